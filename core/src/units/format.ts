@@ -1,0 +1,33 @@
+/** The two ways a shop counts. `metric`: mm, m/min, L/min, kg. `inch`: in, ipm, cfh, lb. */
+export type UnitSystem = 'metric' | 'inch'
+
+const trim = (value: number, digits: number) => {
+  const text = value.toFixed(digits)
+  return text.includes('.') ? text.replace(/\.?0+$/, '') : text
+}
+/** Inches as the trade writes them: `.035`, no leading nought, three places. */
+const thou = (mm: number) => (mm / 25.4).toFixed(3).replace(/^0/, '')
+
+/** A small length such as a thickness or a gap, in mm. */
+export const formatLength = (mm: number, system: UnitSystem): string =>
+  system === 'metric' ? `${trim(mm, mm < 1 ? 2 : 1)} mm` : mm >= 25.4 ? `${trim(mm / 25.4, 2)} in` : `${thou(mm)} in`
+
+/** A lead or liner, in metres. */
+export const formatLead = (m: number, system: UnitSystem): string =>
+  system === 'metric' ? `${trim(m, 1)} m` : `${trim(m / 0.3048, 0)} ft`
+
+export const formatSpeed = (mPerMin: number, system: UnitSystem): string =>
+  system === 'metric' ? `${trim(mPerMin, 1)} m/min` : `${trim(mPerMin / 0.0254, 0)} ipm`
+
+export const formatDraught = (mPerS: number, system: UnitSystem): string =>
+  system === 'metric' ? `${trim(mPerS, 1)} m/s` : `${trim(mPerS / 0.44704, 1)} mph`
+
+export const formatFlow = (lPerMin: number, system: UnitSystem): string =>
+  system === 'metric' ? `${trim(lPerMin, lPerMin < 10 ? 1 : 0)} L/min` : `${trim((lPerMin * 60) / 28.316846592, 0)} cfh`
+
+export const formatMass = (kg: number, system: UnitSystem): string =>
+  system === 'metric' ? `${trim(kg, kg < 10 ? 1 : 0)} kg` : `${trim(kg / 0.45359237, kg < 4.5 ? 1 : 0)} lb`
+
+/** Minutes of work, to half a minute below ten. */
+export const formatMinutes = (minutes: number): string =>
+  minutes < 10 ? `${trim(Math.round(minutes * 2) / 2, 1)} min` : `${Math.round(minutes)} min`

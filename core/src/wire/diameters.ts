@@ -1,0 +1,127 @@
+import { read, refuse, type Read } from '../problem.ts'
+import { diameterText } from '../wording/problems.ts'
+
+/** One trade size: what is sold as the same wire in inch and in metric. */
+interface TradeSize {
+  /** Trade size in mm; sizes compare by this number and by nothing else. */
+  mm: number
+  /** Inch stamps as printed, with the exact value in mm. */
+  inch: readonly { label: string; exactMm: number }[]
+  /** Other metric figures sold under this size. */
+  alsoMm?: readonly number[]
+}
+
+const inch = (label: string) => {
+  const [a, b] = label.split('/')
+  const value = b ? Number(a) / Number(b) : Number(label)
+  return { label, exactMm: Math.round(value * 25.4 * 1e4) / 1e4 }
+}
+
+/**
+ * Trade pairs. published: ISO 544 diameters; inch pairs from AWS A5.02 practice, recalled from memory.
+ * `.045` and 3/64 are one trade size though 1.2 mm has a tenth more area.
+ */
+export const TRADE_SIZES: readonly TradeSize[] = [
+  { mm: 0.5, inch: [inch('.020')] },
+  { mm: 0.6, inch: [inch('.023'), inch('.024'), inch('.025')] },
+  { mm: 0.8, inch: [inch('.030')] },
+  { mm: 0.9, inch: [inch('.035')] },
+  { mm: 1.0, inch: [inch('.040')] },
+  { mm: 1.2, inch: [inch('.045'), inch('.047'), inch('3/64')], alsoMm: [1.1, 1.14] },
+  { mm: 1.4, inch: [inch('.052')], alsoMm: [1.3, 1.32] },
+  { mm: 1.6, inch: [inch('1/16'), inch('.062'), inch('.063')] },
+  { mm: 1.7, inch: [inch('.068')] },
+  { mm: 1.8, inch: [inch('.072')] },
+  { mm: 2.0, inch: [inch('5/64'), inch('.078')] },
+  { mm: 2.4, inch: [inch('3/32'), inch('.094')] },
+  { mm: 2.8, inch: [inch('7/64'), inch('.109')] },
+  { mm: 3.2, inch: [inch('1/8'), inch('.120'), inch('.125')], alsoMm: [3.0] },
+]
+
+/** Sizes that tips are stamped in; "one size up" is the next of these. common practice */
+const LADDER_MM = [0.5, 0.6, 0.8, 0.9, 1.0, 1.2, 1.4, 1.6, 2.0, 2.4]
+
+/** The next trade size above, in mm; the same size at the top of the ladder. */
+export const oneSizeUpMm = (tradeMm: number): number => LADDER_MM.find((mm) => mm > tradeMm) ?? tradeMm
+
+export interface Diameter {
+  /** Trade size in mm. */
+  diameterMm: number
+  /** What it really measures, in mm. */
+  exactMm: number
+  /** As the box prints it: `.035` or `0.9 mm`. */
+  diameterLabel: string
+}
+
+const metricLabel = (mm: number) => `${Number.isInteger(mm) ? mm.toFixed(1) : mm} mm`
+
+function byInch(inches: number): Diameter | undefined {
+  for (const size of TRADE_SIZES)
+    for (const stamp of size.inch)
+      if (Math.abs(stamp.exactMm - inches * 25.4) < 0.006)
+        return { diameterMm: size.mm, exactMm: stamp.exactMm, diameterLabel: stamp.label }
+  return undefined
+}
+
+function byMm(mm: number): Diameter | undefined {
+  const size = TRADE_SIZES.find((s) => Math.abs(s.mm - mm) < 1e-6 || s.alsoMm?.some((also) => Math.abs(also - mm) < 1e-6))
+  return size && { diameterMm: size.mm, exactMm: mm, diameterLabel: metricLabel(mm) }
+}
+
+/** A trade size in mm as a `Diameter`, for wires entered by hand; `undefined` when no wire has it. */
+export const diameterOfMm = byMm
+
+const INCH_FORM =
+  /^(?:0?[.,](\d{2,4})|0(\d{2})|(\d{1,2})\/(\d{2}|8)|(\d{2}),000|(\d{2})\s*(?:thou|mils?|thousandths?))\s*(?:"|″|”|''|in\.?|inch(?:es)?)?$/
+const MM_FORM = /^(\d+(?:[.,]\d+)?|[.,]\d)\s*(?:mm)?$/
+
+/**
+ * Reads a wire size, a groove mark or a tip stamp: `.035`, `0.035"`, `035`, `35 thou`, `30,000`, `0.9`, `0,9 mm`,
+ * `1/16`.
+ * @returns the trade size, or a problem with the nearest size that is made
+ */
+export function readDiameter(text: string): Read<Diameter> {
+  const t = text.normalize('NFKC').trim().toLowerCase().replace('⁄', '/').replace(/^[ø⌀]\s*/, '')
+  const i = INCH_FORM.exec(t)
+  if (i) {
+    const [, point, bare, over, under, speech, thou] = i
+    // `.9` and `0.9` are metric; an inch form has two figures or more behind a nought: .035, 0.045.
+    const inches = point ? Number(`0.${point}`) : over ? Number(over) / Number(under) : Number(bare ?? speech ?? thou) / 1000
+    return byInch(inches) ? read(byInch(inches)!) : noSuchWire(text, inches * 25.4)
+  }
+  const m = MM_FORM.exec(t)
+  if (!m) return refuse('', diameterText.notRead(text))
+  const mm = Number(m[1]!.replace(',', '.'))
+  return byMm(mm) ? read(byMm(mm)!) : noSuchWire(text, mm)
+}
+
+function noSuchWire(text: string, mm: number): Read<never> {
+  const near = TRADE_SIZES.reduce((a, b) => (Math.abs(b.mm - mm) < Math.abs(a.mm - mm) ? b : a))
+  const label = `${near.inch[0]!.label} (${metricLabel(near.mm)})`
+  return refuse('', diameterText.noSuchWire(text, label), metricLabel(near.mm))
+}
+
+/**
+ * Reads a mark that may carry two sizes, as on rolls and tips: `.030/.035` takes both. `1/16` is one size.
+ * @returns trade sizes in mm, one or more
+ */
+export function readStampMm(text: string): Read<number[]> {
+  const whole = readDiameter(text)
+  if (whole.ok) return read([whole.value.diameterMm])
+  const pieces = text.split(/\s*(?:\/|-|·|\+)\s*(?=[.0-3])/)
+  if (pieces.length < 2) return whole
+  const sizes: number[] = []
+  for (const piece of pieces) {
+    const one = readDiameter(piece)
+    if (!one.ok) return whole
+    sizes.push(one.value.diameterMm)
+  }
+  return read(sizes)
+}
+
+/** A trade size as shops of either habit write it: `0.9` or `.035`. */
+export function tradeLabel(tradeMm: number, system: 'metric' | 'inch'): string {
+  const size = TRADE_SIZES.find((s) => s.mm === tradeMm)
+  if (system === 'metric' || !size) return Number.isInteger(tradeMm) ? tradeMm.toFixed(1) : String(tradeMm)
+  return size.inch[0]!.label
+}

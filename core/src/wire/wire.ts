@@ -1,0 +1,50 @@
+import type { Family, Polarity, Position } from './families.ts'
+
+/** Everything that can be worked out from the label of a wire, or was entered by hand. */
+export interface Wire {
+  family: Family
+  /** GMAW, FCAW-S, FCAW-G (AWS A3.0). */
+  process: string
+  /** As it should be printed, `E71T-1C/-9M`; `null` for a wire entered by hand without one. */
+  classification: string | null
+  standard: string | null
+  /** Trade size in mm; `null` when the label carries none. */
+  diameterMm: number | null
+  diameterLabel: string | null
+  exactMm: number | null
+  /** Default first. */
+  polarity: Polarity[]
+  gas: WireGas
+  positions: Position[]
+  passes: 'single' | 'multi'
+  massKg: number | null
+  /** Hydrogen class of the deposit, `H4`, `H8`, `H16`. */
+  hydrogen: string | null
+  notes: WireNote[]
+  /** What was looked for and not found (`diameter`), and words that were not understood. */
+  unread: string[]
+}
+
+export interface WireGas {
+  needed: boolean
+  /** ISO 14175 designations, default first. */
+  designations: string[]
+  /** Argon limits in percent that the wire's own standard sets inside a designation. */
+  argonPercent?: { min: number; max: number }
+}
+
+/** Facts about a reading; `wording` turns them into sentences. */
+export type WireNote =
+  | 'old-form-no-gas-letter'
+  | 'old-form-e-for-er'
+  | 'hyphen-added'
+  | 'polarity-left-open'
+  | 'either-polarity'
+  | 'single-pass'
+  | 'thick-plate-limit'
+  | 'gas-and-shielding-left-open'
+  | 'by-hand'
+
+/** A wire with its size known: what a changeover needs. */
+export type SizedWire = Wire & { diameterMm: number; diameterLabel: string; exactMm: number }
+export const isSized = (wire: Wire): wire is SizedWire => wire.diameterMm !== null

@@ -1,0 +1,11 @@
+const swc = ['@swc/jest', { jsc: { parser: { syntax: 'typescript' }, target: 'es2023' }, module: { type: 'commonjs' } }]
+const project = (room) => ({
+  displayName: room,
+  rootDir: room,
+  testEnvironment: 'node',
+  testMatch: ['<rootDir>/test/**/*.test.ts'],
+  transform: { '^.+\\.ts$': swc },
+  extensionsToTreatAsEsm: [],
+})
+
+export default { projects: ['core', 'server'].map(project) }
