@@ -8,13 +8,15 @@ export interface Problem {
   message: string
   /** The likely meaning, when there is one. */
   suggestion?: string
+  /** The words that the suggestion stands for. */
+  instead?: string
 }
 
 export type Read<T> = { ok: true; value: T } | { ok: false; problems: Problem[] }
 
 export const read = <T>(value: T): Read<T> => ({ ok: true, value })
 
-export const refuse = (path: string, message: string, suggestion?: string): { ok: false; problems: Problem[] } => ({
+export const refuse = (path: string, message: string, suggestion?: string, instead?: string): { ok: false; problems: Problem[] } => ({
   ok: false,
-  problems: [suggestion === undefined ? { path, message } : { path, message, suggestion }],
+  problems: [{ path, message, ...(suggestion !== undefined && { suggestion }), ...(instead !== undefined && { instead }) }],
 })

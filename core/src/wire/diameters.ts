@@ -56,11 +56,11 @@ export interface Diameter {
 const metricLabel = (mm: number) => `${Number.isInteger(mm) ? mm.toFixed(1) : mm} mm`
 
 function byInch(inches: number): Diameter | undefined {
-  for (const size of TRADE_SIZES)
-    for (const stamp of size.inch)
-      if (Math.abs(stamp.exactMm - inches * 25.4) < 0.006)
-        return { diameterMm: size.mm, exactMm: stamp.exactMm, diameterLabel: stamp.label }
-  return undefined
+  const off = (exactMm: number) => Math.abs(exactMm - inches * 25.4)
+  const stamps = TRADE_SIZES.flatMap((size) => size.inch.map((stamp) => ({ ...stamp, mm: size.mm })))
+  const near = stamps.reduce((a, b) => (off(b.exactMm) < off(a.exactMm) ? b : a))
+  // A stamp such as .047 stands for 3/64: within a quarter of a thou it is the same mark.
+  return off(near.exactMm) < 0.006 ? { diameterMm: near.mm, exactMm: near.exactMm, diameterLabel: near.label } : undefined
 }
 
 function byMm(mm: number): Diameter | undefined {
@@ -98,7 +98,7 @@ export function readDiameter(text: string): Read<Diameter> {
 function noSuchWire(text: string, mm: number): Read<never> {
   const near = TRADE_SIZES.reduce((a, b) => (Math.abs(b.mm - mm) < Math.abs(a.mm - mm) ? b : a))
   const label = `${near.inch[0]!.label} (${metricLabel(near.mm)})`
-  return refuse('', diameterText.noSuchWire(text, label), metricLabel(near.mm))
+  return refuse('', diameterText.noSuchWire(text, label), metricLabel(near.mm), text.trim())
 }
 
 /**

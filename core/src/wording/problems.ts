@@ -33,6 +33,7 @@ export const labelText = {
   parentMetal: (text: string) => `${text.replace(/^E?R?-?/, '')} is a parent metal, not a filler wire.`,
   notInAluminiumList: (text: string) => `${text} is not a listed aluminium filler.`,
   stickElectrode: (text: string) => `${text} is a covered (stick) electrode; it does not run in a wire welder.`,
+  bareAlloy: (text: string) => `${text} alone could be a plate or a wire. A welding wire of this alloy carries ER.`,
   rodMissingR: (text: string) => `${text}: a covered electrode by this name exists. A wire of this alloy carries ER.`,
 }
 

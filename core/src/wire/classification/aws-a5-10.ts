@@ -22,6 +22,7 @@ function readAluminium(token: string): Designation {
   if (FILLER_FOR_PARENT[alloy!]) return wrong(labelText.parentMetal(token), FILLER_FOR_PARENT[alloy!])
   if (!FILLERS.includes(alloy!)) return wrong(labelText.notInAluminiumList(token), 'ER5356')
   if (hyphen) return wrong(labelText.hyphenMisplaced(token), `ER${alloy}`)
+  if (!lead) return wrong(labelText.bareAlloy(token), `ER${alloy}`)
   if (lead !== 'ER') return wrong(labelText.rodMissingR(token), `ER${alloy}`)
   const needs = FAMILY_NEEDS.aluminium
   return {

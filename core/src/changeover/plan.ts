@@ -1,0 +1,73 @@
+import type { ChangeoverRequest } from '../machine/schema.ts'
+import type { Station } from '../machine/stations.ts'
+import { cautions, match, obstacles, prepare, type Finding, type MatchContext, type Obstacle } from '../match/index.ts'
+import type { Read } from '../problem.ts'
+import { gatherList, toolsFor, type GatherLine, type Tool } from './gather.ts'
+import { orderBlocks } from './order.ts'
+import { walkMinutes, type Place } from './places.ts'
+import { prove, type Proof } from './proof.ts'
+import type { Step } from './step.ts'
+import { readingSteps, wireInGun, workFor, type WireInGun } from './work.ts'
+
+/** One machine from one wire to another: facts only; `wording` makes the sentences. */
+export interface Changeover {
+  context: MatchContext
+  findings: Finding[]
+  required: Record<Station, unknown>
+  gather: GatherLine[]
+  tools: Tool[]
+  steps: Step[]
+  /** Sum of the steps, walking included; `null` when the change cannot be made. */
+  minutes: number | null
+  proof: Proof | null
+  problems: Obstacle[]
+  cautions: Obstacle[]
+  wireInGun: WireInGun
+}
+
+/** A plan broke its own proof: an error in this program, never the user's. */
+export class PlanRefused extends RangeError {
+  constructor(readonly proof: Proof) {
+    super(`plan refused by its proof: ${proof.violations.map((v) => `${v.rule} at ${v.at}`).join('; ')}`)
+    this.name = 'PlanRefused'
+  }
+}
+
+const HOME: Place = 'store'
+
+/** Puts the walk to each step into its minutes, rounded to hundredths. */
+function withWalking(steps: readonly Step[]): Step[] {
+  let place = HOME
+  return steps.map((step) => {
+    const minutes = Math.round((step.minutes + walkMinutes(place, step.place)) * 100) / 100
+    place = step.place
+    return { ...step, minutes }
+  })
+}
+
+/** Reading first, then the work in its least-walking order. */
+export function orderSteps(c: MatchContext, findings: readonly Finding[]): Step[] {
+  const reading = readingSteps(c, findings)
+  const blocks = orderBlocks(workFor(c, findings), reading.at(-1)?.place ?? HOME)
+  return withWalking([...reading, ...blocks.flatMap((b) => b.steps)])
+}
+
+/** Plans from what the stations look at. @throws PlanRefused when the plan fails its proof */
+export function planFrom(context: MatchContext): Changeover {
+  const findings = match(context)
+  const required = Object.fromEntries(findings.map((f) => [f.station, f.required])) as Record<Station, unknown>
+  const problems = obstacles(context, findings)
+  const base = { context, findings, required, problems, cautions: cautions(context), gather: gatherList(context, findings), wireInGun: wireInGun(context) }
+  if (problems.length) return { ...base, tools: [], steps: [], minutes: null, proof: null }
+  const steps = orderSteps(context, findings)
+  const proof = prove(steps, findings, context)
+  if (!proof.holds) throw new PlanRefused(proof)
+  const minutes = Math.round(steps.reduce((sum, s) => sum + s.minutes, 0) * 10) / 10
+  return { ...base, tools: toolsFor(steps), steps, minutes, proof }
+}
+
+/** Plans a whole request; labels that cannot be read come back as problems with their path. */
+export function planChangeover(request: ChangeoverRequest): Read<Changeover> {
+  const context = prepare(request)
+  return context.ok ? { ok: true, value: planFrom(context.value) } : context
+}

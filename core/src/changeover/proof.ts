@@ -1,0 +1,97 @@
+import { match, type After, type Finding, type MatchContext } from '../match/index.ts'
+import type { Station } from '../machine/stations.ts'
+import { benchAtStart, perform, possible, type Bench } from './bench.ts'
+import { HAZARD_RULES } from './hazardRules.ts'
+import type { Step } from './step.ts'
+
+export interface Violation {
+  /** A hazard rule, `not-possible-yet`, or `end-state`. */
+  rule: string
+  /** Step in the plan, or the station that does not end right. */
+  at: string
+}
+
+export interface Proof {
+  holds: boolean
+  violations: Violation[]
+  /** Every station as it reads when the last step is done. */
+  end: After
+}
+
+/** The readings that an unread station may turn out to have; the plan must hold for each. */
+function possibleReadings(findings: readonly Finding[], c: MatchContext): { fitted: After; oldWireOn: boolean }[] {
+  const unread = findings.filter((f) => f.verdict === 'unknown' && f.station !== 'supply')
+  const keyOf = (f: Finding) => (f.station === 'gasFlow' ? 'gasFlowLPerMin' : f.station)
+  const starts: After[] = [{ ...c.fitted }]
+  // Nothing there, and already right: the two ends between which every other reading lies, as each step sets its
+  // station whatever it was.
+  if (unread.length) {
+    starts[0] = { ...starts[0], ...Object.fromEntries(unread.map((f) => [keyOf(f), f.fitted === undefined ? null : f.fitted])) }
+    starts.push(unread.reduce<After>((sum, f) => ({ ...sum, ...f.after }), { ...c.fitted }))
+    for (const f of unread) {
+      const other = OTHER_READINGS[f.station]
+      if (other) starts.push({ ...starts[1], ...other })
+    }
+  }
+  const wires = c.oldWire === undefined ? [true, false] : [c.oldWire !== null]
+  return wires.flatMap((oldWireOn) => starts.map((fitted) => ({ fitted, oldWireOn })))
+}
+
+/** A wrong reading for each station, to prove that the plan mends it. */
+const OTHER_READINGS: Partial<Record<Station, After>> = {
+  spool: { spool: { type: 'S100', pinEngaged: false } },
+  hubBrake: { hubBrake: 'loose' },
+  inletGuide: { inletGuide: { material: 'steel', gapMm: 12 } },
+  driveRolls: { driveRolls: { profile: 'knurled-v', grooves: ['2.4'], active: '2.4' } },
+  rollPressure: { rollPressure: { mark: 9 } },
+  outletGuide: { outletGuide: { material: 'steel', gapMm: 12 } },
+  liner: { liner: { material: 'steel-coil', minMm: 2.0, maxMm: 2.4 } },
+  contactTip: { contactTip: { stamp: '2.4' } },
+  nozzle: { nozzle: { kind: 'gasless-cap' } },
+  polarity: { polarity: 'DCEN' },
+  gas: { gas: { CO2: 100 } },
+  gasFlow: { gasFlowLPerMin: 40 },
+}
+
+/** Executes a plan on one starting machine. */
+function run(steps: readonly Step[], start: Bench, byStation: ReadonlyMap<Station, Finding>, c: MatchContext, violations: Violation[]): Bench {
+  let bench = start
+  for (const step of steps) {
+    if (!possible(step, bench)) violations.push({ rule: 'not-possible-yet', at: step.id })
+    const next = perform(step, bench, byStation, c)
+    for (const rule of HAZARD_RULES) if (rule.broken(bench, step, next, c)) violations.push({ rule: rule.id, at: step.id })
+    bench = next
+  }
+  return bench
+}
+
+/** Stations that the match still wants something of, once the plan is done. */
+function notRight(end: Bench, c: MatchContext): string[] {
+  const { supply, ...fitted } = end.fitted
+  const context: MatchContext = { ...c, fitted, oldWire: c.wire, machine: { ...c.machine, fitted, ...(supply && { supply }) } }
+  // A part still in the store could make another choice better; the end is judged on what is fitted alone.
+  const stations: string[] = match({ ...context, store: undefined }).filter((f) => f.verdict !== 'fits').map((f) => f.station)
+  if (end.inGun !== 'new' || end.end !== 'in-rolls' || end.armOpen) stations.push('wire')
+  if (end.valveOpen !== c.wire.gas.needed) stations.push('cylinder valve')
+  if (!end.plugged || !end.on || !end.gunOn || !end.tipOn || !end.nozzleOn) stations.push('machine')
+  if (!end.pressureTested || !end.brakeSet) stations.push('feed')
+  return stations
+}
+
+/**
+ * Executes the finished plan step by step for every possible reading of what was not read: every hazard rule at
+ * every step, and the end state against what was required. A plan that fails is never shown.
+ */
+export function prove(steps: readonly Step[], findings: readonly Finding[], c: MatchContext): Proof {
+  const byStation = new Map(findings.map((f) => [f.station, f]))
+  const violations: Violation[] = []
+  let end: Bench | undefined
+  for (const { fitted, oldWireOn } of possibleReadings(findings, c)) {
+    const last = run(steps, benchAtStart(fitted, oldWireOn), byStation, c, violations)
+    for (const at of notRight(last, c)) violations.push({ rule: 'end-state', at })
+    end ??= last
+  }
+  const seen = new Set<string>()
+  const unique = violations.filter((v) => !seen.has(`${v.rule} ${v.at}`) && seen.add(`${v.rule} ${v.at}`))
+  return { holds: unique.length === 0, violations: unique, end: end!.fitted }
+}

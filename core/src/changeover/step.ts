@@ -1,0 +1,55 @@
+import type { Station } from '../machine/stations.ts'
+import type { Facts } from '../match/finding.ts'
+import type { Place } from './places.ts'
+
+/** A warning shown with a step; `wording` holds the sentences. */
+export type Hazard =
+  | 'live-studs'
+  | 'stored-charge'
+  | 'moving-rolls'
+  | 'wire-end'
+  | 'feeding-wire'
+  | 'live-wire'
+  | 'hot-parts'
+  | 'compressed-air'
+  | 'cylinder'
+  | 'gas-in-closed-space'
+  | 'arc'
+  | 'fume'
+  | 'mains-work'
+
+/** Everything a step can be. The names are the trade's; `wording` says them, `bench.ts` executes them. */
+export const TASKS = [
+  'readWire', 'readStation', 'gatherParts', 'protect',
+  'shutCylinder', 'switchOff', 'unplug', 'waitDischarge',
+  'coolGun', 'clampOff', 'nozzleOff', 'snipBall', 'tipOff', 'layLeadStraight',
+  'holdOldWire', 'openArm', 'cutOldWire', 'windBack', 'tuckOldEnd', 'pullOldWire', 'spoolOff', 'lookOver',
+  'gunOff', 'gunSwap', 'linerOut', 'linerIn', 'linerTrim', 'oRing', 'gunBack', 'blowOutLiner', 'innerLiner', 'innerLinerClean', 'gunClean',
+  'inletGuideChange', 'inletGuideSet', 'outletGuideChange', 'outletGuideSet',
+  'rollsChange', 'rollsTurn', 'rollsClean', 'gunRollsChange', 'gunRollsTurn', 'gunRollsClean',
+  'swapStuds', 'swapPlugs', 'turnSwitch', 'tightenStuds',
+  'regulatorOff', 'chainCylinder', 'crackValve', 'regulatorOn',
+  'fitAdapter', 'mountSpool', 'setBrake',
+  'freeNewEnd', 'cutNewEnd', 'threadNewWire', 'closeArm',
+  'supplyFix', 'plugIn', 'switchOn', 'feedThrough',
+  'tipClean', 'fitTip', 'nozzleClean', 'fitNozzle', 'trimWire', 'setPressure',
+  'openCylinder', 'leakCheck', 'setFlow', 'clampOn', 'testWeld', 'putAway',
+] as const
+export type Task = (typeof TASKS)[number]
+
+export interface Step {
+  /** Unique in the plan; the task, with the station where a task is done at several. */
+  id: string
+  task: Task
+  place: Place
+  /** Minutes, with the walk to get there. */
+  minutes: number
+  hazards: readonly Hazard[]
+  /** Must be pressed and held: nothing goes on until it is sure. */
+  hold: boolean
+  /** One hand holds the wire: no aimed touch, no hold point. */
+  captive: boolean
+  /** The station this step sets right, where it sets one. */
+  station?: Station
+  facts: Facts
+}

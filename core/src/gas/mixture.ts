@@ -1,0 +1,68 @@
+import type { Mixture } from '../machine/schema.ts'
+
+interface Row {
+  designation: string
+  co2?: readonly [number, number]
+  o2?: readonly [number, number]
+}
+
+/**
+ * Argon-based mixtures with CO2 and oxygen. published: ISO 14175:2008 Table 2, recalled from memory. A class does
+ * not hold its lower limit, except the 0.5 % floor; helium may stand for argon in every M group.
+ */
+const M_GROUPS: readonly Row[] = [
+  { designation: 'M12', co2: [0.5, 5] },
+  { designation: 'M13', o2: [0.5, 3] },
+  { designation: 'M14', co2: [0.5, 5], o2: [0.5, 3] },
+  { designation: 'M20', co2: [5, 15] },
+  { designation: 'M21', co2: [15, 25] },
+  { designation: 'M22', o2: [3, 10] },
+  { designation: 'M23', co2: [0.5, 5], o2: [3, 10] },
+  { designation: 'M24', co2: [5, 15], o2: [0.5, 3] },
+  { designation: 'M25', co2: [5, 15], o2: [3, 10] },
+  { designation: 'M26', co2: [15, 25], o2: [0.5, 3] },
+  { designation: 'M27', co2: [15, 25], o2: [3, 10] },
+  { designation: 'M31', co2: [25, 50] },
+  { designation: 'M32', o2: [10, 15] },
+  { designation: 'M33', co2: [25, 50], o2: [2, 10] },
+  { designation: 'M34', co2: [5, 25], o2: [10, 15] },
+  { designation: 'M35', co2: [25, 50], o2: [10, 15] },
+]
+const FLOOR = 0.5
+
+const within = (percent: number, range: readonly [number, number] | undefined) =>
+  range === undefined ? percent < FLOOR : (percent > range[0] || (percent === FLOOR && range[0] === FLOOR)) && percent <= range[1]
+
+/**
+ * ISO 14175 designation of a mixture in percent by volume: `{ Ar: 80, CO2: 20 }` is M21.
+ * Groups R, N and O, which this trade does not weld these wires on, come back as `Z` with the rest.
+ */
+export function gasDesignation(mixture: Mixture): string {
+  const { Ar = 0, CO2 = 0, O2 = 0, He = 0, H2 = 0, N2 = 0 } = mixture
+  if (N2 >= FLOOR) return 'Z'
+  if (H2 >= FLOOR) return H2 <= 5 && within(CO2, [0.5, 5]) && O2 < FLOOR ? 'M11' : 'Z'
+  if (Ar + He < FLOOR) return O2 < FLOOR ? 'C1' : O2 <= 30 ? 'C2' : 'Z'
+  if (CO2 < FLOOR && O2 < FLOOR) return He < FLOOR ? 'I1' : Ar < FLOOR ? 'I2' : He <= 95 ? 'I3' : 'Z'
+  return M_GROUPS.find((row) => within(CO2, row.co2) && within(O2, row.o2))?.designation ?? 'Z'
+}
+
+/** The mixtures a supplier usually stocks under a designation. common practice */
+export const USUAL_MIXTURES: Readonly<Record<string, readonly Mixture[]>> = {
+  I1: [{ Ar: 100 }],
+  I3: [{ Ar: 75, He: 25 }],
+  M12: [{ Ar: 98, CO2: 2 }, { He: 90, Ar: 7.5, CO2: 2.5 }],
+  M13: [{ Ar: 98, O2: 2 }],
+  M20: [{ Ar: 92, CO2: 8 }],
+  M21: [{ Ar: 80, CO2: 20 }, { Ar: 75, CO2: 25 }],
+  C1: [{ CO2: 100 }],
+}
+
+/** `80/20`, `argon`, `CO2`: a mixture in the fewest words. */
+export function shortMixture(mixture: Mixture): string {
+  const parts = Object.entries(mixture).filter(([, percent]) => percent >= FLOOR) as [keyof Mixture & string, number][]
+  if (parts.length === 1) return { Ar: 'argon', CO2: 'CO2', He: 'helium' }[parts[0]![0] as string] ?? parts[0]![0]
+  parts.sort((a, b) => b[1] - a[1])
+  const names = parts.map(([gas]) => gas).join('/')
+  const figures = parts.map(([, percent]) => percent).join('/')
+  return names === 'Ar/CO2' ? figures : `${figures} ${names}`
+}

@@ -1,0 +1,3 @@
+export * from './schema.ts'
+export * from './stations.ts'
+export * from './validate.ts'

@@ -1,0 +1,80 @@
+import type { Fitted, Machine, Part, Job } from '../machine/schema.ts'
+import type { Station, Verdict } from '../machine/stations.ts'
+import type { Practice } from '../practice/practice.ts'
+import type { SizedWire } from '../wire/wire.ts'
+import type { Spool } from '../wire/spool.ts'
+
+/** Where a rule or a figure comes from. */
+export type Origin = 'published' | 'common practice' | 'model' | 'measured'
+
+/** Facts a sentence may need; sizes in mm, lengths of leads in m, flows in L/min. Never a sentence. */
+export type Facts = Readonly<Record<string, string | number | boolean | readonly string[] | undefined>>
+
+/** A part the change asks for: what would do, best first, and the one in the store that was picked. */
+export interface WantedPart {
+  station: Station
+  kind: Part['kind']
+  /** The part as it will be fitted, in the words of `fitted`. */
+  spec: Readonly<Record<string, unknown>>
+  /** Index in the store of what was picked; `null` when there is none. */
+  storeIndex: number | null
+  /** Which piece of a gun: its rolls, its inner liner, its O-rings. */
+  piece?: 'rolls' | 'innerLiner' | 'oRing'
+}
+
+/** A station's end state, in the words of `fitted`; the supply stands beside it on the machine. */
+export type After = Partial<Fitted> & { supply?: Machine['supply'] }
+
+/** What one station says of the change: facts, never sentences. */
+export interface Finding {
+  station: Station
+  verdict: Verdict
+  /** Name of the rule that decided; `wording` holds its sentences. */
+  rule: string
+  facts: Facts
+  /** The value seen; `null`: nothing there; `undefined`: not looked. */
+  fitted: unknown
+  /** Acceptable values, best first, in the words of `fitted`. */
+  required: unknown
+  /** What else would do; names that `wording` knows. */
+  alsoDo: readonly string[]
+  origin: Origin
+  /** How this station will read once the work is done. */
+  after: After
+  parts: readonly WantedPart[]
+}
+
+/** Everything a station may look at. */
+export interface MatchContext {
+  machine: Machine
+  fitted: Fitted
+  wire: SizedWire
+  /** The wire on the machine: `null` when empty, `undefined` when not read. */
+  oldWire: SizedWire | null | undefined
+  spool: Spool
+  job: Job | undefined
+  /** `undefined` when no store was given. */
+  store: readonly Part[] | undefined
+  practice: Practice
+}
+
+const BY_CONDITION: Readonly<Record<string, Verdict>> = { dirty: 'adjust', worn: 'change', kinked: 'change', damaged: 'change', missing: 'change' }
+
+/** What a part's condition alone asks for: dirty is cleaned, worn, kinked or damaged is replaced. */
+export const conditionVerdict = (condition: string | undefined): Verdict => BY_CONDITION[condition ?? 'good'] ?? 'fits'
+
+const WEIGHT: Record<Verdict, number> = { change: 3, unknown: 2, adjust: 1, fits: 0 }
+/** The verdict that asks for most. */
+export const worst = (...verdicts: Verdict[]): Verdict => verdicts.reduce((a, b) => (WEIGHT[b] > WEIGHT[a] ? b : a), 'fits')
+
+/** A part of the store that may be fitted: in stock and not worn out. */
+export const usable = (part: Part): boolean => part.count > 0 && !('condition' in part && conditionVerdict(part.condition) === 'change')
+
+/** Index of the first part in the store that will do, looking for each wish in turn; `null` when none will. */
+export function pick(store: readonly Part[] | undefined, wishes: readonly ((part: Part) => boolean)[]): number | null {
+  for (const wish of wishes) {
+    const at = (store ?? []).findIndex((part) => usable(part) && wish(part))
+    if (at >= 0) return at
+  }
+  return null
+}

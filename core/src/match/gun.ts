@@ -1,0 +1,83 @@
+import { FAMILY_NEEDS } from '../wire/families.ts'
+import type { Fitted } from '../machine/schema.ts'
+import type { Finding, MatchContext, WantedPart } from './finding.ts'
+import { conditionVerdict, pick, worst } from './finding.ts'
+import { judgeLiner } from './liner.ts'
+import { judgeRolls } from './driveRolls.ts'
+
+/** Longest straight push of soft wire, m. common practice */
+export const SOFT_PUSH_M = 3.05
+
+/** Gun by kind and length, with its own rolls, second liner and O-rings. */
+export function matchGun(c: MatchContext): Finding {
+  const { gun } = c.fitted
+  const needs = FAMILY_NEEDS[c.wire.family]
+  const neverPush = c.wire.family === 'aluminium' && c.practice.aluminiumByPush === 'never'
+  const kinds = neverPush ? ['push-pull', 'spool-gun'] : needs.soft ? ['push-pull', 'spool-gun', 'push'] : ['push', 'push-pull', 'spool-gun']
+  const required = { kind: kinds, ...(needs.soft && { pushLengthM: { max: SOFT_PUSH_M } }) }
+  const wholeIndex = pick(c.store, [
+    (p) => p.kind === 'gun' && p.part === 'whole' && p.type !== undefined && kinds.includes(p.type) && !(p.type === 'push' && needs.soft && (p.lengthM ?? 0) > SOFT_PUSH_M),
+  ])
+  const picked = wholeIndex === null ? undefined : c.store![wholeIndex]
+  const wholeKind = picked?.kind === 'gun' && picked.type ? picked.type : neverPush || needs.soft ? 'push-pull' : 'push'
+  const lengthM = picked?.kind === 'gun' ? picked.lengthM : gun?.lengthM
+  const facts = {
+    kind: gun?.kind, lengthM: gun?.lengthM, wanted: wholeKind, sizeMm: c.wire.diameterMm, family: c.wire.family, soft: needs.soft,
+    oRing: gun?.oRing, condition: gun?.condition, reverseThread: c.machine.reverseThreads?.includes('gunRollRetainer') ?? false,
+  }
+  const base = { station: 'gun' as const, facts, fitted: gun, required, alsoDo: needs.soft ? ['short-straight-lead'] : [], origin: 'common practice' as const }
+
+  const whole = (rule: string): Finding => {
+    const ownRolls = wholeKind === 'push-pull' && { rolls: judgeRolls(undefined, c, () => false).after, innerLiner: judgeLiner(undefined, c, () => false, undefined).after }
+    return {
+      ...base, verdict: 'change', rule,
+      after: { gun: { kind: wholeKind, ...(lengthM !== undefined && { lengthM }), ...ownRolls, ...(gun?.linerTrim && { linerTrim: gun.linerTrim }) } },
+      parts: [{ station: 'gun', kind: 'gun', spec: { kind: wholeKind, lengthM }, storeIndex: wholeIndex }],
+    }
+  }
+  if (gun === undefined) return { ...whole('gun-not-read'), verdict: 'unknown', parts: [] }
+  if (gun === null) return whole('gun-missing')
+  if (conditionVerdict(gun.condition) === 'change') return whole('gun-worn')
+  if (neverPush && gun.kind === 'push') return whole('no-push-by-practice')
+  if (needs.soft && gun.kind === 'push' && (gun.lengthM ?? 0) > SOFT_PUSH_M) return whole('push-too-long')
+
+  const pieces = judgePieces(gun, c)
+  const lengthUnread = needs.soft && gun.kind === 'push' && gun.lengthM === undefined
+  const verdict = worst(pieces.verdict, lengthUnread ? 'unknown' : 'fits', conditionVerdict(gun.condition))
+  const rule = pieces.rule ?? (lengthUnread ? 'gun-length-not-read' : verdict === 'adjust' ? 'gun-dirty' : 'gun-fits')
+  return { ...base, facts: { ...facts, ...pieces.facts }, verdict, rule, after: { gun: { ...pieces.after, ...(gun.condition === 'dirty' && { condition: 'good' as const }) } }, parts: pieces.parts }
+}
+
+type Gun = NonNullable<Fitted['gun']>
+
+/** A push-pull gun's own rolls and second liner, and every gun's O-rings. Left out on a push-pull they are not read. */
+function judgePieces(gun: Gun, c: MatchContext) {
+  const parts: WantedPart[] = []
+  const after: Gun = { ...gun }
+  let verdict: Finding['verdict'] = 'fits'
+  let rule: string | undefined
+  const facts: Record<string, string> = {}
+  const take = (piece: 'rolls' | 'innerLiner', judged: ReturnType<typeof judgeRolls> | ReturnType<typeof judgeLiner>) => {
+    facts[piece] = judged.verdict
+    facts[`${piece}Rule`] = judged.rule
+    if (worst(verdict, judged.verdict) !== verdict) {
+      verdict = worst(verdict, judged.verdict)
+      rule = `gun-${judged.rule}`
+    }
+    if (judged.verdict !== 'fits') Object.assign(after, { [piece]: judged.after })
+    if (judged.part) parts.push({ station: 'gun', kind: 'gun', piece, spec: { ...judged.after }, storeIndex: judged.storeIndex })
+  }
+  if (gun.kind === 'push-pull') {
+    take('rolls', judgeRolls(gun.rolls, c, (p) => p.kind === 'gun' && p.part === 'rolls'))
+    take('innerLiner', judgeLiner(gun.innerLiner, c, (p) => p.kind === 'gun' && p.part === 'innerLiner', undefined))
+  }
+  const ring = conditionVerdict(gun.oRing)
+  if (ring !== 'fits') {
+    facts.oRingVerdict = ring
+    if (worst(verdict, ring) !== verdict) rule = ring === 'change' ? 'o-ring-cracked' : 'o-ring-dirty'
+    verdict = worst(verdict, ring)
+    after.oRing = 'good'
+    if (ring === 'change') parts.push({ station: 'gun', kind: 'gun', piece: 'oRing', spec: {}, storeIndex: pick(c.store, [(p) => p.kind === 'gun' && p.part === 'oRing']) })
+  }
+  return { verdict, rule, after, parts, facts }
+}

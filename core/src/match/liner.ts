@@ -1,0 +1,79 @@
+import type { z } from 'zod'
+import type { linerSchema, Part } from '../machine/schema.ts'
+import type { Verdict } from '../machine/stations.ts'
+import { FAMILY_NEEDS, type LinerMaterial } from '../wire/families.ts'
+import type { Finding, MatchContext } from './finding.ts'
+import { conditionVerdict, pick } from './finding.ts'
+import { rangeTakes } from './sizes.ts'
+
+export type Liner = z.infer<typeof linerSchema>
+
+export interface LinerJudged {
+  verdict: Verdict
+  rule: string
+  after: Liner
+  storeIndex: number | null
+  part: boolean
+}
+
+/** Judges a liner, the gun's own or the second short one of a push-pull gun. */
+export function judgeLiner(liner: Liner | null | undefined, c: MatchContext, isStock: (part: Part) => boolean, gunLengthM: number | undefined): LinerJudged {
+  const { family, diameterMm: mm } = c.wire
+  const needs = FAMILY_NEEDS[family]
+  const materials: readonly LinerMaterial[] = needs.liner
+  const reaches = (l: { lengthM?: number | undefined }) => l.lengthM === undefined || gunLengthM === undefined || l.lengthM >= gunLengthM - 0.05
+  const stock = (part: Part): Liner | undefined => (isStock(part) && 'minMm' in part && part.minMm !== undefined ? (part as unknown as Liner) : undefined)
+  const storeIndex = pick(
+    c.store,
+    materials.map((material) => (p) => {
+      const l = stock(p)
+      return l !== undefined && l.material === material && rangeTakes(l, mm) && reaches(l) && (family !== 'silicon-bronze' || l.material !== 'steel-coil' || l.condition === 'new')
+    }),
+  )
+  const picked = storeIndex === null ? undefined : stock(c.store![storeIndex]!)
+  const fresh: Liner = {
+    material: picked?.material ?? materials[0]!,
+    minMm: picked?.minMm ?? mm,
+    maxMm: picked?.maxMm ?? mm,
+    ...(gunLengthM !== undefined ? { lengthM: gunLengthM } : picked?.lengthM !== undefined ? { lengthM: picked.lengthM } : {}),
+    condition: picked?.condition ?? 'new',
+  }
+  const change = (rule: string): LinerJudged => ({ verdict: 'change', rule, after: fresh, storeIndex, part: true })
+  if (liner === undefined) return { ...change('liner-not-read'), verdict: 'unknown' }
+  if (liner === null) return change('liner-missing')
+  const state = conditionVerdict(liner.condition)
+  if (!materials.includes(liner.material)) return change(needs.soft ? 'steel-liner-under-soft-wire' : 'polymer-liner-under-steel')
+  // Bronze on a steel coil wants a clean one: new, or one that has only carried bronze.
+  if (family === 'silicon-bronze' && liner.material === 'steel-coil' && liner.condition !== 'new' && c.oldWire?.family !== 'silicon-bronze') return change('steel-liner-not-clean')
+  if (!rangeTakes(liner, mm)) return change('liner-range')
+  if (!reaches(liner)) return change('liner-short')
+  if (state === 'change') return change('liner-worn')
+  if (c.practice.linerOnSizeChange === 'one-per-family' && c.oldWire && c.oldWire.family !== family) return change('liner-own-family')
+  const after: Liner = { ...liner, ...(liner.condition === 'dirty' && { condition: 'good' as const }) }
+  return state === 'adjust'
+    ? { verdict: 'adjust', rule: 'liner-dirty', after, storeIndex: null, part: false }
+    : { verdict: 'fits', rule: 'liner-fits', after, storeIndex: null, part: false }
+}
+
+/** Material to family, range to diameter, length to the gun. */
+export function matchLiner(c: MatchContext): Finding {
+  const { liner, gun } = c.fitted
+  const judged = judgeLiner(liner, c, (p) => p.kind === 'liner', gun?.lengthM)
+  const needs = FAMILY_NEEDS[c.wire.family]
+  return {
+    station: 'liner',
+    verdict: judged.verdict,
+    rule: judged.rule,
+    facts: {
+      material: liner?.material, minMm: liner?.minMm, maxMm: liner?.maxMm, lengthM: liner?.lengthM, condition: liner?.condition,
+      wanted: judged.after.material, wantedLengthM: judged.after.lengthM, sizeMm: c.wire.diameterMm, family: c.wire.family, soft: needs.soft,
+      trim: gun?.linerTrim ?? (needs.soft ? 'long' : undefined), gunLengthM: gun?.lengthM,
+    },
+    fitted: liner,
+    required: { material: [...needs.liner], diameterMm: c.wire.diameterMm, ...(gun?.lengthM !== undefined && { lengthM: gun.lengthM }) },
+    alsoDo: c.wire.family === 'aluminium' ? ['any-polymer-liner'] : [],
+    origin: 'common practice',
+    after: { liner: judged.after },
+    parts: judged.part ? [{ station: 'liner', kind: 'liner', spec: { ...judged.after }, storeIndex: judged.storeIndex }] : [],
+  }
+}

@@ -1,0 +1,59 @@
+import { DRAUGHT_LIMIT_M_PER_S } from '../gas/flow.ts'
+import type { Station } from '../machine/stations.ts'
+import { FAMILY_NEEDS } from '../wire/families.ts'
+import type { Facts, Finding, MatchContext } from './finding.ts'
+
+/** What stands against the whole change; `wording` gives the sentence and the way out. */
+export interface Obstacle {
+  station: Station
+  rule: string
+  facts: Facts
+}
+
+/**
+ * Least current a wire runs at, A, by trade size. published: AWS Welding Handbook, optimum short-circuiting range
+ * (solid steel) and transition to spray (aluminium), recalled from memory. Others are not asserted.
+ */
+const LEAST_CURRENT_A: Readonly<Record<string, Readonly<Record<number, number>>>> = {
+  'solid-steel': { 0.8: 50, 0.9: 75, 1.2: 100 },
+  aluminium: { 0.8: 95, 1.2: 135, 1.6: 180 },
+}
+
+/** Why this change cannot be made at all. Empty when it can. */
+export function obstacles(c: MatchContext, findings: readonly Finding[]): Obstacle[] {
+  const { machine, wire, job, spool } = c
+  const found: Obstacle[] = []
+  const polarity = findings.find((f) => f.station === 'polarity')!
+  if (wire.polarity.length === 0) found.push({ station: 'polarity', rule: 'box-polarity-unread', facts: { family: wire.family } })
+  else if (machine.polarityChange === 'fixed' && polarity.verdict === 'change' && c.fitted.polarity != null)
+    found.push({ station: 'polarity', rule: 'polarity-fixed', facts: { fitted: c.fitted.polarity, wanted: wire.polarity[0]! } })
+  if (wire.gas.needed && machine.gasGear === false) found.push({ station: 'gas', rule: 'no-gas-gear', facts: { family: wire.family } })
+  const type = spool.type
+  if (type !== null && machine.spools && !machine.spools.includes(type)) found.push({ station: 'spool', rule: 'spool-does-not-fit', facts: { type, takes: machine.spools } })
+  if (type !== null && type !== 'S100' && c.fitted.gun?.kind === 'spool-gun') found.push({ station: 'gun', rule: 'spool-gun-takes-small-spool', facts: { type } })
+  const least = LEAST_CURRENT_A[wire.family]?.[wire.diameterMm]
+  if (least !== undefined && machine.output?.maxA !== undefined && machine.output.maxA < least)
+    found.push({ station: 'supply', rule: 'output-too-small', facts: { maxA: machine.output.maxA, leastA: least, sizeMm: wire.diameterMm } })
+  if (job && wire.gas.needed && (job.draughtMPerS ?? 0) > DRAUGHT_LIMIT_M_PER_S)
+    found.push({ station: 'gasFlow', rule: 'draught-too-strong', facts: { draught: job.draughtMPerS!, limit: DRAUGHT_LIMIT_M_PER_S } })
+  if (job && !joins(c)) found.push({ station: 'spool', rule: 'wire-not-for-metal', facts: { family: wire.family, material: job.material } })
+  return found
+}
+
+/** A cored wire entered by hand may be a stainless one: only a classification settles that it is not. */
+const joins = ({ wire, job }: MatchContext): boolean =>
+  FAMILY_NEEDS[wire.family].joins.includes(job!.material) ||
+  (wire.classification === null && wire.family !== 'solid-steel' && wire.family !== 'aluminium' && job!.material === 'stainless-steel')
+
+/** What does not stop the change but should be known: said beside it, never swallowed. */
+export function cautions({ wire, job }: MatchContext): Obstacle[] {
+  const found: Obstacle[] = wire.notes.map((note) => ({ station: 'spool', rule: `note-${note}`, facts: { classification: wire.classification ?? undefined } }))
+  if (!job) return found
+  if (job.position && !wire.positions.includes(job.position)) found.push({ station: 'spool', rule: 'position-not-in-classification', facts: { position: job.position, positions: wire.positions } })
+  if (wire.passes === 'single' && job.thicknessMm > 5) found.push({ station: 'spool', rule: 'single-pass-on-plate', facts: { thicknessMm: job.thicknessMm } })
+  if (job.material === 'galvanised-steel') found.push({ station: 'spool', rule: 'zinc-fume', facts: {} })
+  if (job.material === 'stainless-steel') found.push({ station: 'spool', rule: 'chromium-fume', facts: {} })
+  // Thin sheet wants thin wire. common practice
+  if (job.thicknessMm < 1.2 && wire.diameterMm >= 1.2) found.push({ station: 'spool', rule: 'wire-thick-for-sheet', facts: { thicknessMm: job.thicknessMm, sizeMm: wire.diameterMm } })
+  return found
+}

@@ -1,0 +1,51 @@
+import { refuse, type Problem, type Read } from '../problem.ts'
+import type { ChangeoverRequest, WireInput } from '../machine/schema.ts'
+import { DEFAULT_PRACTICE } from '../practice/practice.ts'
+import { readLabel } from '../wire/label.ts'
+import { spoolForMass, type Spool } from '../wire/spool.ts'
+import { wireByHand } from '../wire/byHand.ts'
+import { isSized, type Wire } from '../wire/wire.ts'
+import { requestText } from '../wording/problems.ts'
+import type { MatchContext } from './finding.ts'
+
+/** A label read, or a wire entered by hand, with the spool it comes on. */
+export function readWire(input: WireInput, path: string): Read<{ wire: Wire; spool: Spool }> {
+  const given = { type: input.spool?.type ?? null, massKg: input.spool?.massKg ?? null }
+  if (!('label' in input)) return { ok: true, value: { wire: wireByHand(input), spool: { ...given, type: given.type ?? spoolForMass(given.massKg) } } }
+  const label = readLabel(input.label, `${path}.label`)
+  if (!label.ok) return label
+  const massKg = given.massKg ?? label.value.spool.massKg
+  return { ok: true, value: { wire: label.value.wire, spool: { massKg, type: given.type ?? (given.massKg !== null ? spoolForMass(massKg) : label.value.spool.type) } } }
+}
+
+/** Turns a request into what the stations look at; labels that cannot be read come back with their path. */
+export function prepare(request: ChangeoverRequest): Read<MatchContext> {
+  const problems: Problem[] = []
+  const wanted = readWire(request.wire, 'wire')
+  if (!wanted.ok) problems.push(...wanted.problems)
+  else if (!isSized(wanted.value.wire)) problems.push(...refuse('wire.label', requestText.diameterNeeded()).problems)
+  const { fitted } = request.machine
+  const old = fitted.wire ? readWire(fitted.wire, 'machine.fitted.wire') : undefined
+  if (old && !old.ok) problems.push(...old.problems)
+  for (const [at, part] of (request.store ?? []).entries()) {
+    if (part.kind !== 'wire') continue
+    const label = readLabel(part.label, `store.${at}.label`)
+    if (!label.ok) problems.push(...label.problems)
+  }
+  if (problems.length || !wanted.ok || !isSized(wanted.value.wire)) return { ok: false, problems }
+  // A wire whose size was not read is a wire not read.
+  const oldWire = fitted.wire === null ? null : old?.ok && isSized(old.value.wire) ? old.value.wire : undefined
+  return {
+    ok: true,
+    value: {
+      machine: request.machine,
+      fitted,
+      wire: wanted.value.wire,
+      oldWire,
+      spool: wanted.value.spool,
+      job: request.job,
+      store: request.store,
+      practice: request.practice ?? DEFAULT_PRACTICE,
+    },
+  }
+}

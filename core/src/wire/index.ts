@@ -1,0 +1,8 @@
+export * from './byHand.ts'
+export * from './catalogue.ts'
+export { USABILITY } from './classification/index.ts'
+export * from './diameters.ts'
+export * from './families.ts'
+export * from './label.ts'
+export * from './spool.ts'
+export * from './wire.ts'
