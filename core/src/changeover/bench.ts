@@ -66,8 +66,15 @@ interface Action {
   does: (b: Bench, after: (station: Station) => After, c: MatchContext) => Partial<Bench>
 }
 
+/** Lays a station's end state over a setup; conditions lie side by side. */
+export const lay = (fitted: After, after: After): After => ({
+  ...fitted,
+  ...after,
+  ...(after.conditions && { conditions: { ...fitted.conditions, ...after.conditions } }),
+})
+
 const nothing: Action = { does: () => ({}) }
-const set = (station: Station): Action => ({ does: (b, after) => ({ fitted: { ...b.fitted, ...after(station) } }) })
+const set = (station: Station): Action => ({ does: (b, after) => ({ fitted: lay(b.fitted, after(station)) }) })
 const clearWay = (b: Bench) => b.inGun === 'none' && b.end !== 'in-rolls' && b.end !== 'in-hand'
 const whenClear = (action: Action): Action => ({ ...action, can: clearWay })
 
@@ -86,7 +93,7 @@ const ACTIONS: Record<Step['task'], Action> = {
   readStation: nothing,
   gatherParts: nothing,
   protect: nothing,
-  shutCylinder: { does: (b, after, c) => ({ valveOpen: false, screwOut: true, flowSet: false, ...(!c.wire.gas.needed && { fitted: { ...b.fitted, ...after('gas'), gasFlowLPerMin: 0 } }) }) },
+  shutCylinder: { does: (b, after, c) => ({ valveOpen: false, screwOut: true, flowSet: false, ...(!c.wire.gas.needed && { fitted: lay(b.fitted, { ...after('gas'), gasFlowLPerMin: 0 }) }) }) },
   switchOff: { does: () => ({ on: false }) },
   unplug: { can: (b) => !b.on, does: () => ({ plugged: false }) },
   waitDischarge: { can: (b) => !b.plugged, does: () => ({ discharged: true }) },
@@ -105,13 +112,13 @@ const ACTIONS: Record<Step['task'], Action> = {
   spoolOff: { can: (b) => b.spool !== 'new', does: (b) => ({ spool: 'none', end: b.end === 'tucked' ? 'none' : b.end === 'none' ? 'none' : 'free' }) },
   lookOver: { can: clearWay, does: () => ({}) },
   gunOff: { can: clearWay, does: () => ({ gunOn: false }) },
-  gunSwap: { can: (b) => !b.gunOn, does: (b, after) => ({ fitted: { ...b.fitted, ...after('gun') } }) },
+  gunSwap: { can: (b) => !b.gunOn, does: (b, after) => ({ fitted: lay(b.fitted, after('gun')) }) },
   linerOut: { can: (b) => !b.gunOn && clearWay(b), does: (b) => ({ fitted: { ...b.fitted, liner: null } }) },
-  linerIn: { can: (b) => !b.gunOn && !b.tipOn && b.fitted.liner === null, does: (b, after) => ({ fitted: { ...b.fitted, ...after('liner') } }) },
+  linerIn: { can: (b) => !b.gunOn && !b.tipOn && b.fitted.liner === null, does: (b, after) => ({ fitted: lay(b.fitted, after('liner')) }) },
   linerTrim: { can: (b) => b.fitted.liner != null, does: () => ({}) },
   oRing: { ...gunPiece('oRing'), can: (b) => !b.gunOn },
   gunBack: { can: (b) => !b.gunOn, does: () => ({ gunOn: true }) },
-  blowOutLiner: { can: (b) => !b.tipOn, does: (b, after) => ({ fitted: { ...b.fitted, ...after('liner') } }) },
+  blowOutLiner: { can: (b) => !b.tipOn, does: (b, after) => ({ fitted: lay(b.fitted, after('liner')) }) },
   innerLiner: gunPiece('innerLiner'),
   innerLinerClean: gunPiece('innerLiner'),
   gunClean: gunPiece('condition'),
@@ -132,15 +139,15 @@ const ACTIONS: Record<Step['task'], Action> = {
   regulatorOff: { can: (b) => !b.valveOpen, does: () => ({ regulatorOn: false, chained: false }) },
   chainCylinder: { can: (b) => !b.regulatorOn, does: () => ({ chained: true }) },
   crackValve: { can: (b) => !b.regulatorOn, does: () => ({}) },
-  regulatorOn: { can: (b) => b.chained && !b.valveOpen, does: (b, after) => ({ regulatorOn: true, screwOut: true, fitted: { ...b.fitted, ...after('gas') } }) },
+  regulatorOn: { can: (b) => b.chained && !b.valveOpen, does: (b, after) => ({ regulatorOn: true, screwOut: true, fitted: lay(b.fitted, after('gas')) }) },
   fitAdapter: { can: (b) => b.spool === 'none', does: () => ({}) },
-  mountSpool: { can: (b) => b.spool === 'none', does: (b, after) => ({ spool: 'new', end: 'tucked', fitted: { ...b.fitted, ...after('spool') } }) },
-  setBrake: { can: (b) => b.spool === 'new', does: (b, after) => ({ brakeSet: true, fitted: { ...b.fitted, ...after('hubBrake') } }) },
+  mountSpool: { can: (b) => b.spool === 'none', does: (b, after) => ({ spool: 'new', end: 'tucked', fitted: lay(b.fitted, after('spool')) }) },
+  setBrake: { can: (b) => b.spool === 'new', does: (b, after) => ({ brakeSet: true, fitted: lay(b.fitted, after('hubBrake')) }) },
   freeNewEnd: { can: (b) => b.spool === 'new' && b.brakeSet, does: () => ({ end: 'in-hand', armOpen: true }) },
   cutNewEnd: { can: (b) => b.end === 'in-hand', does: () => ({}) },
   threadNewWire: { can: (b) => b.end === 'in-hand' && b.armOpen && b.gunOn && b.inGun === 'none', does: () => ({ inGun: 'new' }) },
   closeArm: { can: (b) => b.inGun === 'new', does: () => ({ armOpen: false, end: 'in-rolls' }) },
-  supplyFix: { can: (b) => !b.plugged, does: (b, after) => ({ fitted: { ...b.fitted, ...after('supply') } }) },
+  supplyFix: { can: (b) => !b.plugged, does: (b, after) => ({ fitted: lay(b.fitted, after('supply')) }) },
   plugIn: { can: (b) => !b.on, does: () => ({ plugged: true, discharged: false }) },
   switchOn: { can: (b) => b.plugged && b.end !== 'in-hand', does: () => ({ on: true }) },
   feedThrough: {
@@ -148,14 +155,14 @@ const ACTIONS: Record<Step['task'], Action> = {
     does: (b, _after, c) => ({ fitted: { ...b.fitted, wire: wireWords(c) } }),
   },
   tipClean: { ...set('contactTip'), can: (b) => !b.tipOn },
-  fitTip: { can: (b) => b.fitted.wire !== undefined && b.inGun === 'new', does: (b, after) => ({ tipOn: true, fitted: { ...b.fitted, ...after('contactTip') } }) },
+  fitTip: { can: (b) => b.fitted.wire !== undefined && b.inGun === 'new', does: (b, after) => ({ tipOn: true, fitted: lay(b.fitted, after('contactTip')) }) },
   nozzleClean: { ...set('nozzle'), can: (b) => !b.nozzleOn },
-  fitNozzle: { can: (b) => b.tipOn, does: (b, after) => ({ nozzleOn: true, fitted: { ...b.fitted, ...after('nozzle') } }) },
+  fitNozzle: { can: (b) => b.tipOn, does: (b, after) => ({ nozzleOn: true, fitted: lay(b.fitted, after('nozzle')) }) },
   trimWire: { can: (b) => b.tipOn, does: () => ({}) },
-  setPressure: { can: (b) => b.on && b.tipOn && b.end === 'in-rolls', does: (b, after) => ({ pressureTested: true, fitted: { ...b.fitted, ...after('rollPressure') } }) },
+  setPressure: { can: (b) => b.on && b.tipOn && b.end === 'in-rolls', does: (b, after) => ({ pressureTested: true, fitted: lay(b.fitted, after('rollPressure')) }) },
   openCylinder: { can: (b) => b.regulatorOn, does: () => ({ valveOpen: true }) },
   leakCheck: { can: (b) => b.valveOpen, does: () => ({}) },
-  setFlow: { can: (b) => b.valveOpen && b.on && b.nozzleOn, does: (b, after) => ({ flowSet: true, screwOut: false, fitted: { ...b.fitted, ...after('gasFlow') } }) },
+  setFlow: { can: (b) => b.valveOpen && b.on && b.nozzleOn, does: (b, after) => ({ flowSet: true, screwOut: false, fitted: lay(b.fitted, after('gasFlow')) }) },
   clampOn: { does: () => ({ clampOff: false }) },
   testWeld: { can: (b) => b.on && b.pressureTested && !b.clampOff, does: () => ({ welded: true }) },
   putAway: nothing,

@@ -1,7 +1,7 @@
 import type { Finding, MatchContext, WantedPart } from '../match/finding.ts'
 import { pick } from '../match/finding.ts'
 import { gasDesignation } from '../gas/mixture.ts'
-import { readLabel } from '../wire/label.ts'
+import { labelAt } from '../match/prepare.ts'
 import type { Station } from '../machine/stations.ts'
 import type { Part } from '../machine/schema.ts'
 import type { Step } from './step.ts'
@@ -34,7 +34,7 @@ function wireLine(c: MatchContext, line: MakeLine): GatherLine {
   const inStore = pick(c.store, [
     (p) => {
       if (p.kind !== 'wire') return false
-      const label = readLabel(p.label)
+      const label = labelAt(p.label, '')
       return label.ok && label.value.wire.classification === c.wire.classification && label.value.wire.diameterMm === c.wire.diameterMm
     },
   ])

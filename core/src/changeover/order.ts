@@ -30,8 +30,10 @@ export function orderBlocks(blocks: readonly Block[], start: Place): Block[] {
     const key = mask * PLACES.length + PLACES.indexOf(place)
     const known = memo.get(key)
     if (known !== undefined) return known
+    // What can be done where you stand, without a step, is done now: by the triangle inequality it never costs.
+    const here = blocks.findIndex((_, i) => ready(i) && cost(i, place) === 0)
     let least = Infinity
-    for (let i = 0; i < blocks.length; i++) {
+    for (let i = here < 0 ? 0 : here; i < (here < 0 ? blocks.length : here + 1); i++) {
       if (!ready(i)) continue
       done[i] = true
       least = Math.min(least, cost(i, place) + best(mask + bit[i]!, leave[i]!))

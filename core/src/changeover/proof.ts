@@ -1,6 +1,6 @@
 import { match, type After, type Finding, type MatchContext } from '../match/index.ts'
 import type { Station } from '../machine/stations.ts'
-import { benchAtStart, perform, possible, type Bench } from './bench.ts'
+import { benchAtStart, lay, perform, possible, type Bench } from './bench.ts'
 import { HAZARD_RULES } from './hazardRules.ts'
 import type { Step } from './step.ts'
 
@@ -27,7 +27,7 @@ function possibleReadings(findings: readonly Finding[], c: MatchContext): { fitt
   // station whatever it was.
   if (unread.length) {
     starts[0] = { ...starts[0], ...Object.fromEntries(unread.map((f) => [keyOf(f), f.fitted === undefined ? null : f.fitted])) }
-    starts.push(unread.reduce<After>((sum, f) => ({ ...sum, ...f.after }), { ...c.fitted }))
+    starts.push(unread.reduce<After>((sum, f) => lay(sum, f.after), { ...c.fitted }))
     for (const f of unread) {
       const other = OTHER_READINGS[f.station]
       if (other) starts.push({ ...starts[1], ...other })

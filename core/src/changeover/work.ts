@@ -167,7 +167,7 @@ export function workFor(c: MatchContext, findings: readonly Finding[]): Block[] 
   const todo = (station: Station) => by[station].verdict !== 'fits'
   const mustChange = (station: Station) => by[station].verdict === 'change' || by[station].verdict === 'unknown'
   const at = (task: Task, station?: Station, facts: Facts = {}, over: Partial<Step> = {}) =>
-    step(task, { ...common, ...(station && by[station].facts), ...facts }, { ...(station && { station }), ...over })
+    step(task, { ...common, ...(station && by[station].facts), ...(station && by[station].verdict === 'unknown' && { ifNeeded: true }), ...facts }, { ...(station && { station }), ...over })
   const blocks: Block[] = []
   const add = (id: string, steps: Step[], after: string[] = []) => {
     if (steps.length) blocks.push({ id, steps, after })

@@ -21,7 +21,9 @@ export function matchGasFlow(c: MatchContext): Finding {
     parts: [],
   }
   if (!c.wire.gas.needed) {
-    if (fitted === undefined && c.fitted.gas !== null) return { ...base, verdict: 'unknown', rule: 'flow-not-read' }
+    // With no cylinder connected nothing flows, whatever the flowmeter was last set to.
+    if (c.fitted.gas === null) return { ...base, verdict: 'fits', rule: 'flow-shut', after: { gasFlowLPerMin: fitted ?? 0 } }
+    if (fitted === undefined) return { ...base, verdict: 'unknown', rule: 'flow-not-read' }
     return (fitted ?? 0) > 0 ? { ...base, verdict: 'adjust', rule: 'flow-to-shut' } : { ...base, verdict: 'fits', rule: 'flow-shut' }
   }
   if (fitted === undefined) return { ...base, verdict: 'unknown', rule: 'flow-not-read' }

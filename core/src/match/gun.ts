@@ -22,7 +22,7 @@ export function matchGun(c: MatchContext): Finding {
   const wholeKind = picked?.kind === 'gun' && picked.type ? picked.type : neverPush || needs.soft ? 'push-pull' : 'push'
   const lengthM = picked?.kind === 'gun' ? picked.lengthM : gun?.lengthM
   const facts = {
-    kind: gun?.kind, lengthM: gun?.lengthM, wanted: wholeKind, sizeMm: c.wire.diameterMm, family: c.wire.family, soft: needs.soft,
+    kind: gun?.kind, lengthM: gun?.lengthM, limitM: 3, wanted: wholeKind, sizeMm: c.wire.diameterMm, family: c.wire.family, soft: needs.soft,
     oRing: gun?.oRing, condition: gun?.condition, reverseThread: c.machine.reverseThreads?.includes('gunRollRetainer') ?? false,
   }
   const base = { station: 'gun' as const, facts, fitted: gun, required, alsoDo: needs.soft ? ['short-straight-lead'] : [], origin: 'common practice' as const }
@@ -35,16 +35,17 @@ export function matchGun(c: MatchContext): Finding {
       parts: [{ station: 'gun', kind: 'gun', spec: { kind: wholeKind, lengthM }, storeIndex: wholeIndex }],
     }
   }
-  if (gun === undefined) return { ...whole('gun-not-read'), verdict: 'unknown', parts: [] }
+  if (gun === undefined) return { ...whole('gun-not-read'), verdict: 'unknown' }
   if (gun === null) return whole('gun-missing')
   if (conditionVerdict(gun.condition) === 'change') return whole('gun-worn')
   if (neverPush && gun.kind === 'push') return whole('no-push-by-practice')
   if (needs.soft && gun.kind === 'push' && (gun.lengthM ?? 0) > SOFT_PUSH_M) return whole('push-too-long')
 
+  if (needs.soft && gun.kind === 'push' && gun.lengthM === undefined) return { ...whole('gun-length-not-read'), verdict: 'unknown' }
+
   const pieces = judgePieces(gun, c)
-  const lengthUnread = needs.soft && gun.kind === 'push' && gun.lengthM === undefined
-  const verdict = worst(pieces.verdict, lengthUnread ? 'unknown' : 'fits', conditionVerdict(gun.condition))
-  const rule = pieces.rule ?? (lengthUnread ? 'gun-length-not-read' : verdict === 'adjust' ? 'gun-dirty' : 'gun-fits')
+  const verdict = worst(pieces.verdict, conditionVerdict(gun.condition))
+  const rule = pieces.rule ?? (verdict === 'adjust' ? 'gun-dirty' : 'gun-fits')
   return { ...base, facts: { ...facts, ...pieces.facts }, verdict, rule, after: { gun: { ...pieces.after, ...(gun.condition === 'dirty' && { condition: 'good' as const }) } }, parts: pieces.parts }
 }
 

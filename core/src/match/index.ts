@@ -37,7 +37,7 @@ export const match = (context: MatchContext): Finding[] => STATIONS.map((station
 
 export * from './finding.ts'
 export * from './obstacles.ts'
-export { prepare } from './prepare.ts'
+export { labelAt, prepare, readWire } from './prepare.ts'
 export { sameWire } from './rollPressure.ts'
 export { GUIDE_GAP_MM } from './guide.ts'
 export { asStamp, rangeTakes, stampSizes, stampTakes } from './sizes.ts'

@@ -15,7 +15,7 @@ export function matchPolarity(c: MatchContext): Finding {
     required: [...c.wire.polarity],
     alsoDo: [],
     origin: c.wire.classification ? ('published' as const) : ('common practice' as const),
-    after: { polarity: fitted != null && c.wire.polarity.includes(fitted) ? fitted : (wanted ?? fitted ?? null), ...(studs !== undefined && { conditions: { ...c.fitted.conditions, studs: 'tight' as const } }) },
+    after: { polarity: fitted != null && c.wire.polarity.includes(fitted) ? fitted : (wanted ?? fitted ?? null), ...(studs !== undefined && { conditions: { studs: 'tight' as const } }) },
     parts: [],
   }
   if (wanted === undefined) return { ...base, verdict: 'unknown', rule: 'polarity-ask-the-box' }

@@ -1,6 +1,7 @@
 import { refuse, type Problem, type Read } from '../problem.ts'
 import type { ChangeoverRequest, WireInput } from '../machine/schema.ts'
 import { DEFAULT_PRACTICE } from '../practice/practice.ts'
+import { remember } from '../remember.ts'
 import { readLabel } from '../wire/label.ts'
 import { spoolForMass, type Spool } from '../wire/spool.ts'
 import { wireByHand } from '../wire/byHand.ts'
@@ -8,11 +9,18 @@ import { isSized, type Wire } from '../wire/wire.ts'
 import { requestText } from '../wording/problems.ts'
 import type { MatchContext } from './finding.ts'
 
+const readKnownLabel = remember((text) => readLabel(text, ''))
+/** Reads a label that may have been read a moment ago. */
+export function labelAt(text: string, path: string): ReturnType<typeof readLabel> {
+  const label = readKnownLabel(text)
+  return label.ok ? label : { ok: false, problems: label.problems.map((p) => ({ ...p, path })) }
+}
+
 /** A label read, or a wire entered by hand, with the spool it comes on. */
 export function readWire(input: WireInput, path: string): Read<{ wire: Wire; spool: Spool }> {
   const given = { type: input.spool?.type ?? null, massKg: input.spool?.massKg ?? null }
   if (!('label' in input)) return { ok: true, value: { wire: wireByHand(input), spool: { ...given, type: given.type ?? spoolForMass(given.massKg) } } }
-  const label = readLabel(input.label, `${path}.label`)
+  const label = labelAt(input.label, `${path}.label`)
   if (!label.ok) return label
   const massKg = given.massKg ?? label.value.spool.massKg
   return { ok: true, value: { wire: label.value.wire, spool: { massKg, type: given.type ?? (given.massKg !== null ? spoolForMass(massKg) : label.value.spool.type) } } }
@@ -29,7 +37,7 @@ export function prepare(request: ChangeoverRequest): Read<MatchContext> {
   if (old && !old.ok) problems.push(...old.problems)
   for (const [at, part] of (request.store ?? []).entries()) {
     if (part.kind !== 'wire') continue
-    const label = readLabel(part.label, `store.${at}.label`)
+    const label = labelAt(part.label, `store.${at}.label`)
     if (!label.ok) problems.push(...label.problems)
   }
   if (problems.length || !wanted.ok || !isSized(wanted.value.wire)) return { ok: false, problems }

@@ -29,7 +29,7 @@ export function matchSupply(c: MatchContext): Finding {
   const cordThin = small && (s?.cordLengthM ?? 0) > 0 && s?.cordMm2 !== undefined && s.cordMm2 < SMALL_MACHINE.cordMm2
   const after: Finding['after'] = {
     supply: { ...s, ...(neededA !== undefined && (s?.breakerA ?? 0) < neededA && { breakerA: small ? SMALL_MACHINE.breakerA : Math.ceil(neededA / 5) * 5 }), ...(cordThin && { cordMm2: SMALL_MACHINE.cordMm2 }) },
-    ...(earthPin !== undefined && { conditions: { ...c.fitted.conditions, earthPin: 'present' as const } }),
+    ...(earthPin !== undefined && { conditions: { earthPin: 'present' as const } }),
   }
   const base = {
     station: 'supply' as const,

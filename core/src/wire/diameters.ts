@@ -1,4 +1,5 @@
 import { read, refuse, type Read } from '../problem.ts'
+import { remember } from '../remember.ts'
 import { diameterText } from '../wording/problems.ts'
 
 /** One trade size: what is sold as the same wire in inch and in metric. */
@@ -55,10 +56,11 @@ export interface Diameter {
 
 const metricLabel = (mm: number) => `${Number.isInteger(mm) ? mm.toFixed(1) : mm} mm`
 
+const INCH_STAMPS = TRADE_SIZES.flatMap((size) => size.inch.map((stamp) => ({ ...stamp, mm: size.mm })))
+
 function byInch(inches: number): Diameter | undefined {
   const off = (exactMm: number) => Math.abs(exactMm - inches * 25.4)
-  const stamps = TRADE_SIZES.flatMap((size) => size.inch.map((stamp) => ({ ...stamp, mm: size.mm })))
-  const near = stamps.reduce((a, b) => (off(b.exactMm) < off(a.exactMm) ? b : a))
+  const near = INCH_STAMPS.reduce((a, b) => (off(b.exactMm) < off(a.exactMm) ? b : a))
   // A stamp such as .047 stands for 3/64: within a quarter of a thou it is the same mark.
   return off(near.exactMm) < 0.006 ? { diameterMm: near.mm, exactMm: near.exactMm, diameterLabel: near.label } : undefined
 }
@@ -87,12 +89,14 @@ export function readDiameter(text: string): Read<Diameter> {
     const [, point, bare, over, under, speech, thou] = i
     // `.9` and `0.9` are metric; an inch form has two figures or more behind a nought: .035, 0.045.
     const inches = point ? Number(`0.${point}`) : over ? Number(over) / Number(under) : Number(bare ?? speech ?? thou) / 1000
-    return byInch(inches) ? read(byInch(inches)!) : noSuchWire(text, inches * 25.4)
+    const stamp = byInch(inches)
+    return stamp ? read(stamp) : noSuchWire(text, inches * 25.4)
   }
   const m = MM_FORM.exec(t)
   if (!m) return refuse('', diameterText.notRead(text))
   const mm = Number(m[1]!.replace(',', '.'))
-  return byMm(mm) ? read(byMm(mm)!) : noSuchWire(text, mm)
+  const size = byMm(mm)
+  return size ? read(size) : noSuchWire(text, mm)
 }
 
 function noSuchWire(text: string, mm: number): Read<never> {
@@ -105,7 +109,7 @@ function noSuchWire(text: string, mm: number): Read<never> {
  * Reads a mark that may carry two sizes, as on rolls and tips: `.030/.035` takes both. `1/16` is one size.
  * @returns trade sizes in mm, one or more
  */
-export function readStampMm(text: string): Read<number[]> {
+export const readStampMm: (text: string) => Read<number[]> = remember((text) => {
   const whole = readDiameter(text)
   if (whole.ok) return read([whole.value.diameterMm])
   const pieces = text.split(/\s*(?:\/|-|·|\+)\s*(?=[.0-3])/)
@@ -117,7 +121,7 @@ export function readStampMm(text: string): Read<number[]> {
     sizes.push(one.value.diameterMm)
   }
   return read(sizes)
-}
+})
 
 /** A trade size as shops of either habit write it: `0.9` or `.035`. */
 export function tradeLabel(tradeMm: number, system: 'metric' | 'inch'): string {

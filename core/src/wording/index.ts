@@ -1,0 +1,7 @@
+export * from './answer.ts'
+export * from './findings.ts'
+export * from './names.ts'
+export * from './obstacles.ts'
+export * from './problems.ts'
+export * from './short.ts'
+export * from './steps.ts'

@@ -1,0 +1,55 @@
+/** Every pair of wires in the catalogue on every demo machine: a proved plan or named problems, and how fast. */
+import { catalogueLabels, changeoverRequestSchema, planChangeover, readLabel, isSized, type ChangeoverRequest, type Material } from '@pepper-knot/core'
+import { demoShop } from '@pepper-knot/core/demo'
+
+const shop = demoShop()
+const wires = catalogueLabels()
+const most = Number(process.env.PAIRS ?? Infinity)
+const times: number[] = []
+let proved = 0
+let named = 0
+const count = new Map<string, number>()
+let worst = { ms: 0, what: '' }
+let failures = 0
+const setup = (label: string) => {
+  const wire = readLabel(label)
+  if (!wire.ok || !isSized(wire.value.wire)) throw new Error(label)
+  return wire.value.wire
+}
+
+outer: for (const machine of shop.machines)
+  for (const from of wires)
+    for (const to of wires) {
+      if (times.length >= most) break outer
+      const old = setup(from.label)
+      const fitted = { ...machine.fitted, wire: { label: from.label }, polarity: old.polarity[0]! }
+      const request: ChangeoverRequest = changeoverRequestSchema.parse({
+        machine: { ...machine, fitted }, wire: { label: to.label }, job: { material: to.metal satisfies Material, thicknessMm: 4 }, store: shop.store,
+      })
+      const t0 = performance.now()
+      try {
+        const plan = planChangeover(request)
+        const ms = performance.now() - t0
+        times.push(ms)
+        if (ms > worst.ms && times.length > 50) worst = { ms, what: `${machine.name}: ${from.label} to ${to.label}` }
+        if (!plan.ok) throw new Error(JSON.stringify(plan.problems))
+        if (plan.value.problems.length) {
+          named++
+          for (const p of plan.value.problems) count.set(p.rule, (count.get(p.rule) ?? 0) + 1)
+        } else if (plan.value.proof?.holds) proved++
+        else throw new Error('neither proved nor refused')
+      } catch (error) {
+        if (failures++ < 5) console.error(`${machine.name}: ${from.label} to ${to.label}: ${(error as Error).message}`)
+      }
+    }
+
+times.sort((a, b) => a - b)
+const total = times.reduce((a, b) => a + b, 0)
+console.log(`changeovers   ${times.length} (${wires.length} wires, both ways, ${shop.machines.length} machines)`)
+console.log(`proved        ${proved}`)
+console.log(`with problems ${named}  ${[...count].map(([rule, n]) => `${rule} ${n}`).join(', ')}`)
+console.log(`failed        ${failures}`)
+console.log(`plans/s       ${Math.round((times.length / total) * 1000)}`)
+console.log(`median        ${times[times.length >> 1]!.toFixed(2)} ms`)
+console.log(`worst         ${worst.ms.toFixed(2)} ms  (${worst.what})`)
+if (failures) process.exitCode = 1
