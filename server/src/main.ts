@@ -1,0 +1,34 @@
+import { dirname, join } from 'node:path'
+import { fileURLToPath } from 'node:url'
+import { createApp } from './app.ts'
+
+const here = dirname(fileURLToPath(import.meta.url))
+const port = Number(process.env.PORT ?? 4173)
+const webRoot = process.env.WEB_ROOT ?? join(here, '../../web/dist')
+
+if (!Number.isInteger(port) || port < 0 || port > 65535) {
+  console.error(`PORT must be a number from 0 to 65535, not “${process.env.PORT}”.`)
+  process.exit(2)
+}
+
+const server = createApp({ webRoot, demo: process.env.DEMO === '1' }).listen(port, '127.0.0.1')
+server.on('listening', () => {
+  const address = server.address()
+  console.log(`http://127.0.0.1:${typeof address === 'object' && address ? address.port : port}`)
+})
+server.on('error', (error: NodeJS.ErrnoException) => {
+  console.error(error.code === 'EADDRINUSE' ? `Port ${port} is taken. Choose another: PORT=4180 npm run demo` : error.message)
+  process.exit(1)
+})
+
+/** Lets requests finish, then goes; a second signal, or five seconds, ends it at once. */
+let closing = false
+const close = () => {
+  if (closing) process.exit(1)
+  closing = true
+  server.close(() => process.exit(0))
+  server.closeIdleConnections()
+  setTimeout(() => process.exit(0), 5000).unref()
+}
+process.on('SIGTERM', close)
+process.on('SIGINT', close)
