@@ -60,7 +60,6 @@ function oldSpool(machine: Machine, note: string): Part[] {
  * What the shop looks like once the change is signed off: the new setup on the machine, new parts out of the
  * store, old parts into it, labelled with machine and use.
  * @param outcome what only the bench can tell: the pressure mark found
- * @param taken store indices that were really picked; left out, every part of the gather list that is there
  * @throws RangeError when the change has no proved plan
  */
 export function settle(
@@ -80,7 +79,9 @@ export function settle(
   const oldWire = machine.fitted.wire
   const note = words.cameOff(machine.name, oldWire && 'label' in oldWire ? oldWire.label : '')
   const picked = plan.gather.filter((line) => line.storeIndex !== null)
-  const indices = picked.map((line) => line.storeIndex!)
+  // The store may have moved on since the plan was made: parts are found again by their id.
+  const planned = plan.context.store ?? []
+  const indices = picked.map((line) => store.findIndex((part, i) => (planned[line.storeIndex!]!.id === undefined ? i === line.storeIndex : part.id === planned[line.storeIndex!]!.id))).filter((i) => i >= 0)
   const used = indices.map((i) => store[i]!)
   let next = store.map((part, i) => ({ ...part, count: Math.max(0, part.count - indices.filter((at) => at === i).length) }))
   // A spool or a cylinder that is on a machine is no longer on the shelf; a tip or a roll keeps its line at nought.

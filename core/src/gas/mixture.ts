@@ -1,4 +1,6 @@
 import type { Mixture } from '../machine/schema.ts'
+import { read, refuse, type Read } from '../problem.ts'
+import { gasText, requestText } from '../wording/problems.ts'
 
 interface Row {
   designation: string
@@ -65,4 +67,26 @@ export function shortMixture(mixture: Mixture): string {
   const names = parts.map(([gas]) => gas).join('/')
   const figures = parts.map(([, percent]) => percent).join('/')
   return names === 'Ar/CO2' ? figures : `${figures} ${names}`
+}
+
+const GAS_NAMES: Readonly<Record<string, Mixture>> = {
+  argon: { Ar: 100 }, ar: { Ar: 100 }, helium: { He: 100 }, he: { He: 100 }, co2: { CO2: 100 }, 'carbon dioxide': { CO2: 100 }, c25: { Ar: 75, CO2: 25 },
+}
+const SYMBOLS: Readonly<Record<string, keyof Mixture>> = { ar: 'Ar', argon: 'Ar', co2: 'CO2', o2: 'O2', oxygen: 'O2', he: 'He', helium: 'He', h2: 'H2', n2: 'N2' }
+
+/**
+ * Reads a gas as shops write it: `argon`, `80/20` (argon/CO2), `75/25`, `98/2 O2`, `90/7.5/2.5 He/Ar/CO2`,
+ * `82 Ar 18 CO2`.
+ * @returns percent by volume, adding up to 100
+ */
+export function parseMixture(text: string): Read<Mixture> {
+  const t = text.normalize('NFKC').trim().toLowerCase().replace(/%/g, ' ').replace(/(\d),(\d)/g, '$1.$2')
+  if (GAS_NAMES[t]) return read(GAS_NAMES[t])
+  const figures = [...t.matchAll(/\d+(?:\.\d+)?(?=[\s/a-z-]|$)/g)].map((m) => ({ value: Number(m[0]), at: m.index })).filter(({ at }) => !/[a-z]/.test(t[at - 1] ?? ' '))
+  const symbols = [...t.matchAll(/argon|ar|co2|o2|oxygen|helium|he|h2|n2/g)].map((m) => SYMBOLS[m[0]]!)
+  const gases = symbols.length === figures.length ? symbols : symbols.length === 0 && figures.length === 2 ? (['Ar', 'CO2'] as const) : symbols.length === 1 && figures.length === 2 && symbols[0] !== 'Ar' ? (['Ar', symbols[0]!] as const) : undefined
+  if (!gases || figures.length === 0) return refuse('', gasText.notRead(text))
+  const mixture = Object.fromEntries(gases.map((gas, i) => [gas, figures[i]!.value])) as Mixture
+  const sum = Object.values(mixture).reduce((a, b) => a + b, 0)
+  return Math.abs(sum - 100) > 0.5 ? refuse('', requestText.mixtureSum(Math.round(sum * 10) / 10)) : read(mixture)
 }

@@ -1,3 +1,4 @@
+export * from './bores.ts'
 export * from './byHand.ts'
 export * from './catalogue.ts'
 export { USABILITY } from './classification/index.ts'

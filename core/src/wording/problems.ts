@@ -52,3 +52,14 @@ export const requestText = {
   diameterNeeded: () => 'The label carries no wire size. Add it, for example .035 or 0.9 mm.',
   unknownMaterial: () => 'This metal is not known.',
 }
+
+export const fileText = {
+  notJson: () => 'This file is not a shop file: it cannot be read as JSON.',
+  notOurs: () => 'This file was not written by Pepper Knot.',
+  newer: (version: number, mine: number) => `This file is version ${version}; this program reads up to version ${mine}. Update the program first.`,
+  sameId: (id: string) => `Two entries carry the same id, ${id}.`,
+}
+
+export const gasText = {
+  notRead: (text: string) => `No gas could be read in “${text.trim()}”. Write it as argon, CO2, 80/20 or 98/2 O2.`,
+}

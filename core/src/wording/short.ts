@@ -22,28 +22,30 @@ export function fittedShort(station: Station, setup: Setup, units: UnitSystem): 
     case 'driveRolls':
       return say(setup.driveRolls, (r) => `${PROFILE_SHORT[r.profile]} ${r.active ? stampText(r.active, units) : r.grooves.map((g) => stampText(g, units)).join('·')}`)
     case 'rollPressure':
-      return say(setup.rollPressure, (p) => (p.mark == null ? 'no mark' : `mark ${p.mark}`))
+      return say(setup.rollPressure, (p) => (p.mark == null ? 'no mark' : tight(`mark ${p.mark}`)))
     case 'liner':
       return say(setup.liner, (l) => `${LINER_SHORT[l.material]} ${range(l.minMm, l.maxMm, units)}`)
     case 'gun':
-      return say(setup.gun, (g) => `${g.kind === 'spool-gun' ? 'spool gun' : g.kind}${g.lengthM === undefined ? '' : ` ${formatLead(g.lengthM, units)}`}`)
+      return say(setup.gun, (g) => `${g.kind === 'spool-gun' ? 'spool gun' : g.kind}${g.lengthM === undefined ? '' : ` ${tight(formatLead(g.lengthM, units))}`}`)
     case 'contactTip':
       return say(setup.contactTip, (t) => `${stampText(t.stamp, units)}${t.aluminiumBore ? ' Al' : ''}`)
     case 'nozzle':
       return say(setup.nozzle, (n) => (n.kind === 'gas' ? (n.boreMm === undefined ? 'gas' : boreText(n.boreMm, units)) : n.kind === 'none' ? 'bare' : 'cap'))
     case 'polarity':
-      return say(setup.polarity, gunOn)
+      return say(setup.polarity, (p) => gunOn(p).replace('on ', 'on\u00a0'))
     case 'gas':
       return say(setup.gas, mixtureText)
     case 'gasFlow':
-      return say(setup.gasFlowLPerMin, (f) => (f === 0 ? 'shut' : formatFlow(f, units)))
+      return say(setup.gasFlowLPerMin, (f) => (f === 0 ? 'shut' : tight(formatFlow(f, units))))
     case 'supply':
       return say(setup.supply, (s) => (s.voltageV === undefined ? UNREAD : `${s.voltageV} V${s.breakerA === undefined ? '' : ` ${s.breakerA} A`}`))
   }
 }
 
+/** Figure and unit stay on one line. */
+const tight = (text: string) => text.replace(/ /g, '\u00a0')
 const range = (from: number, to: number, units: UnitSystem) => (from === to ? sizeText(from, units) : `${sizeText(from, units)}–${sizeText(to, units)}`)
-const boreText = (mm: number, units: UnitSystem) => (units === 'metric' ? `${Math.round(mm * 10) / 10} mm` : `${({ 12.7: '1/2', 16: '5/8', 19: '3/4' } as Record<number, string>)[mm] ?? (mm / 25.4).toFixed(2)} in`)
+const boreText = (mm: number, units: UnitSystem) => (units === 'metric' ? `${Math.round(mm * 10) / 10}\u00a0mm` : `${({ 12.7: '1/2', 16: '5/8', 19: '3/4' } as Record<number, string>)[mm] ?? (mm / 25.4).toFixed(2)}\u00a0in`)
 
 /** What the wire asks for at a station, in the fewest words. */
 export function wantedShort(finding: Finding, units: UnitSystem): string {

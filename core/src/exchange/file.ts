@@ -1,0 +1,110 @@
+import { z } from 'zod'
+import { changeoverRequestSchema, jobSchema, machineSchema, storeSchema, wireInputSchema } from '../machine/schema.ts'
+import { problemsOf } from '../machine/validate.ts'
+import { practiceSchema } from '../practice/practice.ts'
+import { refuse, type Read } from '../problem.ts'
+import { fileText } from '../wording/problems.ts'
+
+/** Version of the file this program writes. Older ones migrate, newer ones are refused. */
+export const FILE_VERSION = 1
+export const FILE_FORMAT = 'pepperknot'
+
+export const STAGES = ['decide', 'match', 'gather', 'swap', 'sign-off'] as const
+export type Stage = (typeof STAGES)[number]
+
+/** One changeover under way or signed off, as it is kept between two touches. */
+export const runSchema = z.object({
+  id: z.string().min(1).max(100),
+  machineId: z.string().min(1).max(100),
+  startedAt: z.iso.datetime(),
+  stage: z.enum(STAGES),
+  /** What was typed, read or not. */
+  label: z.string().max(500),
+  /** A wire no label describes. */
+  byHand: wireInputSchema.optional(),
+  job: jobSchema.partial(),
+  /** Lines of the gather list that were ticked. */
+  gathered: z.array(z.string().max(200)).max(200),
+  /** What was planned when the run sheet began: from then on the plan stays as it is. */
+  frozen: changeoverRequestSchema.optional(),
+  swapStartedAt: z.iso.datetime().optional(),
+  done: z.array(z.string().max(100)).max(200),
+  pressureMark: z.number().min(-1000).max(1000).nullable().optional(),
+  note: z.string().max(2000).optional(),
+  signedOffAt: z.iso.datetime().optional(),
+  minutesTaken: z.number().min(0).max(100_000).optional(),
+})
+export type Run = z.infer<typeof runSchema>
+
+export const settingsSchema = z.object({
+  units: z.enum(['metric', 'inch']).default('metric'),
+  theme: z.enum(['system', 'light', 'dark']).default('system'),
+  readAloud: z.boolean().default(true),
+  practice: practiceSchema.default(practiceSchema.parse({})),
+})
+export type Settings = z.infer<typeof settingsSchema>
+
+export const shopSchema = z.object({
+  name: z.string().min(1).max(100),
+  settings: settingsSchema,
+  machines: z.array(machineSchema).max(200),
+  store: storeSchema,
+  runs: z.array(runSchema).max(5000),
+})
+export type Shop = z.infer<typeof shopSchema>
+
+export const shopFileSchema = shopSchema.extend({
+  format: z.literal(FILE_FORMAT),
+  version: z.literal(FILE_VERSION),
+  savedAt: z.iso.datetime(),
+})
+export type ShopFile = z.infer<typeof shopFileSchema>
+
+/** The whole shop as text. @param savedAt ISO time, passed in */
+export const writeShopFile = (shop: Shop, savedAt: string): string =>
+  `${JSON.stringify({ format: FILE_FORMAT, version: FILE_VERSION, savedAt, ...shop }, null, 2)}\n`
+
+/**
+ * Reads a whole file before anything is changed. Not JSON, another program's file, a newer version and values out
+ * of range each come back with what is wrong and where.
+ */
+export function readShopFile(text: string): Read<ShopFile> {
+  let raw: unknown
+  try {
+    raw = JSON.parse(text)
+  } catch {
+    return refuse('', fileText.notJson())
+  }
+  const head = z.object({ format: z.string(), version: z.number() }).safeParse(raw)
+  if (!head.success || head.data.format !== FILE_FORMAT) return refuse('format', fileText.notOurs())
+  if (head.data.version > FILE_VERSION) return refuse('version', fileText.newer(head.data.version, FILE_VERSION))
+  const file = shopFileSchema.safeParse(raw)
+  if (!file.success) return { ok: false, problems: problemsOf(file.error) }
+  const twice = [...repeated(file.data.machines.map((m) => m.id)), ...repeated(file.data.runs.map((r) => r.id))]
+  return twice.length ? refuse('', fileText.sameId(twice[0]!)) : { ok: true, value: file.data }
+}
+
+const repeated = (ids: string[]) => ids.filter((id, i) => ids.indexOf(id) !== i)
+
+export interface Difference {
+  what: 'machines' | 'store' | 'runs'
+  added: number
+  changed: number
+  removed: number
+}
+
+/** What an import would change, list by list. */
+export function compareShops(now: Shop, then: Shop): Difference[] {
+  const by = (what: Difference['what'], a: readonly { id?: string | undefined }[], b: readonly { id?: string | undefined }[]): Difference => {
+    const old = new Map(a.map((x) => [x.id ?? '', JSON.stringify(x)]))
+    const fresh = new Map(b.map((x) => [x.id ?? '', JSON.stringify(x)]))
+    return {
+      what,
+      added: [...fresh.keys()].filter((id) => !old.has(id)).length,
+      changed: [...fresh].filter(([id, text]) => old.has(id) && old.get(id) !== text).length,
+      removed: [...old.keys()].filter((id) => !fresh.has(id)).length,
+    }
+  }
+  return [by('machines', now.machines, then.machines), by('store', now.store, then.store), by('runs', now.runs, then.runs)]
+}
+

@@ -1,0 +1,83 @@
+<script setup lang="ts">
+import { useI18n } from 'vue-i18n'
+import { readStampMm } from '@pepper-knot/core'
+import { useShop } from '../stores/shop.ts'
+import MixtureField from './MixtureField.vue'
+import QuantityField from './QuantityField.vue'
+import type { FieldRow } from './stationFields.ts'
+
+/** A form from rows: one place for how every part is typed in. */
+defineProps<{ rows: FieldRow[] }>()
+const values = defineModel<Record<string, unknown>>({ required: true })
+const { t } = useI18n()
+const shop = useShop()
+
+function set(key: string, value: unknown) {
+  const next = { ...values.value }
+  if (value === undefined || value === null || value === '' || (Array.isArray(value) && value.length === 0)) delete next[key]
+  else next[key] = value
+  values.value = next
+}
+const name = (row: FieldRow) => t(`fields.${row.key}`) + (row.must ? '' : ` ${t('field.optional')}`)
+const number = (text: string) => (text.trim() === '' ? undefined : Number.isFinite(Number(text.replace(',', '.'))) ? Number(text.replace(',', '.')) : text)
+const stampProblem = (text: unknown) => {
+  if (typeof text !== 'string' || text === '') return []
+  const stamp = readStampMm(text)
+  return stamp.ok ? [] : [stamp.problems[0]!.message]
+}
+const list = (text: string) => text.split(/[\s;]+/).filter(Boolean)
+const QUANTITIES = { lead: 'lead', length: 'length', flow: 'flow', mass: 'mass' } as const
+const isQuantity = (as: FieldRow['as']): as is keyof typeof QUANTITIES => as in QUANTITIES
+</script>
+
+<template>
+  <div class="rows">
+    <template v-for="row in rows" :key="row.key">
+      <v-select
+        v-if="row.as === 'choice'"
+        :label="name(row)"
+        :items="row.choices ? [...row.choices] : []"
+        :model-value="values[row.key] ?? null"
+        :clearable="!row.must"
+        @update:model-value="set(row.key, $event)"
+      />
+      <v-select
+        v-else-if="row.as === 'yes'"
+        :label="name(row)"
+        :items="[{ value: true, title: t('field.yes') }, { value: false, title: t('field.no') }]"
+        :model-value="values[row.key] ?? null"
+        clearable
+        @update:model-value="set(row.key, $event)"
+      />
+      <QuantityField
+        v-else-if="isQuantity(row.as)"
+        :kind="QUANTITIES[row.as]"
+        :label="name(row)"
+        :units="shop.units"
+        :model-value="values[row.key] as number | undefined"
+        @update:model-value="set(row.key, $event)"
+      />
+      <MixtureField v-else-if="row.as === 'mixture'" :label="name(row)" :model-value="values[row.key] as Record<string, number> | undefined" @update:model-value="set(row.key, $event)" />
+      <v-text-field
+        v-else-if="row.as === 'stamps'"
+        :label="name(row)"
+        :hint="t('field.stampsHint')"
+        persistent-hint
+        :model-value="((values[row.key] as string[] | undefined) ?? []).join(' ')"
+        :error-messages="((values[row.key] as string[] | undefined) ?? []).flatMap(stampProblem)"
+        @change="set(row.key, list(($event.target as HTMLInputElement).value))"
+      />
+      <v-text-field v-else-if="row.as === 'stamp'" :label="name(row)" :model-value="values[row.key] ?? ''" :error-messages="stampProblem(values[row.key])" @update:model-value="set(row.key, $event)" />
+      <v-text-field v-else :label="name(row)" inputmode="decimal" :model-value="String(values[row.key] ?? '')" @update:model-value="set(row.key, number($event))" />
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.rows {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(220px, 1fr));
+  gap: 16px;
+  align-items: start;
+}
+</style>

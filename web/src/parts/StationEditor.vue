@@ -1,0 +1,114 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { machineSchema, STATION_NAMES, validate, type Machine, type Station } from '@pepper-knot/core'
+import FieldRows from './FieldRows.vue'
+import { LINER_FIELDS, ROLL_FIELDS, STATION_FIELDS } from './stationFields.ts'
+
+/** What is fitted at one station: seen, nothing there, or not looked at. */
+const props = defineProps<{ machine: Machine; station: Station | null }>()
+const emit = defineEmits<{ save: [Machine]; close: [] }>()
+const { t } = useI18n()
+
+type State = 'seen' | 'nothing' | 'unread'
+const SINGLE: Partial<Record<Station, string>> = { hubBrake: 'hubBrake', polarity: 'polarity', gas: 'gas', gasFlow: 'gasFlowLPerMin' }
+const state = ref<State>('seen')
+const values = ref<Record<string, unknown>>({})
+const rolls = ref<Record<string, unknown>>({})
+const inner = ref<Record<string, unknown>>({})
+const problems = ref<string[]>([])
+const canBeNothing = computed(() => props.station !== null && !['hubBrake', 'rollPressure', 'polarity', 'gasFlow', 'supply'].includes(props.station))
+const pushPull = computed(() => props.station === 'gun' && values.value.kind === 'push-pull')
+
+watch(
+  () => props.station,
+  (station) => {
+    if (!station) return
+    const raw = (station === 'supply' ? props.machine.supply : (props.machine.fitted as Record<string, unknown>)[SINGLE[station] ?? station]) as unknown
+    state.value = raw === undefined ? 'unread' : raw === null ? 'nothing' : 'seen'
+    const { rolls: ownRolls, innerLiner, ...rest } = (raw != null && !SINGLE[station] ? raw : {}) as Record<string, unknown>
+    values.value = SINGLE[station] ? (raw == null ? {} : { value: raw }) : { ...rest }
+    rolls.value = { ...(ownRolls as object | undefined) }
+    inner.value = { ...(innerLiner as object | undefined) }
+    problems.value = []
+  },
+  { immediate: true },
+)
+
+function value(): unknown {
+  if (state.value !== 'seen') return state.value === 'nothing' ? null : undefined
+  if (SINGLE[props.station!]) return values.value.value
+  const whole = { ...values.value }
+  if (pushPull.value) Object.assign(whole, Object.keys(rolls.value).length && { rolls: rolls.value }, Object.keys(inner.value).length && { innerLiner: inner.value })
+  return whole
+}
+
+function save() {
+  const station = props.station!
+  const key = SINGLE[station] ?? station
+  const next = JSON.parse(JSON.stringify(props.machine)) as Record<string, unknown> & { fitted: Record<string, unknown> }
+  const into = station === 'supply' ? next : next.fitted
+  const fresh = value()
+  if (fresh === undefined && state.value === 'unread') delete into[key]
+  else into[key] = fresh
+  const missing = STATION_FIELDS[station]!.filter((f) => f.must && state.value === 'seen' && values.value[f.key] === undefined)
+  if (missing.length) return void (problems.value = missing.map((f) => t('field.needed', { name: t(`fields.${f.key}`) })))
+  const read = validate(machineSchema, JSON.parse(JSON.stringify(next)))
+  if (!read.ok) return void (problems.value = read.problems.map((p) => p.message))
+  emit('save', read.value)
+}
+</script>
+
+<template>
+  <v-dialog :model-value="station !== null" max-width="680" :aria-label="station ? STATION_NAMES[station] : ''" @update:model-value="!$event && $emit('close')">
+    <v-card v-if="station" class="box">
+      <h2>{{ t('editor.title', { machine: machine.name, station: STATION_NAMES[station] }) }}</h2>
+      <fieldset class="states">
+        <legend class="visually-hidden">{{ t('editor.state') }}</legend>
+        <label v-for="s in (['seen', 'nothing', 'unread'] as const).filter((x) => x !== 'nothing' || canBeNothing)" :key="s">
+          <input v-model="state" type="radio" name="state" :value="s" /> {{ t(`editor.${s}`) }}
+        </label>
+      </fieldset>
+      <template v-if="state === 'seen'">
+        <FieldRows v-model="values" :rows="STATION_FIELDS[station] ?? []" />
+        <template v-if="pushPull">
+          <h3>{{ t('editor.gunRolls') }}</h3>
+          <FieldRows v-model="rolls" :rows="ROLL_FIELDS" />
+          <h3>{{ t('editor.innerLiner') }}</h3>
+          <FieldRows v-model="inner" :rows="LINER_FIELDS.filter((f) => f.key !== 'lengthM')" />
+        </template>
+      </template>
+      <p v-for="problem in problems" :key="problem" class="problem" role="alert">{{ problem }}</p>
+      <div class="row">
+        <v-btn variant="flat" color="primary" @click="save">{{ t('app.save') }}</v-btn>
+        <v-btn @click="$emit('close')">{{ t('app.cancel') }}</v-btn>
+      </div>
+    </v-card>
+  </v-dialog>
+</template>
+
+<style scoped>
+.box {
+  padding: 24px;
+  display: grid;
+  gap: 20px;
+}
+.states {
+  border: 0;
+  padding: 0;
+  display: flex;
+  gap: 8px 24px;
+  flex-wrap: wrap;
+}
+.states label {
+  min-height: 44px;
+  display: flex;
+  align-items: center;
+  gap: 8px;
+}
+.states input {
+  width: 20px;
+  height: 20px;
+  accent-color: var(--copper);
+}
+</style>

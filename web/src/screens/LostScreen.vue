@@ -1,0 +1,12 @@
+<script setup lang="ts">
+import { useI18n } from 'vue-i18n'
+
+const { t } = useI18n()
+</script>
+
+<template>
+  <div class="screen">
+    <h1>{{ t('lost.title') }}</h1>
+    <p>{{ t('lost.text') }} <router-link to="/">{{ t('nav.bench') }}</router-link></p>
+  </div>
+</template>

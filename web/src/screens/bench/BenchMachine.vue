@@ -1,0 +1,61 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { formatMass, FAMILY_NAMES, type Machine } from '@pepper-knot/core'
+import { standingMarks } from '../../parts/marks.ts'
+import WireLine from '../../parts/WireLine.vue'
+import { asItStands } from '../../stores/bench.ts'
+import { useShop } from '../../stores/shop.ts'
+
+const props = defineProps<{ machine: Machine; offer?: string | undefined }>()
+defineEmits<{ start: [] }>()
+const { t } = useI18n()
+const shop = useShop()
+
+const stands = computed(() => asItStands(props.machine, shop.settings.practice))
+const marks = computed(() => standingMarks(props.machine, stands.value.findings, shop.units))
+const loaded = computed(() => {
+  const { wire } = stands.value
+  if (wire === null) return t('bench.emptyMachine')
+  if (!wire) return t('bench.wireUnread')
+  return `${wire.classification ?? FAMILY_NAMES[wire.family]} ${wire.diameterLabel ?? ''}`
+})
+const left = computed(() => (props.machine.fitted.spool?.wireKg === undefined || stands.value.wire === null ? '' : t('bench.left', { mass: formatMass(props.machine.fitted.spool.wireKg, shop.units) })))
+</script>
+
+<template>
+  <article class="machine">
+    <header>
+      <h2>{{ machine.name }}</h2>
+      <span class="muted grow">{{ machine.note }}</span>
+      <span class="tabular"><b>{{ loaded }}</b> <span class="muted">{{ left }}</span></span>
+      <v-btn :variant="offer ? 'flat' : 'outlined'" :color="offer ? 'primary' : undefined" :aria-label="offer ? t('bench.changeTo', { machine: machine.name, wire: offer }) : t('bench.changeOn', { machine: machine.name })" @click="$emit('start')">
+        {{ offer ? t('bench.to', { wire: offer }) : t('bench.change') }}
+      </v-btn>
+    </header>
+    <WireLine :marks="marks" :label="t('bench.lineOf', { machine: machine.name })" :leaves="machine.wireEntry" />
+  </article>
+</template>
+
+<style scoped>
+.machine {
+  border-top: 1px solid var(--rule);
+  padding: 8px 0 12px;
+}
+header {
+  display: flex;
+  flex-wrap: wrap;
+  align-items: center;
+  gap: 6px 14px;
+  margin-bottom: 2px;
+}
+.grow {
+  flex: 1;
+}
+@media (max-width: 700px) {
+  .grow {
+    flex: 1 1 100%;
+    order: 5;
+  }
+}
+</style>

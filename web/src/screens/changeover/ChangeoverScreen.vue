@@ -1,0 +1,110 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { STAGES, type Run, type Stage } from '@pepper-knot/core'
+import { usePlan } from '../../stores/plan.ts'
+import { useShop } from '../../stores/shop.ts'
+import DecideStage from './DecideStage.vue'
+import GatherStage from './GatherStage.vue'
+import MatchStage from './MatchStage.vue'
+import SignedOff from './SignedOff.vue'
+import SignOffStage from './SignOffStage.vue'
+import SwapStage from './SwapStage.vue'
+
+const props = defineProps<{ id: string }>()
+const { t } = useI18n()
+const shop = useShop()
+
+const run = computed(() => shop.run(props.id))
+const machine = computed(() => (run.value ? (run.value.frozen?.machine ?? shop.machine(run.value.machineId)) : undefined))
+const NOTHING: Run = { id: '-', machineId: '-', startedAt: '2000-01-01T00:00:00Z', stage: 'decide', label: '', job: {}, gathered: [], done: [] }
+const plan = usePlan(() => run.value ?? NOTHING, () => shop.shop)
+
+const sound = computed(() => plan.value.plan !== undefined && plan.value.plan.problems.length === 0)
+const reached = computed<Record<Stage, boolean>>(() => ({
+  decide: run.value?.frozen === undefined,
+  match: plan.value.plan !== undefined,
+  gather: sound.value,
+  swap: run.value?.frozen !== undefined,
+  'sign-off': run.value?.frozen !== undefined && sound.value && plan.value.plan!.steps.every((s) => run.value!.done.includes(s.id)),
+}))
+const go = (stage: Stage) => {
+  if (run.value && reached.value[stage]) run.value.stage = stage
+  window.scrollTo({ top: 0 })
+}
+// What no longer holds (a machine edited, a wire taken) leads back to where it is decided.
+const stage = computed<Stage>(() => (run.value && reached.value[run.value.stage] ? run.value.stage : run.value?.frozen ? 'swap' : plan.value.plan ? 'match' : 'decide'))
+const title = computed(() => t('change.title', { machine: machine.value?.name ?? '?', wire: plan.value.wire.ok ? `${plan.value.wire.value.wire.classification ?? ''} ${plan.value.wire.value.wire.diameterLabel ?? ''}`.trim() : run.value?.label || '…' }))
+</script>
+
+<template>
+  <div v-if="!run || !machine" class="screen">
+    <h1>{{ t('change.lost') }}</h1>
+    <p><router-link to="/change">{{ t('nav.changes') }}</router-link></p>
+  </div>
+  <SignedOff v-else-if="run.signedOffAt" :run="run" :plan="plan.plan" :title="title" />
+  <div v-else>
+    <nav class="stages" :aria-label="t('change.stages')">
+      <button v-for="s in STAGES" :key="s" type="button" :class="{ on: s === stage }" :aria-current="s === stage ? 'step' : undefined" :disabled="!reached[s] && s !== stage" @click="go(s)">
+        {{ t(`stage.${s}`) }}
+      </button>
+      <span class="saved" role="status" :class="{ problem: shop.saveState === 'failed' }">{{ t(`save.${shop.saveState}`) }}</span>
+    </nav>
+    <DecideStage v-if="stage === 'decide'" :run="run" :plan="plan" :machine="machine" @next="go('match')" />
+    <MatchStage v-else-if="stage === 'match' && plan.plan" :run="run" :plan="plan.plan" :title="title" @next="go(run.frozen ? 'swap' : 'gather')" @back="go('decide')" />
+    <GatherStage v-else-if="stage === 'gather' && plan.plan" :run="run" :plan="plan.plan" :request="plan.request!" :title="title" @next="go('swap')" />
+    <SwapStage v-else-if="stage === 'swap' && plan.plan" :run="run" :plan="plan.plan" @next="go('sign-off')" />
+    <SignOffStage v-else-if="plan.plan" :run="run" :plan="plan.plan" :title="title" />
+    <div v-else class="screen">
+      <p v-for="problem in plan.problems" :key="problem.message" class="problem" role="alert">{{ problem.message }}</p>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.stages {
+  display: flex;
+  align-items: stretch;
+  border-bottom: 1px solid var(--rule);
+  padding: 0 28px;
+  overflow-x: auto;
+}
+.stages button {
+  border: 0;
+  border-bottom: 4px solid transparent;
+  border-top: 4px solid transparent;
+  background: none;
+  color: inherit;
+  font: inherit;
+  padding: 0 18px;
+  min-height: 50px;
+  cursor: pointer;
+  white-space: nowrap;
+}
+.stages button:disabled {
+  color: var(--muted);
+  cursor: default;
+}
+.stages .on {
+  font-weight: 750;
+  border-bottom-color: var(--copper);
+}
+.saved {
+  margin-left: auto;
+  align-self: center;
+  color: var(--muted);
+  padding-left: 16px;
+}
+@media (max-width: 700px) {
+  .stages {
+    padding: 0 4px;
+  }
+  .stages button {
+    padding: 0 11px;
+  }
+  .saved {
+    padding: 0 8px;
+    font-size: 0.9rem;
+  }
+}
+</style>

@@ -1,0 +1,46 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { useRouter } from 'vue-router'
+import { useShop } from '../../stores/shop.ts'
+import OpenRuns from '../bench/OpenRuns.vue'
+
+const { t, d } = useI18n()
+const router = useRouter()
+const shop = useShop()
+const past = computed(() => shop.shop.runs.filter((r) => r.signedOffAt).sort((a, b) => b.signedOffAt!.localeCompare(a.signedOffAt!)))
+const start = (machineId: string) => void router.push(`/change/${shop.startRun(machineId).id}`)
+</script>
+
+<template>
+  <div class="screen">
+    <h1>{{ t('nav.changes') }}</h1>
+    <OpenRuns class="gap" />
+    <h2 class="gap">{{ t('changes.start') }}</h2>
+    <div class="row">
+      <v-btn v-for="machine in shop.shop.machines" :key="machine.id" size="large" @click="start(machine.id)">{{ machine.name }}</v-btn>
+      <v-btn v-if="shop.shop.machines.length === 0" to="/store/machines" variant="flat" color="primary">{{ t('store.addMachine') }}</v-btn>
+    </div>
+    <h2 class="gap">{{ t('changes.past') }}</h2>
+    <p v-if="past.length === 0" class="muted">{{ t('changes.none') }}</p>
+    <ul class="past">
+      <li v-for="run in past" :key="run.id">
+        <router-link :to="`/change/${run.id}`">{{ t('change.title', { machine: shop.machine(run.machineId)?.name ?? '?', wire: run.label }) }}</router-link>
+        <span class="muted tabular">{{ d(new Date(run.signedOffAt!)) }}<template v-if="run.pressureMark != null">, {{ t('sign.markIs', { mark: run.pressureMark }) }}</template></span>
+      </li>
+    </ul>
+  </div>
+</template>
+
+<style scoped>
+.gap {
+  margin: 20px 0 12px;
+}
+.past li {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 16px;
+  border-top: 1px solid var(--rule);
+  padding: 10px 0;
+}
+</style>

@@ -1,0 +1,150 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { useI18n } from 'vue-i18n'
+import {
+  cautionText, FAMILIES, FAMILY_NAMES, FAMILY_NEEDS, formatDraught, isSized, MATERIAL_NAMES, MATERIALS, obstacleText, POSITION_NAMES, POSITIONS, TRADE_SIZES, tradeLabel,
+  type GaugeScale, type Machine, type Part, type Run,
+} from '@pepper-knot/core'
+import LabelField from '../../parts/LabelField.vue'
+import QuantityField from '../../parts/QuantityField.vue'
+import type { RunPlan } from '../../stores/plan.ts'
+import { useShop } from '../../stores/shop.ts'
+import WireAsks from './WireAsks.vue'
+
+const props = defineProps<{ run: Run; plan: RunPlan; machine: Machine }>()
+const emit = defineEmits<{ next: [] }>()
+const { t } = useI18n()
+const shop = useShop()
+const kept = computed(() => shop.run(props.run.id) ?? props.run)
+const byHand = ref(props.run.byHand !== undefined)
+
+const shelf = computed(() => shop.shop.store.filter((p): p is Extract<Part, { kind: 'wire' }> => p.kind === 'wire' && p.count > 0))
+const wire = computed(() => (props.plan.wire.ok ? props.plan.wire.value.wire : undefined))
+const SCALES: Record<string, GaugeScale> = { 'mild-steel': 'steel', 'low-alloy-steel': 'steel', 'galvanised-steel': 'galvanised', 'stainless-steel': 'stainless', aluminium: 'aluminium' }
+const gaugeScale = computed(() => (kept.value.job.material ? SCALES[kept.value.job.material] : undefined))
+const problems = computed(() => props.plan.plan?.problems ?? [])
+const missing = computed(() => [
+  ...(!wire.value || !isSized(wire.value) ? [t('decide.needWire')] : []),
+  ...(!kept.value.job.material ? [t('decide.needMetal')] : []),
+  ...(!kept.value.job.thicknessMm ? [t('decide.needThickness')] : []),
+])
+
+function choose(label: string) {
+  byHand.value = false
+  delete kept.value.byHand
+  kept.value.label = label
+}
+const hand = computed(() => (kept.value.byHand && 'family' in kept.value.byHand ? kept.value.byHand : { family: 'solid-steel' as const, diameterMm: 0.9 }))
+function toggleHand() {
+  byHand.value = !byHand.value
+  if (byHand.value) setHand({})
+  else delete kept.value.byHand
+}
+function setHand(change: object) {
+  const next = { ...hand.value, ...change }
+  kept.value.byHand = next
+  kept.value.label = `${FAMILY_NAMES[next.family]} ${tradeLabel(next.diameterMm, shop.units)}`
+}
+</script>
+
+<template>
+  <div class="screen decide">
+    <div class="form">
+      <h1>{{ t('decide.title', { machine: machine.name }) }}</h1>
+      <LabelField v-if="!byHand" v-model="kept.label" @enter="missing.length === 0 && emit('next')" />
+      <div v-else class="pairs">
+        <v-select :label="t('decide.family')" :items="FAMILIES.map((value) => ({ value, title: FAMILY_NAMES[value] }))" :model-value="hand.family" @update:model-value="setHand({ family: $event, gas: undefined, polarity: undefined })" />
+        <v-select :label="t('decide.size')" :items="TRADE_SIZES.map((s) => ({ value: s.mm, title: `${tradeLabel(s.mm, 'metric')} mm / ${tradeLabel(s.mm, 'inch')}` }))" :model-value="hand.diameterMm" @update:model-value="setHand({ diameterMm: $event })" />
+        <v-select :label="t('decide.boxPolarity')" :items="[{ value: 'DCEP', title: 'DCEP, gun on +' }, { value: 'DCEN', title: 'DCEN, gun on −' }]" :model-value="hand.polarity?.[0] ?? null" clearable @update:model-value="setHand({ polarity: $event ? [$event] : undefined })" />
+        <v-select
+          v-if="FAMILY_NEEDS[hand.family].gas.length"
+          :label="t('decide.boxGas')"
+          :items="['M21', 'C1', 'M20', 'M12', 'M13', 'I1', 'I3']"
+          :model-value="hand.gas ?? null"
+          multiple
+          clearable
+          @update:model-value="setHand({ gas: $event?.length ? $event : undefined })"
+        />
+      </div>
+      <v-btn variant="text" @click="toggleHand">{{ t(byHand ? 'decide.useLabel' : 'decide.useHand') }}</v-btn>
+      <div v-if="shelf.length" class="shelf">
+        <span class="muted">{{ t('decide.shelf') }}</span>
+        <button v-for="part in shelf" :key="part.id" type="button" :aria-pressed="kept.label === part.label" @click="choose(part.label)">{{ part.label }}</button>
+      </div>
+      <div class="pairs">
+        <v-select v-model="kept.job.material" :label="t('decide.metal')" :items="MATERIALS.map((value) => ({ value, title: MATERIAL_NAMES[value] }))" />
+        <QuantityField v-model="kept.job.thicknessMm" kind="thickness" :label="t('decide.thickness')" :hint="t('decide.thicknessHint')" :units="shop.units" :gauge-scale="gaugeScale" :min="0.3" :max="200" />
+        <v-select v-model="kept.job.position" :label="t('decide.position')" :items="POSITIONS.map((value) => ({ value, title: POSITION_NAMES[value] }))" />
+        <QuantityField v-model="kept.job.draughtMPerS" kind="draught" :label="t('decide.draught')" :hint="t('decide.draughtHint', { limit: formatDraught(2.2, shop.units) })" :units="shop.units" :max="50" />
+      </div>
+      <div class="row">
+        <v-btn variant="flat" color="primary" size="x-large" :disabled="missing.length > 0" @click="emit('next')">{{ t('decide.next') }}</v-btn>
+        <span v-if="missing.length" class="muted">{{ missing.join(' ') }}</span>
+      </div>
+    </div>
+    <aside class="asks sheet" :aria-label="t('decide.asks')" aria-live="polite">
+      <h2>{{ t('decide.asks') }}</h2>
+      <WireAsks v-if="wire" :wire="wire" />
+      <p v-else class="muted">{{ t('decide.nothingYet') }}</p>
+      <div v-for="problem in problems" :key="problem.rule" class="note note--stop">
+        <b class="problem">{{ obstacleText(problem, shop.units).message }}</b>
+        <p>{{ obstacleText(problem, shop.units).wayOut }}</p>
+      </div>
+      <p v-for="caution in plan.plan?.cautions ?? []" :key="caution.rule" class="note">{{ cautionText(caution, shop.units) }}</p>
+      <p v-for="problem in plan.problems" :key="problem.message" class="problem">{{ problem.message }}</p>
+    </aside>
+  </div>
+</template>
+
+<style scoped>
+.decide {
+  display: grid;
+  grid-template-columns: minmax(0, 3fr) minmax(280px, 2fr);
+  gap: 32px;
+}
+.form,
+.asks {
+  display: grid;
+  gap: 18px;
+  align-content: start;
+}
+.form > .v-btn {
+  justify-self: start;
+}
+.pairs {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 16px;
+  align-items: start;
+}
+.shelf {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  align-items: center;
+}
+.shelf button {
+  min-height: 44px;
+  padding: 4px 12px;
+  border: 1px solid var(--muted);
+  background: none;
+  color: inherit;
+  font: inherit;
+  font-size: 0.95rem;
+  cursor: pointer;
+}
+.shelf button[aria-pressed='true'] {
+  background: var(--ink);
+  color: var(--ground);
+}
+@media (max-width: 900px) {
+  .decide {
+    grid-template-columns: 1fr;
+  }
+}
+@media (max-width: 480px) {
+  .pairs {
+    grid-template-columns: 1fr;
+  }
+}
+</style>

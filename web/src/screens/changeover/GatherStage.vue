@@ -1,0 +1,115 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { findingAlso, formatMinutes, partText, STATION_NAMES, TOOL_NAMES, type Changeover, type ChangeoverRequest, type GatherLine, type Part, type Run } from '@pepper-knot/core'
+import { newId, useShop } from '../../stores/shop.ts'
+
+const props = defineProps<{ run: Run; plan: Changeover; request: ChangeoverRequest; title: string }>()
+const emit = defineEmits<{ next: [] }>()
+const { t } = useI18n()
+const shop = useShop()
+const kept = computed(() => shop.run(props.run.id) ?? props.run)
+
+const keyOf = (line: GatherLine) => `${line.station}/${line.kind}/${line.piece ?? ''}`
+const missing = computed(() => props.plan.gather.filter((line) => !line.have))
+const have = computed(() => props.plan.gather.filter((line) => line.have))
+const drawers = computed(() => [...new Set(have.value.map((line) => line.drawer ?? t('gather.noDrawer')))].sort())
+const inDrawer = (drawer: string) => have.value.filter((line) => (line.drawer ?? t('gather.noDrawer')) === drawer)
+const also = (line: GatherLine) => findingAlso(props.plan.findings.find((f) => f.station === line.station)!)
+const text = (line: GatherLine) => partText(line.kind, line.spec, shop.units, line.piece)
+
+function tick(key: string) {
+  kept.value.gathered = kept.value.gathered.includes(key) ? kept.value.gathered.filter((k) => k !== key) : [...kept.value.gathered, key]
+}
+/** The part was found after all: it goes into the store as it is asked for. */
+function found(line: GatherLine) {
+  const { active: _active, kind: specKind, ...spec } = line.spec as Record<string, unknown>
+  const base = { id: newId(), count: 1, drawer: t('gather.onBench') }
+  const wire = line.kind === 'wire' ? { label: kept.value.label } : {}
+  const piece = line.kind === 'gun' ? (line.piece ? { ...spec, part: line.piece } : { type: specKind, part: 'whole' }) : {}
+  const nozzle = line.kind === 'nozzle' ? { type: specKind } : {}
+  shop.putPart({ ...spec, ...base, ...wire, ...piece, ...nozzle, kind: line.kind } as Part)
+}
+function begin() {
+  kept.value.frozen = JSON.parse(JSON.stringify(props.request)) as ChangeoverRequest
+  kept.value.swapStartedAt = new Date().toISOString()
+  emit('next')
+}
+</script>
+
+<template>
+  <div class="screen gather">
+    <h1>{{ t('gather.title') }}</h1>
+    <p class="muted">{{ title }}</p>
+    <section v-if="missing.length" class="note note--stop" :aria-label="t('gather.missing')">
+      <h2 class="problem">{{ t('gather.missingTitle', { n: missing.length }) }}</h2>
+      <p>{{ t('gather.missingText') }}</p>
+      <ul>
+        <li v-for="line in missing" :key="keyOf(line)" class="lack">
+          <div>
+            <b>{{ text(line) }}</b> <span class="muted">{{ STATION_NAMES[line.station] }}{{ line.ifNeeded ? `, ${t('gather.ifNeeded')}` : '' }}</span>
+            <p v-if="also(line).length" class="muted">{{ t('why.alsoDo') }} {{ also(line).join('; ') }}.</p>
+          </div>
+          <v-btn @click="found(line)">{{ t('gather.found') }}</v-btn>
+        </li>
+      </ul>
+    </section>
+    <div class="cols">
+      <section v-for="drawer in drawers" :key="drawer" :aria-label="drawer">
+        <h2>{{ drawer }}</h2>
+        <ul>
+          <li v-for="line in inDrawer(drawer)" :key="keyOf(line)">
+            <v-checkbox :model-value="kept.gathered.includes(keyOf(line))" :label="text(line) + (line.ifNeeded ? ` (${t('gather.ifNeeded')})` : '')" @update:model-value="tick(keyOf(line))" />
+          </li>
+        </ul>
+      </section>
+      <section :aria-label="t('gather.tools')">
+        <h2>{{ t('gather.tools') }}</h2>
+        <ul>
+          <li v-for="tool in plan.tools" :key="tool">
+            <v-checkbox :model-value="kept.gathered.includes(tool)" :label="TOOL_NAMES[tool]" @update:model-value="tick(tool)" />
+          </li>
+        </ul>
+      </section>
+    </div>
+    <div class="row foot">
+      <v-btn variant="flat" color="primary" size="x-large" :disabled="missing.some((line) => !line.ifNeeded)" @click="begin">{{ t('gather.begin') }}</v-btn>
+      <span class="muted">{{ t('match.minutes', { minutes: formatMinutes(plan.minutes!), steps: plan.steps.length }) }}</span>
+    </div>
+    <p class="muted caution">{{ t('app.defer') }}</p>
+  </div>
+</template>
+
+<style scoped>
+.gather {
+  display: grid;
+  gap: 16px;
+}
+.cols {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(300px, 1fr));
+  gap: 8px 40px;
+}
+h2 {
+  border-bottom: 1px solid var(--rule);
+  padding-bottom: 6px;
+  font-size: 1.1rem;
+}
+.lack {
+  display: flex;
+  flex-wrap: wrap;
+  justify-content: space-between;
+  gap: 8px 16px;
+  border-top: 1px solid var(--rule);
+  padding: 10px 0;
+}
+.lack > div {
+  flex: 1 1 240px;
+}
+.note h2 {
+  border: 0;
+}
+.caution {
+  max-width: 70ch;
+}
+</style>

@@ -1,0 +1,43 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import { useI18n } from 'vue-i18n'
+import type { Machine, Run } from '@pepper-knot/core'
+import { useShop } from '../../stores/shop.ts'
+
+/** The pressure mark found by the test: next time this wire is on this machine it starts there. */
+const props = defineProps<{ run: Run; machine: Machine }>()
+const { t } = useI18n()
+const shop = useShop()
+const text = ref(props.run.pressureMark == null ? '' : String(props.run.pressureMark))
+const mark = computed(() => (text.value.trim() === '' ? null : Number(text.value.replace(',', '.'))))
+const scale = computed(() => props.machine.scale)
+const problem = computed(() => {
+  if (mark.value === null) return undefined
+  if (!Number.isFinite(mark.value)) return t('sign.markNumber')
+  if (scale.value && (mark.value < scale.value.min || mark.value > scale.value.max)) return t('sign.markRange', { min: scale.value.min, max: scale.value.max })
+  return undefined
+})
+watch(mark, (value) => {
+  const run = shop.run(props.run.id)
+  if (run && !problem.value) run.pressureMark = value
+})
+</script>
+
+<template>
+  <v-text-field
+    v-model="text"
+    class="mark"
+    inputmode="decimal"
+    :label="t('sign.mark')"
+    :hint="scale ? t('sign.markScale', { min: scale.min, max: scale.max }) : t('sign.markFree')"
+    persistent-hint
+    :error-messages="problem ? [problem] : []"
+  />
+</template>
+
+<style scoped>
+.mark {
+  max-width: 340px;
+  flex: none;
+}
+</style>

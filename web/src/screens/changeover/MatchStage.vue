@@ -1,0 +1,116 @@
+<script setup lang="ts">
+import { computed, nextTick, ref } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { cautionText, formatMinutes, MATERIAL_NAMES, formatLength, obstacleText, STATION_NAMES, type Changeover, type Machine, type Run, type Station } from '@pepper-knot/core'
+import { changeMarks } from '../../parts/marks.ts'
+import StationEditor from '../../parts/StationEditor.vue'
+import WhyPanel from '../../parts/WhyPanel.vue'
+import WireLine from '../../parts/WireLine.vue'
+import { useShop } from '../../stores/shop.ts'
+
+const props = defineProps<{ run: Run; plan: Changeover; title: string }>()
+defineEmits<{ next: []; back: [] }>()
+const { t } = useI18n()
+const shop = useShop()
+
+const marks = computed(() => changeMarks(props.plan.context.machine, props.plan.findings, props.plan.gather, shop.units))
+const first = () => marks.value.find((m) => m.verdict === 'change') ?? marks.value.find((m) => m.verdict !== 'fits') ?? marks.value[0]!
+const selected = ref<Station | null>(first().station)
+const editing = ref<Station | null>(null)
+const panel = ref<HTMLElement>()
+const finding = computed(() => props.plan.findings.find((f) => f.station === selected.value) ?? props.plan.findings[0]!)
+const count = (verdict: string) => marks.value.filter((m) => m.verdict === verdict).length
+const missing = computed(() => props.plan.gather.filter((g) => !g.have).length)
+const job = computed(() => {
+  const { material, thicknessMm } = props.plan.context.job!
+  return `${MATERIAL_NAMES[material]} ${formatLength(thicknessMm, shop.units)}`
+})
+const locked = computed(() => props.run.frozen !== undefined)
+
+function open() {
+  void nextTick(() => {
+    panel.value?.scrollIntoView({ block: 'nearest' })
+    panel.value?.focus({ preventScroll: true })
+  })
+}
+function save(machine: Machine) {
+  shop.putMachine(machine)
+  editing.value = null
+}
+</script>
+
+<template>
+  <div class="screen">
+    <header class="head">
+      <div>
+        <h1>{{ title }}</h1>
+        <p class="muted">{{ job }}</p>
+      </div>
+      <p class="counts tabular">
+        <b v-if="count('change')" class="problem">{{ t('match.change', { n: count('change') }) }}</b>
+        <b v-if="count('adjust')" class="slate">{{ t('match.adjust', { n: count('adjust') }) }}</b>
+        <span v-if="count('unknown')">{{ t('match.unread', { n: count('unknown') }) }}</span>
+        <span>{{ t('match.fit', { n: count('fits') }) }}</span>
+        <b v-if="missing" class="problem">{{ t('match.missingCount', { n: missing }) }}</b>
+      </p>
+    </header>
+    <div v-for="problem in plan.problems" :key="problem.rule" class="note note--stop" role="alert">
+      <b class="problem">{{ obstacleText(problem, shop.units).message }}</b>
+      <p>{{ obstacleText(problem, shop.units).wayOut }}</p>
+    </div>
+    <p v-for="caution in plan.cautions" :key="caution.rule" class="note">{{ cautionText(caution, shop.units) }}</p>
+    <WireLine v-model:selected="selected" large :marks="marks" :label="t('match.line')" :leaves="plan.context.machine.wireEntry" class="line" @open="open" />
+    <div ref="panel" tabindex="-1" class="panel">
+      <WhyPanel :finding="finding" :plan="plan">
+        <v-btn v-if="!locked" @click="editing = finding.station">{{ t(finding.verdict === 'unknown' ? 'match.readIt' : 'match.correct', { station: STATION_NAMES[finding.station] }) }}</v-btn>
+      </WhyPanel>
+    </div>
+    <div class="row foot">
+      <v-btn variant="flat" color="primary" size="x-large" :disabled="plan.problems.length > 0" @click="$emit('next')">{{ t(locked ? 'match.backToRun' : 'match.next') }}</v-btn>
+      <v-btn v-if="!locked" size="x-large" @click="$emit('back')">{{ t('match.back') }}</v-btn>
+      <span v-if="plan.minutes !== null" class="muted">{{ t('match.minutes', { minutes: formatMinutes(plan.minutes), steps: plan.steps.length }) }}</span>
+    </div>
+    <StationEditor :machine="plan.context.machine" :station="editing" @save="save" @close="editing = null" />
+  </div>
+</template>
+
+<style scoped>
+.head {
+  display: flex;
+  justify-content: space-between;
+  flex-wrap: wrap;
+  gap: 8px 24px;
+  margin-bottom: 12px;
+}
+.counts {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 18px;
+  align-items: baseline;
+  font-size: 1.05rem;
+}
+.slate {
+  color: var(--slate);
+}
+.note {
+  margin-bottom: 8px;
+}
+.line {
+  margin: 16px 0 20px;
+}
+.panel {
+  outline: none;
+}
+.foot {
+  position: sticky;
+  bottom: 0;
+  background: var(--ground);
+  padding: 12px 0;
+  z-index: 2;
+}
+@media (max-width: 700px) {
+  .foot {
+    bottom: 76px;
+  }
+}
+</style>

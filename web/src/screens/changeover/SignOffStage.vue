@@ -1,0 +1,92 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { partText, settle, type Changeover, type Run } from '@pepper-knot/core'
+import { standingMarks } from '../../parts/marks.ts'
+import WireLine from '../../parts/WireLine.vue'
+import { newId, useShop } from '../../stores/shop.ts'
+import MarkField from './MarkField.vue'
+
+const props = defineProps<{ run: Run; plan: Changeover; title: string }>()
+const { t } = useI18n()
+const shop = useShop()
+const note = ref(props.run.note ?? '')
+
+/** The shop as it will be: shown before it is written. */
+const settled = computed(() => {
+  const now = shop.machine(props.run.machineId) ?? props.plan.context.machine
+  const machine = { ...now, fitted: props.plan.context.machine.fitted }
+  return settle(props.plan, machine, shop.shop.store, { pressureMark: props.run.pressureMark ?? null }, { cameOff: (name, wire) => t('sign.cameOff', { name, wire }), newId })
+})
+const marks = computed(() => standingMarks(settled.value.machine, undefined, shop.units))
+
+function sign() {
+  const { machine, store } = settled.value
+  shop.undoable(t('sign.done', { machine: machine.name }), () => {
+    shop.putMachine(JSON.parse(JSON.stringify(machine)))
+    shop.shop.store = JSON.parse(JSON.stringify(store))
+    const run = shop.run(props.run.id)!
+    run.signedOffAt = new Date().toISOString()
+    run.note = note.value
+    if (run.swapStartedAt) run.minutesTaken = Math.min(100_000, Math.round((Date.now() - Date.parse(run.swapStartedAt)) / 6000) / 10)
+  })
+}
+</script>
+
+<template>
+  <div class="screen sign">
+    <h1>{{ t('sign.title') }}</h1>
+    <p class="muted">{{ title }}</p>
+    <WireLine :marks="marks" :label="t('sign.nowFitted')" :leaves="settled.machine.wireEntry" />
+    <div class="cols">
+      <section>
+        <h2>{{ t('sign.written') }}</h2>
+        <MarkField :run="run" :machine="plan.context.machine" class="gap" />
+        <v-textarea v-model="note" class="gap" :label="t('sign.note')" rows="3" maxlength="2000" />
+      </section>
+      <section>
+        <h2>{{ t('sign.used') }}</h2>
+        <ul>
+          <li v-for="part in settled.used" :key="part.id">{{ partText(part.kind, part, shop.units) }}</li>
+        </ul>
+        <p v-if="settled.used.length === 0" class="muted">{{ t('sign.nothing') }}</p>
+        <h2 class="gap">{{ t('sign.returned') }}</h2>
+        <ul>
+          <li v-for="(part, i) in settled.returned" :key="i">{{ partText(part.kind, part, shop.units) }}</li>
+        </ul>
+        <p v-if="settled.returned.length === 0" class="muted">{{ t('sign.nothing') }}</p>
+      </section>
+    </div>
+    <div class="row">
+      <v-btn variant="flat" color="primary" size="x-large" @click="sign">{{ t('sign.sign') }}</v-btn>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.sign {
+  display: grid;
+  gap: 16px;
+}
+.cols {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 16px 48px;
+}
+.gap {
+  margin-top: 14px;
+}
+li {
+  padding: 6px 0;
+  border-top: 1px solid var(--rule);
+}
+h2 {
+  font-size: 1.1rem;
+  padding-bottom: 6px;
+}
+@media (max-width: 700px) {
+  .cols {
+    grid-template-columns: 1fr;
+  }
+}
+</style>

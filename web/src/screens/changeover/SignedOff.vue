@@ -1,0 +1,72 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { STATION_NAMES, STATIONS, fittedShort, type Changeover, type Run } from '@pepper-knot/core'
+import { exportShop } from '../../storage/exportShop.ts'
+import { useShop } from '../../stores/shop.ts'
+
+const props = defineProps<{ run: Run; plan: Changeover | undefined; title: string }>()
+const { t, d } = useI18n()
+const shop = useShop()
+
+const setup = computed(() => {
+  if (!props.plan?.proof) return []
+  const end = { ...props.plan.proof.end, rollPressure: { mark: props.run.pressureMark ?? null } }
+  return STATIONS.filter((s) => s !== 'supply').map((station) => ({ station, text: fittedShort(station, end, shop.units) }))
+})
+const print = () => window.print()
+</script>
+
+<template>
+  <div class="screen card">
+    <header>
+      <h1>{{ title }}</h1>
+      <p class="muted tabular">
+        {{ t('sign.signedAt', { at: d(new Date(run.signedOffAt!)) }) }}<template v-if="run.minutesTaken !== undefined">, {{ t('sign.took', { n: Math.round(run.minutesTaken) }) }}</template>
+      </p>
+    </header>
+    <dl class="tabular">
+      <template v-for="row in setup" :key="row.station">
+        <dt>{{ STATION_NAMES[row.station] }}</dt>
+        <dd>{{ row.text }}</dd>
+      </template>
+    </dl>
+    <p v-if="run.note">{{ run.note }}</p>
+    <div class="row no-print">
+      <v-btn variant="flat" color="primary" @click="exportShop(shop.shop)">{{ t('sign.export') }}</v-btn>
+      <v-btn @click="print">{{ t('sign.print') }}</v-btn>
+      <v-btn to="/">{{ t('nav.bench') }}</v-btn>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.card {
+  max-width: 720px;
+  display: grid;
+  gap: 20px;
+}
+dl {
+  display: grid;
+  grid-template-columns: auto 1fr;
+  border-top: 3px solid var(--ink);
+}
+dt,
+dd {
+  margin: 0;
+  padding: 7px 0;
+  border-bottom: 1px solid var(--rule);
+}
+dt {
+  padding-right: 32px;
+  color: var(--muted);
+}
+dd {
+  font-weight: 700;
+}
+@media print {
+  .no-print {
+    display: none;
+  }
+}
+</style>

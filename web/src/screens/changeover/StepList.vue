@@ -1,0 +1,36 @@
+<script setup lang="ts">
+import { PLACE_SHORT, stepTitle, type Step } from '@pepper-knot/core'
+import { useShop } from '../../stores/shop.ts'
+
+/** Every step, with where and whether it is done. */
+const props = defineProps<{ steps: Step[]; done: string[] }>()
+const shop = useShop()
+const current = () => props.steps.findIndex((s) => !props.done.includes(s.id))
+</script>
+
+<template>
+  <ol class="list">
+    <li v-for="(step, i) in steps" :key="step.id" :class="{ past: done.includes(step.id), on: i === current() }" :aria-current="i === current() ? 'step' : undefined">
+      <span class="tabular">{{ i + 1 }}</span>
+      <span class="muted">{{ PLACE_SHORT[step.place] }}</span>
+      <span>{{ stepTitle(step, shop.units) }}<span v-if="done.includes(step.id)" aria-hidden="true"> ✓</span></span>
+    </li>
+  </ol>
+</template>
+
+<style scoped>
+.list li {
+  display: grid;
+  grid-template-columns: 2em 5em 1fr;
+  gap: 8px;
+  padding: 8px 4px;
+  border-top: 1px solid var(--rule);
+}
+.past {
+  color: var(--muted);
+}
+.on {
+  font-weight: 750;
+  background: var(--sheet);
+}
+</style>

@@ -1,0 +1,210 @@
+<script setup lang="ts">
+import { useNow } from '@vueuse/core'
+import { computed, nextTick, ref, watch } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { formatMinutes, hazardText, PLACE_NAMES, stepHow, stepTitle, stepWhy, type Changeover, type Run } from '@pepper-knot/core'
+import HoldButton from '../../parts/HoldButton.vue'
+import { usePageKeys } from '../../parts/keys.ts'
+import { useShop } from '../../stores/shop.ts'
+import CaptiveChain from './CaptiveChain.vue'
+import MarkField from './MarkField.vue'
+import RunSide from './RunSide.vue'
+import StepList from './StepList.vue'
+
+const props = defineProps<{ run: Run; plan: Changeover }>()
+const emit = defineEmits<{ next: [] }>()
+const { t } = useI18n()
+const shop = useShop()
+const kept = computed(() => shop.run(props.run.id) ?? props.run)
+
+const steps = computed(() => props.plan.steps)
+const at = computed(() => steps.value.findIndex((s) => !kept.value.done.includes(s.id)))
+const step = computed(() => (at.value < 0 ? undefined : steps.value[at.value]))
+const whole = ref(false)
+const why = ref(false)
+const title = ref<HTMLElement>()
+
+/** The run of captive steps that the present step stands in. */
+const chain = computed(() => {
+  if (!step.value?.captive) return []
+  const end = steps.value.findIndex((s, i) => i > at.value && !s.captive)
+  return steps.value.slice(at.value, end < 0 ? undefined : end)
+})
+
+function done() {
+  if (!step.value) return
+  kept.value.done = [...kept.value.done, step.value.id]
+}
+function back() {
+  kept.value.done = kept.value.done.slice(0, -1)
+}
+watch(at, (now) => {
+  why.value = false
+  if (now < 0) emit('next')
+  else if (!step.value?.captive) void nextTick(() => title.value?.focus({ preventScroll: true }))
+})
+usePageKeys({
+  ' ': (event) => {
+    if (!step.value || step.value.hold || step.value.captive || (event.target instanceof HTMLElement && event.target.closest('button, a'))) return
+    event.preventDefault()
+    done()
+  },
+  Backspace: (event) => {
+    if (step.value?.captive && event.defaultPrevented) return
+    event.preventDefault()
+    back()
+  },
+})
+
+const now = useNow({ interval: 1000 })
+const clock = computed(() => {
+  const seconds = kept.value.swapStartedAt ? Math.max(0, Math.floor((now.value.getTime() - Date.parse(kept.value.swapStartedAt)) / 1000)) : 0
+  const [h, m, s] = [Math.floor(seconds / 3600), Math.floor(seconds / 60) % 60, seconds % 60]
+  return h > 99 ? t('run.days', { n: Math.floor(h / 24) }) : `${h ? `${h}:` : ''}${String(m).padStart(h ? 2 : 1, '0')}:${String(s).padStart(2, '0')}`
+})
+const left = computed(() => steps.value.slice(Math.max(0, at.value)).reduce((sum, s) => sum + s.minutes, 0))
+</script>
+
+<template>
+  <div v-if="step" class="swap">
+    <div class="main">
+      <header class="head tabular">
+        <b class="place">{{ PLACE_NAMES[step.place] }}</b>
+        <span>{{ t('run.step', { n: at + 1, of: steps.length }) }}</span>
+        <span>{{ t('run.left', { minutes: formatMinutes(left) }) }}</span>
+        <b class="clock" :aria-label="t('run.clock')" role="timer" aria-live="off">{{ clock }}</b>
+      </header>
+      <StepList v-if="whole" :steps="steps" :done="kept.done" />
+      <CaptiveChain v-else-if="chain.length" :key="chain.length > 0 ? chain[chain.length - 1]!.id : ''" :chain="chain" @done="done" @back="back" />
+      <template v-else>
+        <h1 ref="title" tabindex="-1" class="say">{{ stepTitle(step, shop.units) }}</h1>
+        <p v-if="stepHow(step, shop.units)" class="how">{{ stepHow(step, shop.units) }}</p>
+        <p v-if="why && stepWhy(step, shop.units)" class="how"><b>{{ t('run.why') }}:</b> {{ stepWhy(step, shop.units) }}</p>
+        <ul v-if="step.hazards.length" class="hazards" :aria-label="t('run.hazards')">
+          <li v-for="hazard in step.hazards" :key="hazard">{{ hazardText(hazard) }}</li>
+        </ul>
+        <MarkField v-if="step.task === 'setPressure'" :run="kept" :machine="plan.context.machine" />
+        <div class="buttons">
+          <HoldButton v-if="step.hold" :key="step.id" :label="t('run.done')" @held="done" />
+          <button v-else type="button" class="done" @click="done">{{ t('run.done') }} <small>{{ t('run.space') }}</small></button>
+          <v-btn class="side" :disabled="kept.done.length === 0" @click="back">{{ t('run.back') }}</v-btn>
+          <v-btn class="side" :disabled="!stepWhy(step, shop.units)" :aria-expanded="why" @click="why = !why">{{ t('run.why') }}</v-btn>
+        </div>
+      </template>
+      <v-btn variant="text" class="toggle" :aria-pressed="whole" @click="whole = !whole">{{ t(whole ? 'run.oneStep' : 'run.whole') }}</v-btn>
+    </div>
+    <RunSide :steps="steps" :at="at" />
+  </div>
+  <div v-else class="screen">
+    <h1>{{ t('run.allDone') }}</h1>
+    <div class="row">
+      <v-btn variant="flat" color="primary" size="x-large" @click="$emit('next')">{{ t('stage.sign-off') }}</v-btn>
+      <v-btn size="x-large" @click="back">{{ t('run.back') }}</v-btn>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.swap {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 330px;
+  min-height: calc(100vh - 52px);
+}
+.main {
+  padding: 28px 40px 28px;
+  display: flex;
+  flex-direction: column;
+  gap: 20px;
+}
+.head {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 18px;
+  align-items: center;
+}
+.place {
+  background: var(--ink);
+  color: var(--ground);
+  padding: 6px 14px;
+  font-size: 1.1rem;
+}
+.clock {
+  margin-left: auto;
+  font-size: 1.35rem;
+}
+.say {
+  font-size: clamp(1.7rem, 3.4vw, 2.9rem);
+  line-height: 1.15;
+  outline: none;
+  max-width: 26ch;
+}
+.how {
+  font-size: 1.25rem;
+  max-width: 60ch;
+}
+.hazards {
+  border-left: 6px solid var(--paprika);
+  background: var(--sheet);
+  padding: 12px 18px;
+  font-size: 1.15rem;
+  font-weight: 650;
+  display: grid;
+  gap: 4px;
+}
+.buttons {
+  display: flex;
+  gap: 16px;
+  margin-top: auto;
+}
+.done {
+  flex: 1;
+  min-height: 84px;
+  border: 0;
+  background: var(--copper-text);
+  color: var(--ground);
+  font: inherit;
+  font-size: 1.5rem;
+  font-weight: 750;
+  cursor: pointer;
+}
+.done small {
+  font-size: 1rem;
+  font-weight: 500;
+  margin-left: 10px;
+}
+.side {
+  height: auto !important;
+  min-width: 96px;
+  font-size: 1.1rem;
+}
+.toggle {
+  align-self: flex-start;
+}
+@media (max-width: 900px) {
+  .swap {
+    grid-template-columns: 1fr;
+  }
+  .main {
+    padding: 16px;
+    min-height: calc(100vh - 52px - 76px);
+  }
+  .buttons {
+    position: sticky;
+    bottom: 76px;
+    background: var(--ground);
+    padding: 8px 0;
+    gap: 8px;
+  }
+  .done small {
+    display: none;
+  }
+  .side {
+    min-width: 72px;
+  }
+}
+@media (max-width: 700px) {
+  .swap {
+    padding-bottom: 84px;
+  }
+}
+</style>

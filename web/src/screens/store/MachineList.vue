@@ -1,0 +1,93 @@
+<script setup lang="ts">
+import { ref } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { FAMILY_NAMES, fittedShort, STATION_NAMES, STATIONS, type Machine, type Station } from '@pepper-knot/core'
+import StationEditor from '../../parts/StationEditor.vue'
+import { newId, useShop } from '../../stores/shop.ts'
+import MachineEditor from './MachineEditor.vue'
+
+const { t } = useI18n()
+const shop = useShop()
+const editing = ref<Machine | null>(null)
+const open = ref<string | null>(null)
+const station = ref<{ machine: Machine; station: Station } | null>(null)
+
+const wireOf = (machine: Machine) => {
+  const { wire } = machine.fitted
+  return wire === null ? t('bench.emptyMachine') : !wire ? t('bench.wireUnread') : 'label' in wire ? wire.label : FAMILY_NAMES[wire.family]
+}
+const add = () => (editing.value = { id: newId(), name: '', fitted: {} })
+const isNew = (machine: Machine) => !shop.machine(machine.id)
+function save(machine: Machine) {
+  const fresh = isNew(machine)
+  shop.putMachine(machine)
+  editing.value = null
+  if (fresh) open.value = machine.id
+}
+function saveStation(machine: Machine) {
+  shop.putMachine(machine)
+  station.value = null
+}
+</script>
+
+<template>
+  <div>
+    <v-btn variant="flat" color="primary" @click="add">{{ t('store.addMachine') }}</v-btn>
+    <p v-if="shop.shop.machines.length === 0" class="muted gap">{{ t('bench.noMachinesText') }}</p>
+    <article v-for="machine in shop.shop.machines" :key="machine.id" class="machine">
+      <header class="row">
+        <h2>{{ machine.name }}</h2>
+        <span class="muted grow">{{ machine.note }}</span>
+        <b class="tabular">{{ wireOf(machine) }}</b>
+        <v-btn :aria-expanded="open === machine.id" :aria-label="t('store.fittedOn', { name: machine.name })" @click="open = open === machine.id ? null : machine.id">{{ t('store.fitted') }}</v-btn>
+        <v-btn :aria-label="t('store.editNamed', { name: machine.name })" @click="editing = machine">{{ t('store.edit') }}</v-btn>
+        <v-btn :aria-label="t('store.removeNamed', { name: machine.name })" @click="shop.removeMachine(machine.id, t('store.removed', { name: machine.name }))">{{ t('store.remove') }}</v-btn>
+      </header>
+      <ul v-if="open === machine.id" class="stations">
+        <li v-for="s in STATIONS" :key="s">
+          <button type="button" @click="station = { machine, station: s }">
+            <span class="muted">{{ STATION_NAMES[s] }}</span>
+            <b class="tabular">{{ fittedShort(s, { ...machine.fitted, supply: machine.supply }, shop.units) }}</b>
+          </button>
+        </li>
+      </ul>
+    </article>
+    <MachineEditor v-if="editing" :machine="editing" :fresh="isNew(editing)" @save="save" @close="editing = null" />
+    <StationEditor v-if="station" :machine="station.machine" :station="station.station" @save="saveStation" @close="station = null" />
+  </div>
+</template>
+
+<style scoped>
+.gap {
+  margin-top: 16px;
+}
+.machine {
+  border-top: 1px solid var(--rule);
+  padding: 14px 0;
+  margin-top: 14px;
+}
+.grow {
+  flex: 1;
+}
+.stations {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(230px, 1fr));
+  gap: 0 24px;
+  margin-top: 10px;
+}
+.stations button {
+  width: 100%;
+  min-height: 44px;
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+  gap: 8px;
+  border: 0;
+  border-bottom: 1px solid var(--rule);
+  background: none;
+  color: inherit;
+  font: inherit;
+  text-align: left;
+  cursor: pointer;
+}
+</style>

@@ -1,0 +1,85 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { partSchema, readLabel, SPOOL_TYPES, validate, type Part, type SpoolType } from '@pepper-knot/core'
+import FieldRows from '../../parts/FieldRows.vue'
+import LabelField from '../../parts/LabelField.vue'
+import QuantityField from '../../parts/QuantityField.vue'
+import { PART_FIELDS } from '../../parts/stationFields.ts'
+import { useShop } from '../../stores/shop.ts'
+import { formKind, kindWords, type EditedPart, type FormKind } from './partKinds.ts'
+
+const props = defineProps<{ part: EditedPart; kinds: readonly FormKind[] }>()
+const emit = defineEmits<{ save: [Part]; close: [] }>()
+const { t } = useI18n()
+const shop = useShop()
+
+const { id, count: startCount, kind: _kind, drawer: startDrawer, note: startNote, part: _piece, fresh, label: startLabel, massKg: startMass, spoolType: startSpool, ...rest } = props.part
+const kind = ref<FormKind>(formKind(props.part))
+const values = ref<Record<string, unknown>>({ ...rest })
+const count = ref(String(startCount))
+const drawer = ref(String(startDrawer ?? ''))
+const note = ref(String(startNote ?? ''))
+const label = ref(String(startLabel ?? ''))
+const massKg = ref(startMass as number | undefined)
+const spoolType = ref((startSpool as SpoolType | undefined) ?? null)
+const problems = ref<string[]>([])
+const rows = computed(() => PART_FIELDS[kind.value] ?? [])
+
+function chooseKind(next: FormKind) {
+  kind.value = next
+  values.value = {}
+}
+function save() {
+  const missing = rows.value.filter((row) => row.must && values.value[row.key] === undefined)
+  if (missing.length) return void (problems.value = missing.map((row) => t('field.needed', { name: t(`fields.${row.key}`) })))
+  const read = kind.value === 'wire' ? readLabel(label.value) : undefined
+  if (read && !read.ok) return void (problems.value = read.problems.map((p) => p.message))
+  const wire = read?.ok ? { label: label.value.trim(), massKg: massKg.value ?? read.value.spool.massKg ?? undefined, spoolType: spoolType.value ?? read.value.spool.type ?? undefined } : {}
+  const whole = { ...JSON.parse(JSON.stringify(values.value)), ...wire, ...kindWords(kind.value), id, count: Number(count.value), ...(drawer.value.trim() && { drawer: drawer.value.trim() }), ...(note.value.trim() && { note: note.value.trim() }) }
+  const part = validate(partSchema, JSON.parse(JSON.stringify(whole)))
+  if (!part.ok) return void (problems.value = part.problems.map((p) => (p.path ? `${t(`fields.${p.path.split('.')[0]}`)}: ${p.message}` : p.message)))
+  emit('save', part.value)
+}
+</script>
+
+<template>
+  <v-dialog model-value max-width="680" :aria-label="t(kind === 'wire' ? 'store.addWire' : 'store.addPart')" @update:model-value="!$event && $emit('close')">
+    <v-card class="box">
+      <h2>{{ t(fresh ? (kind === 'wire' ? 'store.addWire' : 'store.addPart') : 'store.edit') }}</h2>
+      <v-select v-if="kinds.length > 1" :label="t('store.kind')" :items="kinds.map((value) => ({ value, title: t(`kinds.${value}`) }))" :model-value="kind" :disabled="!fresh" @update:model-value="chooseKind($event)" />
+      <template v-if="kind === 'wire'">
+        <LabelField v-model="label" />
+        <div class="rows">
+          <QuantityField v-model="massKg" kind="mass" :label="t('store.mass')" :units="shop.units" :hint="t('store.massHint')" />
+          <v-select v-model="spoolType" :label="t('store.spoolType')" :items="[...SPOOL_TYPES]" clearable />
+        </div>
+      </template>
+      <FieldRows v-else v-model="values" :rows="rows" />
+      <div class="rows">
+        <v-text-field v-model="count" :label="t('store.count')" inputmode="numeric" />
+        <v-text-field v-model="drawer" :label="t('store.drawer')" maxlength="60" />
+        <v-text-field v-model="note" :label="t('store.note')" maxlength="200" />
+      </div>
+      <p v-for="problem in problems" :key="problem" class="problem" role="alert">{{ problem }}</p>
+      <div class="row">
+        <v-btn variant="flat" color="primary" @click="save">{{ t('app.save') }}</v-btn>
+        <v-btn @click="$emit('close')">{{ t('app.cancel') }}</v-btn>
+      </div>
+    </v-card>
+  </v-dialog>
+</template>
+
+<style scoped>
+.box {
+  padding: 24px;
+  display: grid;
+  gap: 18px;
+}
+.rows {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(180px, 1fr));
+  gap: 16px;
+  align-items: start;
+}
+</style>

@@ -1,0 +1,161 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { formatMass, partText, type Part } from '@pepper-knot/core'
+import { newId, useShop } from '../../stores/shop.ts'
+import PartEditor from './PartEditor.vue'
+import { partKinds, type EditedPart } from './partKinds.ts'
+
+const props = defineProps<{ wires: boolean }>()
+const { t } = useI18n()
+const shop = useShop()
+const find = ref('')
+const editing = ref<EditedPart | null>(null)
+
+const name = (part: Part) => partText(part.kind, part, shop.units)
+const rows = computed(() => {
+  const words = find.value.toLowerCase().split(/\s+/).filter(Boolean)
+  return shop.shop.store
+    .filter((p) => (p.kind === 'wire') === props.wires)
+    .filter((p) => words.every((w) => `${name(p)} ${p.drawer ?? ''} ${p.note ?? ''}`.toLowerCase().includes(w)))
+    .sort((a, b) => a.kind.localeCompare(b.kind))
+})
+const fresh = (): EditedPart => ({ id: newId(), count: 1, kind: props.wires ? 'wire' : 'contactTip', fresh: true })
+function save(part: Part) {
+  shop.putPart(part)
+  editing.value = null
+}
+const setCount = (part: Part, by: number) => shop.putPart({ ...part, count: Math.max(0, part.count + by) })
+</script>
+
+<template>
+  <div>
+    <div class="row">
+      <v-btn variant="flat" color="primary" @click="editing = fresh()">{{ t(wires ? 'store.addWire' : 'store.addPart') }}</v-btn>
+      <v-text-field v-model="find" class="find" :label="t('store.find')" type="search" clearable @click:clear="find = ''" />
+    </div>
+    <p v-if="rows.length === 0" class="muted gap">{{ t(find ? 'store.noneFound' : 'store.noneYet') }}</p>
+    <div v-else class="scroll">
+      <table class="table">
+        <thead>
+          <tr>
+            <th scope="col">{{ t(wires ? 'store.wire' : 'store.part') }}</th>
+            <th scope="col">{{ t('store.drawer') }}</th>
+            <th scope="col">{{ t('store.count') }}</th>
+            <th scope="col"><span class="visually-hidden">{{ t('store.edit') }}</span></th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="part in rows" :key="part.id">
+            <th scope="row">
+              {{ name(part) }}
+              <span class="muted">{{ part.kind === 'wire' && part.massKg ? formatMass(part.massKg, shop.units) : '' }} {{ 'condition' in part && part.condition ? part.condition : '' }} {{ part.note }}</span>
+            </th>
+            <td>{{ part.drawer }}</td>
+            <td class="count tabular">
+              <button type="button" :aria-label="t('store.less', { name: name(part) })" :disabled="part.count === 0" @click="setCount(part, -1)">−</button>
+              <b :class="{ problem: part.count === 0 }">{{ part.count }}</b>
+              <button type="button" :aria-label="t('store.more', { name: name(part) })" @click="setCount(part, 1)">+</button>
+            </td>
+            <td class="acts">
+              <v-btn size="small" :aria-label="t('store.editNamed', { name: name(part) })" @click="editing = { ...part }">{{ t('store.edit') }}</v-btn>
+              <v-btn size="small" :aria-label="t('store.removeNamed', { name: name(part) })" @click="shop.removePart(part.id!, t('store.removed', { name: name(part) }))">{{ t('store.remove') }}</v-btn>
+            </td>
+          </tr>
+        </tbody>
+      </table>
+    </div>
+    <PartEditor v-if="editing" :part="editing" :kinds="wires ? ['wire'] : partKinds" @save="save" @close="editing = null" />
+  </div>
+</template>
+
+<style scoped>
+.find {
+  max-width: 320px;
+}
+.gap {
+  margin-top: 16px;
+}
+.scroll {
+  overflow-x: auto;
+  margin-top: 12px;
+}
+.table {
+  width: 100%;
+  border-collapse: collapse;
+}
+th,
+td {
+  text-align: left;
+  padding: 6px 12px 6px 0;
+  border-bottom: 1px solid var(--rule);
+}
+thead th {
+  color: var(--muted);
+  font-weight: 500;
+}
+tbody th {
+  font-weight: 650;
+}
+tbody th span {
+  font-weight: 400;
+}
+.count {
+  white-space: nowrap;
+}
+.count button {
+  width: 44px;
+  height: 44px;
+  border: 1px solid var(--muted);
+  background: none;
+  color: inherit;
+  font: inherit;
+  font-size: 1.2rem;
+  cursor: pointer;
+}
+.count b {
+  display: inline-block;
+  min-width: 2.4em;
+  text-align: center;
+}
+.acts {
+  white-space: nowrap;
+  text-align: right;
+}
+.acts .v-btn {
+  margin-left: 8px;
+}
+@media (max-width: 700px) {
+  /* Each part becomes a block: name, then drawer and count, then what can be done. */
+  thead {
+    display: none;
+  }
+  .table,
+  tbody,
+  tr {
+    display: block;
+  }
+  tr {
+    display: grid;
+    grid-template-columns: 1fr auto;
+    gap: 4px 12px;
+    padding: 10px 0;
+    border-bottom: 1px solid var(--rule);
+  }
+  tbody th,
+  td {
+    border: 0;
+    padding: 0;
+  }
+  tbody th {
+    grid-column: 1 / -1;
+  }
+  .acts {
+    grid-column: 1 / -1;
+    text-align: left;
+  }
+  .acts .v-btn {
+    margin: 0 8px 0 0;
+  }
+}
+</style>

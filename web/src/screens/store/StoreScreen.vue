@@ -1,0 +1,43 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { useI18n } from 'vue-i18n'
+import MachineList from './MachineList.vue'
+import PartList from './PartList.vue'
+
+const props = defineProps<{ list?: string }>()
+const { t } = useI18n()
+const LISTS = ['machines', 'wires', 'parts'] as const
+const list = computed(() => LISTS.find((l) => l === props.list) ?? 'machines')
+</script>
+
+<template>
+  <div class="screen">
+    <h1>{{ t('nav.store') }}</h1>
+    <nav class="lists" :aria-label="t('store.lists')">
+      <router-link v-for="l in LISTS" :key="l" :to="`/store/${l}`" :class="{ on: l === list }" :aria-current="l === list ? 'page' : undefined">{{ t(`store.${l}`) }}</router-link>
+    </nav>
+    <MachineList v-if="list === 'machines'" />
+    <PartList v-else :key="list" :wires="list === 'wires'" />
+  </div>
+</template>
+
+<style scoped>
+.lists {
+  display: flex;
+  gap: 8px;
+  border-bottom: 1px solid var(--rule);
+  margin: 12px 0 16px;
+}
+.lists a {
+  padding: 0 16px;
+  min-height: 46px;
+  display: inline-flex;
+  align-items: center;
+  text-decoration: none;
+  border-bottom: 4px solid transparent;
+}
+.lists .on {
+  font-weight: 750;
+  border-bottom-color: var(--copper);
+}
+</style>

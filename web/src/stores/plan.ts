@@ -1,0 +1,45 @@
+import { computed, type ComputedRef } from 'vue'
+import {
+  changeoverRequestSchema, isSized, planChangeover, readLabel, readWire, type Changeover, type ChangeoverRequest, type Problem, type Read, type Run, type Shop, type Wire,
+} from '@pepper-knot/core'
+
+export interface RunPlan {
+  /** The wire the box names, or why it cannot be read. */
+  wire: Read<{ wire: Wire }>
+  /** What would be sent to the planner, once everything is known. */
+  request: ChangeoverRequest | undefined
+  plan: Changeover | undefined
+  problems: Problem[]
+}
+
+/** A spool of the shelf with this very label tells its spool and mass too. */
+function wireInput(run: Run, shop: Shop) {
+  if (run.byHand) return run.byHand
+  const shelf = shop.store.find((p) => p.kind === 'wire' && p.label === run.label)
+  const spool = shelf?.kind === 'wire' ? { ...(shelf.spoolType && { type: shelf.spoolType }), ...(shelf.massKg && { massKg: shelf.massKg }) } : undefined
+  return { label: run.label, ...(spool && { spool }) }
+}
+
+/** Everything that follows from what a run holds. The planner takes milliseconds, so nothing of it is kept. */
+export function planOf(run: Run, shop: Shop): RunPlan {
+  const input = wireInput(run, shop)
+  const wire = 'label' in input ? readLabel(input.label, 'label') : readWire(input, 'wire')
+  if (run.frozen) return withPlan(wire, run.frozen)
+  const machine = shop.machines.find((m) => m.id === run.machineId)
+  if (!wire.ok || !isSized(wire.value.wire) || !machine || !run.job.material || !run.job.thicknessMm) return { wire, request: undefined, plan: undefined, problems: [] }
+  const request = changeoverRequestSchema.safeParse(JSON.parse(JSON.stringify({ machine, wire: input, job: run.job, store: shop.store, practice: shop.settings.practice })))
+  return request.success
+    ? withPlan(wire, request.data)
+    : { wire, request: undefined, plan: undefined, problems: request.error.issues.map((i) => ({ path: i.path.join('.'), message: i.message })) }
+}
+
+function withPlan(wire: RunPlan['wire'], request: ChangeoverRequest): RunPlan {
+  try {
+    const plan = planChangeover(request)
+    return plan.ok ? { wire, request, plan: plan.value, problems: [] } : { wire, request, plan: undefined, problems: plan.problems }
+  } catch (error) {
+    return { wire, request, plan: undefined, problems: [{ path: '', message: error instanceof Error ? error.message : String(error) }] }
+  }
+}
+
+export const usePlan = (run: () => Run, shop: () => Shop): ComputedRef<RunPlan> => computed(() => planOf(run(), shop()))
