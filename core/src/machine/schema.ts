@@ -168,6 +168,8 @@ export const partSchema = z.discriminatedUnion('kind', [
   linerShape.extend({ kind: z.literal('liner'), ...stock }).refine(inOrder, reversed),
   // A push-pull gun's own rolls and second liner are kept under the gun.
   gunSchema.partial({ kind: true }).extend({
+    ...rollsShape.partial().shape,
+    ...linerShape.partial().shape,
     kind: z.literal('gun'),
     part: z.enum(['whole', 'rolls', 'innerLiner', 'oRing']).default('whole'),
     type: z.enum(GUN_KINDS).optional(),

@@ -67,7 +67,7 @@ export const en = {
   captive: {
     label: 'Steps with one hand on the wire', title: 'Next: {n} steps with one hand on the wire', text: 'Read them now. From the moment you hold the wire, any key, a pedal or a touch anywhere goes on; Backspace goes back, Escape stops.',
     caution: 'Never let go of the wire: a spool let go is a spool lost, and its end whips.', aloud: 'Read the steps aloud', mute: 'This device cannot read aloud', timer: 'Or go on by itself', noTimer: 'no timer', every: 'every {s} seconds',
-    start: 'Start: my hand is on the wire', banner: 'The wire is captive: one hand holds it. Do not let go.', keys: 'Any key, pedal or touch: next. Backspace: back. Escape: stop.',
+    start: 'Ready: start, then take hold', banner: 'The wire is captive: one hand holds it. Do not let go.', keys: 'Any key, pedal or touch: next. Backspace: back. Escape: stop.',
   },
   sign: {
     title: 'Sign off', nowFitted: 'What is now fitted', written: 'Written down', mark: 'Roll pressure mark', markScale: 'on this machine’s scale, {min} to {max}', markFree: 'as this machine shows it', markNumber: 'A mark is a number.',

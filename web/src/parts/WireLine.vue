@@ -226,16 +226,29 @@ button.cell {
   .cell {
     grid-template-columns: 44px 6.2rem 1fr auto;
     align-items: center;
+    align-content: center;
     column-gap: 8px;
     text-align: left;
-    min-height: 44px;
+    height: 52px;
+    position: relative;
+  }
+  .wl:not(.wl--large) .cell {
+    height: 34px;
   }
   .state {
-    grid-column: 1;
-    grid-row: 1 / span 2;
-    transform: rotate(90deg);
+    position: absolute;
+    left: -4px;
+    top: 50%;
     width: 52px;
-    margin-left: -4px;
+    margin-top: -22px;
+    transform: rotate(90deg);
+  }
+  .wl:not(.wl--large) .state {
+    width: 36px;
+    left: 4px;
+  }
+  .mark--fits .was {
+    display: none;
   }
   .name {
     grid-column: 2;
@@ -257,7 +270,7 @@ button.cell {
     margin: 0;
     font-size: 1rem;
   }
-  .was + .state + .now {
+  .mark:not(.mark--fits) .was + .state + .now {
     grid-row: 2;
   }
   .word {

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, nextTick } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { STAGES, type Run, type Stage } from '@pepper-knot/core'
 import { usePlan } from '../../stores/plan.ts'
@@ -30,7 +30,7 @@ const reached = computed<Record<Stage, boolean>>(() => ({
 }))
 const go = (stage: Stage) => {
   if (run.value && reached.value[stage]) run.value.stage = stage
-  window.scrollTo({ top: 0 })
+  void nextTick(() => window.scrollTo({ top: 0 }))
 }
 // What no longer holds (a machine edited, a wire taken) leads back to where it is decided.
 const stage = computed<Stage>(() => (run.value && reached.value[run.value.stage] ? run.value.stage : run.value?.frozen ? 'swap' : plan.value.plan ? 'match' : 'decide'))
@@ -48,7 +48,7 @@ const title = computed(() => t('change.title', { machine: machine.value?.name ??
       <button v-for="s in STAGES" :key="s" type="button" :class="{ on: s === stage }" :aria-current="s === stage ? 'step' : undefined" :disabled="!reached[s] && s !== stage" @click="go(s)">
         {{ t(`stage.${s}`) }}
       </button>
-      <span class="saved" role="status" :class="{ problem: shop.saveState === 'failed' }">{{ t(`save.${shop.saveState}`) }}</span>
+      <span class="saved" role="status" :class="{ problem: shop.saveState === 'failed', quiet: shop.saveState !== 'failed' }">{{ t(`save.${shop.saveState}`) }}</span>
     </nav>
     <DecideStage v-if="stage === 'decide'" :run="run" :plan="plan" :machine="machine" @next="go('match')" />
     <MatchStage v-else-if="stage === 'match' && plan.plan" :run="run" :plan="plan.plan" :title="title" @next="go(run.frozen ? 'swap' : 'gather')" @back="go('decide')" />
@@ -105,6 +105,10 @@ const title = computed(() => t('change.title', { machine: machine.value?.name ??
   .saved {
     padding: 0 8px;
     font-size: 0.9rem;
+  }
+  .quiet {
+    position: absolute;
+    clip-path: inset(50%);
   }
 }
 </style>

@@ -30,7 +30,9 @@ function found(line: GatherLine) {
   const nozzle = line.kind === 'nozzle' ? { type: specKind } : {}
   shop.putPart({ ...spec, ...base, ...wire, ...piece, ...nozzle, kind: line.kind } as Part)
 }
+const begun = computed(() => props.run.frozen !== undefined)
 function begin() {
+  if (begun.value) return emit('next')
   kept.value.frozen = JSON.parse(JSON.stringify(props.request)) as ChangeoverRequest
   kept.value.swapStartedAt = new Date().toISOString()
   emit('next')
@@ -50,7 +52,7 @@ function begin() {
             <b>{{ text(line) }}</b> <span class="muted">{{ STATION_NAMES[line.station] }}{{ line.ifNeeded ? `, ${t('gather.ifNeeded')}` : '' }}</span>
             <p v-if="also(line).length" class="muted">{{ t('why.alsoDo') }} {{ also(line).join('; ') }}.</p>
           </div>
-          <v-btn @click="found(line)">{{ t('gather.found') }}</v-btn>
+          <v-btn v-if="!begun" @click="found(line)">{{ t('gather.found') }}</v-btn>
         </li>
       </ul>
     </section>
@@ -59,7 +61,7 @@ function begin() {
         <h2>{{ drawer }}</h2>
         <ul>
           <li v-for="line in inDrawer(drawer)" :key="keyOf(line)">
-            <v-checkbox :model-value="kept.gathered.includes(keyOf(line))" :label="text(line) + (line.ifNeeded ? ` (${t('gather.ifNeeded')})` : '')" @update:model-value="tick(keyOf(line))" />
+            <v-checkbox density="compact" :model-value="kept.gathered.includes(keyOf(line))" :label="text(line) + (line.ifNeeded ? ` (${t('gather.ifNeeded')})` : '')" @update:model-value="tick(keyOf(line))" />
           </li>
         </ul>
       </section>
@@ -67,13 +69,13 @@ function begin() {
         <h2>{{ t('gather.tools') }}</h2>
         <ul>
           <li v-for="tool in plan.tools" :key="tool">
-            <v-checkbox :model-value="kept.gathered.includes(tool)" :label="TOOL_NAMES[tool]" @update:model-value="tick(tool)" />
+            <v-checkbox density="compact" :model-value="kept.gathered.includes(tool)" :label="TOOL_NAMES[tool]" @update:model-value="tick(tool)" />
           </li>
         </ul>
       </section>
     </div>
     <div class="row foot">
-      <v-btn variant="flat" color="primary" size="x-large" :disabled="missing.some((line) => !line.ifNeeded)" @click="begin">{{ t('gather.begin') }}</v-btn>
+      <v-btn variant="flat" color="primary" size="x-large" :disabled="!begun && missing.some((line) => !line.ifNeeded)" @click="begin">{{ t(begun ? 'match.backToRun' : 'gather.begin') }}</v-btn>
       <span class="muted">{{ t('match.minutes', { minutes: formatMinutes(plan.minutes!), steps: plan.steps.length }) }}</span>
     </div>
     <p class="muted caution">{{ t('app.defer') }}</p>
@@ -86,9 +88,24 @@ function begin() {
   gap: 16px;
 }
 .cols {
-  display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(300px, 1fr));
-  gap: 8px 40px;
+  columns: 3 260px;
+  column-gap: 40px;
+}
+.cols section {
+  break-inside: avoid;
+  padding-bottom: 14px;
+}
+.foot {
+  position: sticky;
+  bottom: 0;
+  background: var(--ground);
+  padding: 12px 0;
+  z-index: 2;
+}
+@media (max-width: 700px) {
+  .foot {
+    bottom: 76px;
+  }
 }
 h2 {
   border-bottom: 1px solid var(--rule);

@@ -17,7 +17,8 @@ interface Stop {
 const stops = computed(() =>
   props.steps.reduce<Stop[]>((list, step, i) => {
     const last = list.at(-1)
-    if (last?.place === step.place) last.to = i
+    // A hands-free chain is one stop: the arm and the spool are within reach.
+    if (last && (last.place === step.place || (step.captive && props.steps[i - 1]!.captive))) last.to = i
     else list.push({ place: step.place, from: i, to: i })
     return list
   }, []),

@@ -1,0 +1,98 @@
+import AxeBuilder from '@axe-core/playwright'
+import { expect, test as base, type Page } from '@playwright/test'
+
+/** Every test fails on a console error, a page error or a blocked resource. */
+export const test = base.extend<{ quiet: void }>({
+  quiet: [
+    async ({ page }, use) => {
+      const heard: string[] = []
+      page.on('console', (message) => message.type() === 'error' && heard.push(message.text()))
+      page.on('pageerror', (error) => heard.push(error.message))
+      await use()
+      expect(heard).toEqual([])
+    },
+    { auto: true },
+  ],
+})
+export { expect }
+
+export const open = async (page: Page, path = '/') => {
+  await page.goto(path)
+  await expect(page.getByRole('navigation', { name: 'Main' })).toBeVisible()
+}
+
+export async function choose(page: Page, field: string, option: string) {
+  await page.getByRole('combobox', { name: field }).press('Enter')
+  await page.getByRole('option', { name: option, exact: true }).click()
+}
+
+/** From the bench to Match: this wire of the shelf on this machine, for this metal. */
+export async function decide(page: Page, machine: string, wire: string, metal: string, thickness: string) {
+  await page.getByRole('complementary', { name: 'On the shelf' }).getByRole('button', { name: wire }).click()
+  await page.getByRole('button', { name: new RegExp(`^Change ${machine} to`) }).click()
+  await choose(page, 'Metal', metal)
+  await page.getByLabel('Thickness').fill(thickness)
+  await page.getByRole('button', { name: 'Match it' }).click()
+  await expect(page.getByRole('heading', { level: 1, name: `${machine} to` })).toBeVisible()
+}
+
+/** Every mark of the wire line as `station: verdict`. */
+export async function verdicts(page: Page): Promise<Record<string, string>> {
+  const marks = await page.locator('.marks li').evaluateAll((list) => list.map((li) => [li.querySelector('.name')!.textContent!, li.querySelector('.word')!.textContent!]))
+  return Object.fromEntries(marks)
+}
+export const notFitting = async (page: Page) => Object.entries(await verdicts(page)).filter(([, v]) => v !== 'fits').map(([s]) => s)
+
+export async function gatherAndBegin(page: Page) {
+  await page.getByRole('button', { name: 'Gather', exact: true }).last().click()
+  await page.getByRole('button', { name: 'Begin the run' }).click()
+}
+
+/** Does the present step the way a person at the bench would; returns its sentence. */
+export async function doStep(page: Page): Promise<string> {
+  const begin = page.getByRole('button', { name: /^Ready: start/ })
+  const hold = page.locator('[data-hold]')
+  const done = page.getByRole('button', { name: /^Done/ })
+  await expect(begin.or(hold).or(done).first()).toBeVisible()
+  if (await begin.isVisible()) {
+    const chain = await page.locator('.chain .list li').allTextContents()
+    await begin.click()
+    for (const said of chain) {
+      const step = page.locator('.captive .on')
+      await expect(step).toHaveText(said.replace(/^\d+\s*/, ''))
+      // The same press again until it is taken: a press right after another is not.
+      await expect(async () => {
+        if ((await step.count()) && (await step.textContent()) === said.replace(/^\d+\s*/, '')) await page.keyboard.press('x')
+        expect((await step.count()) === 0 || (await step.textContent()) !== said.replace(/^\d+\s*/, '')).toBe(true)
+      }).toPass({ intervals: [100] })
+    }
+    return chain.join(' ')
+  }
+  const said = (await page.locator('.say').textContent())!
+  const number = /step \d+ of/.exec((await page.locator('.head').textContent())!)![0]
+  const gone = () => expect(page.getByText(number)).toHaveCount(0)
+  if (await hold.isVisible()) {
+    await hold.focus()
+    await page.keyboard.down('Space')
+    await gone()
+    await page.keyboard.up('Space')
+  } else {
+    await done.click()
+    await gone()
+  }
+  return said
+}
+
+/** Runs the sheet to its end; returns every sentence in order. */
+export async function runAll(page: Page, most = 80): Promise<string[]> {
+  const said: string[] = []
+  const end = page.getByRole('heading', { name: 'Sign off', level: 1 })
+  while (said.length < most && !(await end.isVisible())) said.push(await doStep(page))
+  await expect(end).toBeVisible()
+  return said
+}
+
+export async function expectNoAxeFindings(page: Page) {
+  const { violations } = await new AxeBuilder({ page }).analyze()
+  expect(violations.map((v) => `${v.id}: ${v.nodes.map((n) => `${n.target} ${n.failureSummary}`).slice(0, 3).join(' | ')}`)).toEqual([])
+}

@@ -1,0 +1,24 @@
+import { defineConfig } from '@playwright/test'
+
+const port = Number(process.env.E2E_PORT ?? 4599)
+
+/** The real server with the built app and the demo shop, and the machine's own Chromium. */
+export default defineConfig({
+  testDir: '.',
+  testMatch: '*.spec.ts',
+  timeout: 90_000,
+  workers: 2,
+  fullyParallel: true,
+  forbidOnly: true,
+  reporter: process.env.PW_JSON ? [['list'], ['json', { outputFile: process.env.PW_JSON }]] : [['list']],
+  use: {
+    baseURL: `http://127.0.0.1:${port}`,
+    viewport: { width: 1280, height: 800 },
+    trace: 'off',
+    launchOptions: {
+      executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+      args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
+    },
+  },
+  webServer: { command: 'node ../server/dist/main.js', url: `http://127.0.0.1:${port}/api/v1/info`, env: { PORT: String(port), DEMO: '1' }, reuseExistingServer: false },
+})
