@@ -2,7 +2,7 @@ import type { Part } from '../machine/schema.ts'
 import { oneSizeUpMm } from '../wire/diameters.ts'
 import type { Finding, MatchContext } from './finding.ts'
 import { conditionVerdict, pick } from './finding.ts'
-import { asStamp, stampTakes } from './sizes.ts'
+import { asStamp, stampedLike, stampTakes } from './sizes.ts'
 
 interface TipChoice {
   stamp: string
@@ -26,7 +26,13 @@ const is = (tip: { stamp: string; aluminiumBore?: boolean | undefined }, choice:
 export function matchContactTip(c: MatchContext): Finding {
   const tip = c.fitted.contactTip
   const choices = tipsFor(c)
-  const storeIndex = pick(c.store, choices.map((choice) => (p: Part) => p.kind === 'contactTip' && is(p, choice)))
+  const storeIndex = pick(
+    c.store,
+    choices.flatMap((choice) => [
+      (p: Part) => p.kind === 'contactTip' && is(p, choice) && stampedLike(p.stamp, c.wire.diameterLabel),
+      (p: Part) => p.kind === 'contactTip' && is(p, choice),
+    ]),
+  )
   const picked = storeIndex === null ? undefined : c.store![storeIndex]
   const fresh = picked?.kind === 'contactTip' ? { stamp: picked.stamp, aluminiumBore: picked.aluminiumBore ?? false } : choices[0]!
   const base = {

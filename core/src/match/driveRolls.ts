@@ -5,7 +5,7 @@ import type { Practice } from '../practice/practice.ts'
 import { FAMILY_NEEDS, type Family, type GrooveProfile } from '../wire/families.ts'
 import type { Finding, MatchContext } from './finding.ts'
 import { conditionVerdict, pick } from './finding.ts'
-import { asStamp, stampTakes } from './sizes.ts'
+import { asStamp, stampedLike, stampTakes } from './sizes.ts'
 
 export type Rolls = z.infer<typeof rollsSchema>
 
@@ -36,7 +36,10 @@ export function judgeRolls(rolls: Rolls | null | undefined, c: MatchContext, isS
   const stock = (part: Part): Rolls | undefined => (isStock(part) && 'grooves' in part && part.grooves ? (part as unknown as Rolls) : undefined)
   const storeIndex = pick(
     c.store,
-    profiles.map((profile) => (p) => stock(p)?.profile === profile && stock(p)!.grooves.some((g) => stampTakes(g, mm))),
+    profiles.flatMap((profile) => [
+      (p: Part) => stock(p)?.profile === profile && stock(p)!.grooves.some((g) => stampedLike(g, c.wire.diameterLabel)),
+      (p: Part) => stock(p)?.profile === profile && stock(p)!.grooves.some((g) => stampTakes(g, mm)),
+    ]),
   )
   const picked = storeIndex === null ? undefined : stock(c.store![storeIndex]!)
   const grooves = picked?.grooves ?? [asStamp(mm)]

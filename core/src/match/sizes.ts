@@ -16,3 +16,6 @@ export function rangeTakes(range: { minMm: number; maxMm: number }, tradeMm: num
   const trade = (mm: number) => diameterOfMm(mm)?.diameterMm ?? mm
   return trade(range.minMm) <= tradeMm && tradeMm <= trade(range.maxMm)
 }
+
+/** Whether a stamp reads just like the wire's label: of two parts that will do, this one leaves no doubt. */
+export const stampedLike = (stamp: string, diameterLabel: string): boolean => stamp === diameterLabel.replace(' mm', '')

@@ -61,7 +61,7 @@ export const en = {
     ifNeeded: 'only if the reading says so', noDrawer: 'in the store', onBench: 'on the bench', tools: 'Tools', begin: 'Begin the run',
   },
   run: {
-    step: 'step {n} of {of}', left: 'about {minutes} left', clock: 'Time since the start', why: 'Why', hazards: 'Cautions', done: 'Done', space: 'space', hold: 'press and hold', back: 'Back', whole: 'Show the whole list',
+    step: 'step {n} of {of}', left: 'about {minutes} left', clock: 'Time since the start', why: 'Why', hazards: 'Cautions', done: 'Done', space: 'space', hold: 'press and hold', back: 'Back', whole: 'Show the whole list', wholeTitle: 'The whole list',
     oneStep: 'Show one step', walk: 'Your walk', then: 'Then {place}:', allDone: 'Every step is done', days: '{n} days', doneCount: '{n} steps done',
   },
   captive: {

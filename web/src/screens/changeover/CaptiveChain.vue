@@ -75,7 +75,7 @@ onBeforeUnmount(stop)
 </script>
 
 <template>
-  <section class="chain" :aria-label="t('captive.label')">
+  <section class="chain" :aria-label="started ? undefined : t('captive.label')">
     <template v-if="!started">
       <h1>{{ t('captive.title', { n: chain.length }) }}</h1>
       <p class="how">{{ t('captive.text') }}</p>
@@ -94,7 +94,7 @@ onBeforeUnmount(stop)
     </template>
     <Teleport v-else to="body">
       <div ref="region" class="captive" role="region" :aria-label="t('captive.label')" tabindex="-1" @pointerdown.prevent="advance">
-        <p class="banner">{{ t('captive.banner') }}</p>
+        <h1 class="banner">{{ t('captive.banner') }}</h1>
         <ol class="all">
           <li v-for="s in all" :key="s.id" :class="{ on: s.id === step?.id, past: !chain.some((c) => c.id === s.id) }" :aria-current="s.id === step?.id ? 'step' : undefined">{{ stepTitle(s, shop.units) }}</li>
         </ol>

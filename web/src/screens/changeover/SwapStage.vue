@@ -74,7 +74,10 @@ const left = computed(() => steps.value.slice(Math.max(0, at.value)).reduce((sum
         <span>{{ t('run.left', { minutes: formatMinutes(left) }) }}</span>
         <b class="clock" :aria-label="t('run.clock')" role="timer" aria-live="off">{{ clock }}</b>
       </header>
-      <StepList v-if="whole" :steps="steps" :done="kept.done" />
+      <template v-if="whole">
+        <h1>{{ t('run.wholeTitle') }}</h1>
+        <StepList :steps="steps" :done="kept.done" />
+      </template>
       <CaptiveChain v-else-if="chain.length" :key="chain.length > 0 ? chain[chain.length - 1]!.id : ''" :chain="chain" @done="done" @back="back" />
       <template v-else>
         <h1 ref="title" tabindex="-1" class="say">{{ stepTitle(step, shop.units) }}</h1>
