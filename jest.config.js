@@ -1,4 +1,7 @@
-const swc = ['@swc/jest', { jsc: { parser: { syntax: 'typescript' }, target: 'es2023' }, module: { type: 'commonjs' } }]
+const swc = [
+  '@swc/jest',
+  { jsc: { parser: { syntax: 'typescript' }, target: 'es2023' }, module: { type: 'commonjs' } },
+]
 const project = (room) => ({
   displayName: room,
   rootDir: room,

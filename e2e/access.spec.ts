@@ -2,7 +2,10 @@ import { decide, doStep, expect, expectNoAxeFindings, gatherAndBegin, open, runA
 
 const PHONE = { width: 390, height: 844 }
 
-for (const [name, size] of [['desk', { width: 1280, height: 800 }], ['phone', PHONE]] as const)
+for (const [name, size] of [
+  ['desk', { width: 1280, height: 800 }],
+  ['phone', PHONE],
+] as const)
   test(`axe finds nothing on any screen, ${name} width`, async ({ page }) => {
     test.setTimeout(240_000)
     await page.setViewportSize(size)
@@ -40,7 +43,9 @@ for (const [name, size] of [['desk', { width: 1280, height: 800 }], ['phone', PH
     await expectNoAxeFindings(page)
     await page.getByRole('button', { name: 'Sign off and save' }).click()
     await expectNoAxeFindings(page)
-    expect(await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth)).toBeLessThanOrEqual(0)
+    expect(
+      await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth),
+    ).toBeLessThanOrEqual(0)
   })
 
 test('axe finds nothing in the dark', async ({ page }) => {
@@ -61,7 +66,9 @@ test('the keyboard alone gets through a whole changeover', async ({ page }) => {
     for (let i = 0; i < 120; i++) {
       const text = await page.evaluate(() => {
         const e = document.activeElement as HTMLElement | null
-        return e && /^(BUTTON|A|INPUT|TEXTAREA)$/.test(e.tagName) ? `${e.getAttribute('aria-label') ?? ''} ${e.textContent} ${document.getElementById(e.getAttribute('aria-labelledby') ?? '')?.textContent ?? ''} ${(e as HTMLInputElement).labels?.[0]?.textContent ?? ''}` : ''
+        return e && /^(BUTTON|A|INPUT|TEXTAREA)$/.test(e.tagName)
+          ? `${e.getAttribute('aria-label') ?? ''} ${e.textContent} ${document.getElementById(e.getAttribute('aria-labelledby') ?? '')?.textContent ?? ''} ${(e as HTMLInputElement).labels?.[0]?.textContent ?? ''}`
+          : ''
       })
       if (name.test(text)) return
       await keyboard.press('Tab')
@@ -92,7 +99,11 @@ test('the keyboard alone gets through a whole changeover', async ({ page }) => {
   await keyboard.press('Enter')
   await tabTo(/Begin the run/)
   await keyboard.press('Enter')
-  for (let i = 0; i < 60 && !(await page.getByRole('heading', { name: 'Sign off', level: 1 }).isVisible()); i++) {
+  for (
+    let i = 0;
+    i < 60 && !(await page.getByRole('heading', { name: 'Sign off', level: 1 }).isVisible());
+    i++
+  ) {
     const number = /step \d+ of/.exec((await page.locator('.head').textContent())!)![0]
     if (await page.locator('.chain .go').isVisible()) {
       await tabTo(/Ready: start/)

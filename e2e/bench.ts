@@ -38,10 +38,17 @@ export async function decide(page: Page, machine: string, wire: string, metal: s
 
 /** Every mark of the wire line as `station: verdict`. */
 export async function verdicts(page: Page): Promise<Record<string, string>> {
-  const marks = await page.locator('.marks li').evaluateAll((list) => list.map((li) => [li.querySelector('.name')!.textContent!, li.querySelector('.word')!.textContent!]))
+  const marks = await page
+    .locator('.marks li')
+    .evaluateAll((list) =>
+      list.map((li) => [li.querySelector('.name')!.textContent!, li.querySelector('.word')!.textContent!]),
+    )
   return Object.fromEntries(marks)
 }
-export const notFitting = async (page: Page) => Object.entries(await verdicts(page)).filter(([, v]) => v !== 'fits').map(([s]) => s)
+export const notFitting = async (page: Page) =>
+  Object.entries(await verdicts(page))
+    .filter(([, v]) => v !== 'fits')
+    .map(([s]) => s)
 
 export async function gatherAndBegin(page: Page) {
   await page.getByRole('button', { name: 'Gather', exact: true }).last().click()
@@ -62,8 +69,11 @@ export async function doStep(page: Page): Promise<string> {
       await expect(step).toHaveText(said.replace(/^\d+\s*/, ''))
       // The same press again until it is taken: a press right after another is not.
       await expect(async () => {
-        if ((await step.count()) && (await step.textContent()) === said.replace(/^\d+\s*/, '')) await page.keyboard.press('x')
-        expect((await step.count()) === 0 || (await step.textContent()) !== said.replace(/^\d+\s*/, '')).toBe(true)
+        if ((await step.count()) && (await step.textContent()) === said.replace(/^\d+\s*/, ''))
+          await page.keyboard.press('x')
+        expect((await step.count()) === 0 || (await step.textContent()) !== said.replace(/^\d+\s*/, '')).toBe(
+          true,
+        )
       }).toPass({ intervals: [100] })
     }
     return chain.join(' ')
@@ -94,5 +104,13 @@ export async function runAll(page: Page, most = 80): Promise<string[]> {
 
 export async function expectNoAxeFindings(page: Page) {
   const { violations } = await new AxeBuilder({ page }).analyze()
-  expect(violations.map((v) => `${v.id}: ${v.nodes.map((n) => `${n.target} ${n.failureSummary}`).slice(0, 3).join(' | ')}`)).toEqual([])
+  expect(
+    violations.map(
+      (v) =>
+        `${v.id}: ${v.nodes
+          .map((n) => `${n.target} ${n.failureSummary}`)
+          .slice(0, 3)
+          .join(' | ')}`,
+    ),
+  ).toEqual([])
 }

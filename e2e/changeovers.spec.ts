@@ -3,10 +3,21 @@ import { decide, doStep, expect, gatherAndBegin, notFitting, open, runAll, test,
 
 const at = (said: string[], what: RegExp) => said.findIndex((s) => what.test(s))
 
-test('Gull from solid steel to aluminium: U rolls, polymer liner and guides, aluminium bore, argon, polarity kept', async ({ page }) => {
+test('Gull from solid steel to aluminium: U rolls, polymer liner and guides, aluminium bore, argon, polarity kept', async ({
+  page,
+}) => {
   await open(page)
   await decide(page, 'Gull', 'ER5356 1.2 mm 7 kg', 'aluminium', '4 mm')
-  expect(await verdicts(page)).toMatchObject({ 'in guide': 'change', rolls: 'change', liner: 'change', tip: 'change', gas: 'change', polarity: 'fits', gun: 'fits', pressure: 'adjust' })
+  expect(await verdicts(page)).toMatchObject({
+    'in guide': 'change',
+    rolls: 'change',
+    liner: 'change',
+    tip: 'change',
+    gas: 'change',
+    polarity: 'fits',
+    gun: 'fits',
+    pressure: 'adjust',
+  })
   await gatherAndBegin(page)
   const said = await runAll(page)
   expect(at(said, /smooth U rolls/)).toBeGreaterThan(at(said, /Switch the machine off/))
@@ -22,15 +33,27 @@ test('Gull from solid steel to aluminium: U rolls, polymer liner and guides, alu
   await expect(page.getByRole('row', { name: /smooth U rolls 1.0 · 1.2/ })).toContainText('1')
 })
 
-test('Tern from solid to E71T-11 .030, and back: knurled rolls, tip, studs only with the plug out, gas shut', async ({ page }) => {
+test('Tern from solid to E71T-11 .030, and back: knurled rolls, tip, studs only with the plug out, gas shut', async ({
+  page,
+}) => {
   await open(page)
   await decide(page, 'Tern', 'E71T-11 .030 10 lb', 'mild steel', '1/8')
-  expect((await notFitting(page)).sort()).toEqual(['flow', 'gas', 'nozzle', 'polarity', 'pressure', 'rolls', 'tip'])
+  expect((await notFitting(page)).sort()).toEqual([
+    'flow',
+    'gas',
+    'nozzle',
+    'polarity',
+    'pressure',
+    'rolls',
+    'tip',
+  ])
   await gatherAndBegin(page)
   const there = await runAll(page)
   expect(at(there, /knurled V rolls/)).toBeGreaterThan(0)
   expect(at(there, /Pull the mains plug/)).toBeLessThan(at(there, /capacitors/))
-  expect(at(there, /capacitors/)).toBeLessThan(at(there, /Swap the two cables inside the cabinet: gun cable on minus/))
+  expect(at(there, /capacitors/)).toBeLessThan(
+    at(there, /Swap the two cables inside the cabinet: gun cable on minus/),
+  )
   expect(at(there, /leave it shut/)).toBeGreaterThan(0)
   expect(at(there, /Fit the gasless cap/)).toBeGreaterThan(0)
   await page.getByRole('button', { name: 'Sign off and save' }).click()
@@ -44,7 +67,10 @@ test('Tern from solid to E71T-11 .030, and back: knurled rolls, tip, studs only 
   await expect(page.getByText('gun on +')).toBeVisible()
 })
 
-test('Dunlin from solid to dual shield changes only rolls and pressure; closed in the middle, it goes on where it was', async ({ page, context }) => {
+test('Dunlin from solid to dual shield changes only rolls and pressure; closed in the middle, it goes on where it was', async ({
+  page,
+  context,
+}) => {
   await open(page)
   await decide(page, 'Dunlin', 'E71T-1M 1.2 mm 15 kg', 'mild steel', '12 mm')
   expect(await notFitting(page)).toEqual(['rolls', 'pressure'])
@@ -69,7 +95,8 @@ test('a missing part is said before anything is opened, and the run waits for it
   await page.getByRole('button', { name: 'Gather', exact: true }).last().click()
   await expect(page.getByRole('region', { name: 'Missing parts' })).toContainText('smooth U rolls 0.9')
   await expect(page.getByRole('button', { name: 'Begin the run' })).toBeDisabled()
-  while (await page.getByRole('button', { name: 'I have found one' }).count()) await page.getByRole('button', { name: 'I have found one' }).first().click()
+  while (await page.getByRole('button', { name: 'I have found one' }).count())
+    await page.getByRole('button', { name: 'I have found one' }).first().click()
   await expect(page.getByRole('button', { name: 'Begin the run' })).toBeEnabled()
 })
 
@@ -84,7 +111,9 @@ test('a self-shielded wire that runs gun positive keeps gun positive', async ({ 
   expect(await verdicts(page)).toMatchObject({ polarity: 'fits', rolls: 'change', gas: 'adjust' })
 })
 
-test('the file that is exported imports again to the same state; a broken one changes nothing', async ({ page }) => {
+test('the file that is exported imports again to the same state; a broken one changes nothing', async ({
+  page,
+}) => {
   await open(page, '/store/parts')
   await page.getByRole('button', { name: 'One more: contact tip 1.0' }).click()
   await page.goto('/shop')
@@ -98,7 +127,11 @@ test('the file that is exported imports again to the same state; a broken one ch
   await expect(page.getByRole('heading', { name: 'No machine yet' })).toBeVisible()
   await page.goto('/shop')
   const input = page.locator('input[type=file]')
-  await input.setInputFiles({ name: 'bad.json', mimeType: 'application/json', buffer: Buffer.from('{"format":"pepperknot","version":99}') })
+  await input.setInputFiles({
+    name: 'bad.json',
+    mimeType: 'application/json',
+    buffer: Buffer.from('{"format":"pepperknot","version":99}'),
+  })
   await expect(page.getByRole('alert')).toContainText('version 99')
   await input.setInputFiles(file)
   await expect(page.getByText(/Machines: 4 added/)).toBeVisible()

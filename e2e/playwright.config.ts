@@ -17,8 +17,21 @@ export default defineConfig({
     trace: 'off',
     launchOptions: {
       executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
-      args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
+      args: [
+        '--no-sandbox',
+        '--disable-gpu',
+        '--disable-quic',
+        '--no-first-run',
+        '--disable-background-networking',
+        '--disable-component-update',
+        '--disable-sync',
+      ],
     },
   },
-  webServer: { command: 'node ../server/dist/main.js', url: `http://127.0.0.1:${port}/api/v1/info`, env: { PORT: String(port), DEMO: '1' }, reuseExistingServer: false },
+  webServer: {
+    command: 'node ../server/dist/main.js',
+    url: `http://127.0.0.1:${port}/api/v1/info`,
+    env: { PORT: String(port), DEMO: '1' },
+    reuseExistingServer: false,
+  },
 })

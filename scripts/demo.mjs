@@ -6,6 +6,9 @@ import { build, install, root } from './prepare.mjs'
 install()
 build()
 const demo = process.argv.includes('--own-shop') ? '0' : '1'
-const server = spawn(process.execPath, [join(root, 'server/dist/main.js')], { stdio: 'inherit', env: { ...process.env, DEMO: demo } })
+const server = spawn(process.execPath, [join(root, 'server/dist/main.js')], {
+  stdio: 'inherit',
+  env: { ...process.env, DEMO: demo },
+})
 for (const signal of ['SIGTERM', 'SIGINT']) process.on(signal, () => server.kill(signal))
 server.on('exit', (code) => process.exit(code ?? 0))

@@ -24,11 +24,18 @@ export function install() {
     console.error(`Node 20 or newer is needed; this is ${process.version}.`)
     process.exit(2)
   }
-  const lock = createHash('sha256').update(readFileSync(join(root, 'package-lock.json'))).digest('hex')
+  const lock = createHash('sha256')
+    .update(readFileSync(join(root, 'package-lock.json')))
+    .digest('hex')
   const stamp = join(root, 'node_modules', '.pepper-knot-lock')
   if (existsSync(stamp) && readFileSync(stamp, 'utf8') === lock) return
   console.error('Installing packages…')
-  need(run('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error'], { stdio: ['ignore', 'ignore', 'inherit'] }), 'npm ci')
+  need(
+    run('npm', ['ci', '--no-audit', '--no-fund', '--loglevel=error'], {
+      stdio: ['ignore', 'ignore', 'inherit'],
+    }),
+    'npm ci',
+  )
   mkdirSync(dirname(stamp), { recursive: true })
   writeFileSync(stamp, lock)
 }

@@ -16,7 +16,19 @@ export type Read<T> = { ok: true; value: T } | { ok: false; problems: Problem[] 
 
 export const read = <T>(value: T): Read<T> => ({ ok: true, value })
 
-export const refuse = (path: string, message: string, suggestion?: string, instead?: string): { ok: false; problems: Problem[] } => ({
+export const refuse = (
+  path: string,
+  message: string,
+  suggestion?: string,
+  instead?: string,
+): { ok: false; problems: Problem[] } => ({
   ok: false,
-  problems: [{ path, message, ...(suggestion !== undefined && { suggestion }), ...(instead !== undefined && { instead }) }],
+  problems: [
+    {
+      path,
+      message,
+      ...(suggestion !== undefined && { suggestion }),
+      ...(instead !== undefined && { instead }),
+    },
+  ],
 })

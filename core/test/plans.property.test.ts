@@ -1,7 +1,18 @@
 import fc from 'fast-check'
 import {
-  catalogueLabels, changeoverAnswer, changeoverRequestSchema, FAMILIES, GROOVE_PROFILES, GUIDE_MATERIALS, LINER_MATERIALS, MATERIALS,
-  planChangeover, SPOOL_TYPES, STATIONS, CONDITIONS, type ChangeoverRequest,
+  catalogueLabels,
+  changeoverAnswer,
+  changeoverRequestSchema,
+  FAMILIES,
+  GROOVE_PROFILES,
+  GUIDE_MATERIALS,
+  LINER_MATERIALS,
+  MATERIALS,
+  planChangeover,
+  SPOOL_TYPES,
+  STATIONS,
+  CONDITIONS,
+  type ChangeoverRequest,
 } from '../src/index.ts'
 import { demoShop } from '../src/demo/saltbarrow.ts'
 
@@ -9,35 +20,118 @@ const shop = demoShop()
 const labels = catalogueLabels()
 const of = <T>(values: readonly T[]) => fc.constantFrom(...values)
 /** Seen, looked and nothing there, or not looked at. */
-const seen = <T>(value: fc.Arbitrary<T>) => fc.oneof({ weight: 5, arbitrary: value }, { weight: 1, arbitrary: fc.constant(null) }, { weight: 1, arbitrary: fc.constant(undefined) })
+const seen = <T>(value: fc.Arbitrary<T>) =>
+  fc.oneof(
+    { weight: 5, arbitrary: value },
+    { weight: 1, arbitrary: fc.constant(null) },
+    { weight: 1, arbitrary: fc.constant(undefined) },
+  )
 const condition = fc.option(of(CONDITIONS), { nil: undefined, freq: 2 })
 const stamp = of(['0.6', '.030', '0.8', '.035', '0.9', '1.0', '1.2', '1/16', '.030/.035', '2.4'])
-const guide = fc.record({ material: of(GUIDE_MATERIALS), gapMm: fc.option(of([0, 2, 4, 25]), { nil: undefined }), condition })
-const rolls = fc.record({ profile: of(GROOVE_PROFILES), grooves: fc.array(stamp, { minLength: 1, maxLength: 2 }), at: fc.option(fc.nat(1), { nil: undefined }), condition }).map(({ at, ...r }) => ({ ...r, active: at === undefined ? undefined : (r.grooves[at] ?? r.grooves[0]) }))
-const liner = fc.record({ material: of(LINER_MATERIALS), minMm: of([0.6, 0.8, 1.0]), maxMm: of([1.0, 1.2, 1.6, 2.4]), lengthM: fc.option(of([2.5, 3, 8]), { nil: undefined }), condition })
+const guide = fc.record({
+  material: of(GUIDE_MATERIALS),
+  gapMm: fc.option(of([0, 2, 4, 25]), { nil: undefined }),
+  condition,
+})
+const rolls = fc
+  .record({
+    profile: of(GROOVE_PROFILES),
+    grooves: fc.array(stamp, { minLength: 1, maxLength: 2 }),
+    at: fc.option(fc.nat(1), { nil: undefined }),
+    condition,
+  })
+  .map(({ at, ...r }) => ({ ...r, active: at === undefined ? undefined : (r.grooves[at] ?? r.grooves[0]) }))
+const liner = fc.record({
+  material: of(LINER_MATERIALS),
+  minMm: of([0.6, 0.8, 1.0]),
+  maxMm: of([1.0, 1.2, 1.6, 2.4]),
+  lengthM: fc.option(of([2.5, 3, 8]), { nil: undefined }),
+  condition,
+})
 const fitted = fc.record({
   wire: seen(of(labels).map(({ label }) => ({ label }))),
-  spool: seen(fc.record({ type: of(SPOOL_TYPES), pinEngaged: fc.boolean(), leaves: of(['top', 'bottom']), adapter: fc.boolean() })),
+  spool: seen(
+    fc.record({
+      type: of(SPOOL_TYPES),
+      pinEngaged: fc.boolean(),
+      leaves: of(['top', 'bottom']),
+      adapter: fc.boolean(),
+    }),
+  ),
   hubBrake: seen(of(['set', 'loose', 'tight'])),
-  inletGuide: seen(guide), outletGuide: seen(guide), driveRolls: seen(rolls), rollPressure: seen(fc.record({ mark: of([1, 4]) })), liner: seen(liner),
-  gun: seen(fc.record({ kind: of(['push', 'push-pull', 'spool-gun']), lengthM: fc.option(of([2.5, 3, 8]), { nil: undefined }), rolls: seen(rolls), innerLiner: seen(liner), oRing: condition, condition })),
-  contactTip: seen(fc.record({ stamp, aluminiumBore: fc.option(fc.boolean(), { nil: undefined }), condition })),
-  nozzle: seen(fc.record({ kind: of(['gas', 'gasless-cap', 'none']), boreMm: fc.option(of([12.7, 16, 19]), { nil: undefined }), condition })),
+  inletGuide: seen(guide),
+  outletGuide: seen(guide),
+  driveRolls: seen(rolls),
+  rollPressure: seen(fc.record({ mark: of([1, 4]) })),
+  liner: seen(liner),
+  gun: seen(
+    fc.record({
+      kind: of(['push', 'push-pull', 'spool-gun']),
+      lengthM: fc.option(of([2.5, 3, 8]), { nil: undefined }),
+      rolls: seen(rolls),
+      innerLiner: seen(liner),
+      oRing: condition,
+      condition,
+    }),
+  ),
+  contactTip: seen(
+    fc.record({ stamp, aluminiumBore: fc.option(fc.boolean(), { nil: undefined }), condition }),
+  ),
+  nozzle: seen(
+    fc.record({
+      kind: of(['gas', 'gasless-cap', 'none']),
+      boreMm: fc.option(of([12.7, 16, 19]), { nil: undefined }),
+      condition,
+    }),
+  ),
   polarity: seen(of(['DCEP', 'DCEN'])),
-  gas: seen(of<object>([{ Ar: 100 }, { CO2: 100 }, { Ar: 80, CO2: 20 }, { Ar: 82, CO2: 18 }, { Ar: 92, CO2: 8 }, { Ar: 98, O2: 2 }])),
+  gas: seen(
+    of<object>([
+      { Ar: 100 },
+      { CO2: 100 },
+      { Ar: 80, CO2: 20 },
+      { Ar: 82, CO2: 18 },
+      { Ar: 92, CO2: 8 },
+      { Ar: 98, O2: 2 },
+    ]),
+  ),
   gasFlowLPerMin: seen(of([0, 9, 16, 35])),
-  conditions: fc.option(fc.record({ studs: of(['tight', 'loose']), earthPin: of(['present', 'missing']) }), { nil: undefined }),
+  conditions: fc.option(fc.record({ studs: of(['tight', 'loose']), earthPin: of(['present', 'missing']) }), {
+    nil: undefined,
+  }),
 })
 const practice = fc.record({
-  wireInGun: of(['by-money', 'rewind', 'scrap', 'keep-as-filler']), pressureTest: of(['curl', 'back-off', 'scale']), nozzleWithGasless: of(['cap-if-owned', 'gas-nozzle', 'bare']),
-  aluminiumTip: of(['aluminium-bore', 'one-size-up']), linerOnSizeChange: of(['keep-in-range', 'one-per-family']), aluminiumByPush: of(['to-3-m', 'never']), metalCoredRolls: of(['smooth', 'fine-knurl']),
+  wireInGun: of(['by-money', 'rewind', 'scrap', 'keep-as-filler']),
+  pressureTest: of(['curl', 'back-off', 'scale']),
+  nozzleWithGasless: of(['cap-if-owned', 'gas-nozzle', 'bare']),
+  aluminiumTip: of(['aluminium-bore', 'one-size-up']),
+  linerOnSizeChange: of(['keep-in-range', 'one-per-family']),
+  aluminiumByPush: of(['to-3-m', 'never']),
+  metalCoredRolls: of(['smooth', 'fine-knurl']),
 })
 const wire = fc.oneof(
   { weight: 6, arbitrary: of(labels).map(({ label }) => ({ label })) },
-  { weight: 1, arbitrary: fc.record({ family: of(FAMILIES), diameterMm: of([0.8, 0.9, 1.2]), polarity: fc.constant(['DCEP']) }) },
+  {
+    weight: 1,
+    arbitrary: fc.record({
+      family: of(FAMILIES),
+      diameterMm: of([0.8, 0.9, 1.2]),
+      polarity: fc.constant(['DCEP']),
+    }),
+  },
 )
 const request = fc.record({
-  machine: fc.record({ base: of(shop.machines), fitted, polarityChange: seen(of(['studs', 'plugs', 'switch', 'fixed'])) }).map(({ base, fitted, polarityChange }) => ({ ...base, polarityChange: polarityChange ?? undefined, fitted })),
+  machine: fc
+    .record({
+      base: of(shop.machines),
+      fitted,
+      polarityChange: seen(of(['studs', 'plugs', 'switch', 'fixed'])),
+    })
+    .map(({ base, fitted, polarityChange }) => ({
+      ...base,
+      polarityChange: polarityChange ?? undefined,
+      fitted,
+    })),
   wire,
   job: fc.record({ material: of(MATERIALS), thicknessMm: of([0.8, 4, 12]), draughtMPerS: of([0, 0, 0, 5]) }),
   store: fc.option(fc.constant(shop.store), { nil: undefined }),

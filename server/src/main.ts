@@ -17,7 +17,11 @@ server.on('listening', () => {
   console.log(`http://127.0.0.1:${typeof address === 'object' && address ? address.port : port}`)
 })
 server.on('error', (error: NodeJS.ErrnoException) => {
-  console.error(error.code === 'EADDRINUSE' ? `Port ${port} is taken. Choose another: PORT=4180 npm run demo` : error.message)
+  console.error(
+    error.code === 'EADDRINUSE'
+      ? `Port ${port} is taken. Choose another: PORT=4180 npm run demo`
+      : error.message,
+  )
   process.exit(1)
 })
 

@@ -2,17 +2,37 @@ import request from 'supertest'
 import { createApp } from '../src/app.ts'
 
 const app = createApp()
-const post = (path: string, body: object | string) => request(app).post(`/api/v1${path}`).set('Content-Type', 'application/json').send(body)
+const post = (path: string, body: object | string) =>
+  request(app).post(`/api/v1${path}`).set('Content-Type', 'application/json').send(body)
 const gull = (fitted: object = {}, machine: object = {}) => ({
-  id: 'gull', name: 'Gull', output: { minA: 30, maxA: 250, dutyPercent: 40, dutyAtA: 200 }, wireSpeedMPerMin: { min: 1.5, max: 18 },
-  supply: { voltageV: 230, phases: 1, breakerA: 32, cordLengthM: 0, cordMm2: 4 }, wireEntry: 'bottom', spools: ['S200', 'S300'], polarityChange: 'plugs',
-  gasGear: true, rollPairs: 1, matchedTopRolls: false, scale: { min: 0, max: 6 },
+  id: 'gull',
+  name: 'Gull',
+  output: { minA: 30, maxA: 250, dutyPercent: 40, dutyAtA: 200 },
+  wireSpeedMPerMin: { min: 1.5, max: 18 },
+  supply: { voltageV: 230, phases: 1, breakerA: 32, cordLengthM: 0, cordMm2: 4 },
+  wireEntry: 'bottom',
+  spools: ['S200', 'S300'],
+  polarityChange: 'plugs',
+  gasGear: true,
+  rollPairs: 1,
+  matchedTopRolls: false,
+  scale: { min: 0, max: 6 },
   ...machine,
   fitted: {
-    wire: { label: 'ER70S-6 0.9' }, spool: { type: 'S300', wireKg: 9, pinEngaged: true, leaves: 'bottom' }, hubBrake: 'set', inletGuide: { material: 'steel', gapMm: 3 },
-    driveRolls: { profile: 'smooth-v', grooves: ['0.8', '0.9'], active: '0.9' }, rollPressure: { mark: 4 }, outletGuide: { material: 'steel', gapMm: 4 },
-    liner: { material: 'steel-coil', minMm: 0.8, maxMm: 1.0, lengthM: 3 }, gun: { kind: 'push', lengthM: 3 }, contactTip: { stamp: '0.9', aluminiumBore: false },
-    nozzle: { kind: 'gas', boreMm: 16 }, polarity: 'DCEP', gas: { Ar: 80, CO2: 20 }, gasFlowLPerMin: 12,
+    wire: { label: 'ER70S-6 0.9' },
+    spool: { type: 'S300', wireKg: 9, pinEngaged: true, leaves: 'bottom' },
+    hubBrake: 'set',
+    inletGuide: { material: 'steel', gapMm: 3 },
+    driveRolls: { profile: 'smooth-v', grooves: ['0.8', '0.9'], active: '0.9' },
+    rollPressure: { mark: 4 },
+    outletGuide: { material: 'steel', gapMm: 4 },
+    liner: { material: 'steel-coil', minMm: 0.8, maxMm: 1.0, lengthM: 3 },
+    gun: { kind: 'push', lengthM: 3 },
+    contactTip: { stamp: '0.9', aluminiumBore: false },
+    nozzle: { kind: 'gas', boreMm: 16 },
+    polarity: 'DCEP',
+    gas: { Ar: 80, CO2: 20 },
+    gasFlowLPerMin: 12,
     ...fitted,
   },
 })
@@ -22,7 +42,19 @@ describe('decode', () => {
   test('reads a box in the words of the contract', async () => {
     const { status, body } = await post('/decode', { label: 'E71T-11 .030 10 lb' })
     expect(status).toBe(200)
-    expect(body.wire).toMatchObject({ family: 'flux-cored-self-shielded', process: 'FCAW-S', classification: 'E71T-11', standard: 'AWS A5.20', diameterMm: 0.8, exactMm: 0.762, polarity: ['DCEN'], gas: { needed: false, designations: [] }, passes: 'multi', massKg: 4.536, unread: [] })
+    expect(body.wire).toMatchObject({
+      family: 'flux-cored-self-shielded',
+      process: 'FCAW-S',
+      classification: 'E71T-11',
+      standard: 'AWS A5.20',
+      diameterMm: 0.8,
+      exactMm: 0.762,
+      polarity: ['DCEN'],
+      gas: { needed: false, designations: [] },
+      passes: 'multi',
+      massKg: 4.536,
+      unread: [],
+    })
   })
   test('no size on the label is not a refusal', async () => {
     const { status, body } = await post('/decode', { label: 'ER70S-6' })
@@ -42,60 +74,127 @@ describe('decode', () => {
 describe('changeover', () => {
   test('the example of the contract: solid steel to aluminium', async () => {
     const store = [{ kind: 'driveRolls', profile: 'smooth-u', grooves: ['1.0', '1.2'], count: 1 }]
-    const { status, body } = await post('/changeover', { machine: gull(), wire: { label: 'ER5356 1.2' }, job, store, practice: {} })
+    const { status, body } = await post('/changeover', {
+      machine: gull(),
+      wire: { label: 'ER5356 1.2' },
+      job,
+      store,
+      practice: {},
+    })
     expect(status).toBe(200)
     expect(body.required.driveRolls).toEqual({ profile: ['smooth-u'], groove: '1.2' })
     expect(body.required.polarity).toEqual(['DCEP'])
-    const verdicts = Object.fromEntries(body.findings.map((f: { station: string; verdict: string }) => [f.station, f.verdict]))
+    const verdicts = Object.fromEntries(
+      body.findings.map((f: { station: string; verdict: string }) => [f.station, f.verdict]),
+    )
     expect(verdicts).toEqual({
-      spool: 'fits', hubBrake: 'fits', inletGuide: 'change', driveRolls: 'change', rollPressure: 'adjust', outletGuide: 'change', liner: 'change', gun: 'fits',
-      contactTip: 'change', nozzle: 'fits', polarity: 'fits', gas: 'change', gasFlow: 'adjust', supply: 'fits',
+      spool: 'fits',
+      hubBrake: 'fits',
+      inletGuide: 'change',
+      driveRolls: 'change',
+      rollPressure: 'adjust',
+      outletGuide: 'change',
+      liner: 'change',
+      gun: 'fits',
+      contactTip: 'change',
+      nozzle: 'fits',
+      polarity: 'fits',
+      gas: 'change',
+      gasFlow: 'adjust',
+      supply: 'fits',
     })
-    expect(body.gather.filter((g: { have: boolean }) => g.have).map((g: { station: string }) => g.station)).toEqual(['spool', 'driveRolls'])
+    expect(
+      body.gather.filter((g: { have: boolean }) => g.have).map((g: { station: string }) => g.station),
+    ).toEqual(['spool', 'driveRolls'])
     expect(body.proof).toEqual({ holds: true, violations: [] })
     expect(body.problems).toEqual([])
     expect(body.minutes).toBeGreaterThan(20)
   })
   test.each([
-    ['fixed the wrong way', gull({}, { polarityChange: 'fixed' }), 'E71T-11 .035', 'mild-steel', 0, 'polarity'],
+    [
+      'fixed the wrong way',
+      gull({}, { polarityChange: 'fixed' }),
+      'E71T-11 .035',
+      'mild-steel',
+      0,
+      'polarity',
+    ],
     ['no gas gear', gull({ gas: null }, { gasGear: false }), 'ER70S-6 0.9', 'mild-steel', 0, 'gas'],
     ['spool too big', gull({}, { spools: ['S100', 'S200'] }), 'ER70S-6 0.9 15 kg', 'mild-steel', 0, 'spool'],
     ['wire not for the metal', gull(), 'ER5356 1.2', 'mild-steel', 0, 'spool'],
     ['draught too strong', gull(), 'ER70S-6 0.9', 'mild-steel', 2.3, 'gasFlow'],
     ['output too small', gull({}, { output: { maxA: 90 } }), 'ER70S-6 1.2', 'mild-steel', 0, 'supply'],
-  ])('%s is a problem with a way out, never an error', async (_what, machine, label, material, draughtMPerS, station) => {
-    const { status, body } = await post('/changeover', { machine, wire: { label }, job: { material, thicknessMm: 3, draughtMPerS } })
-    expect(status).toBe(200)
-    expect(body.problems.map((p: { station: string }) => p.station)).toEqual([station])
-    expect(body.problems[0].wayOut.length).toBeGreaterThan(10)
-    expect([body.steps, body.minutes]).toEqual([[], null])
-  })
+  ])(
+    '%s is a problem with a way out, never an error',
+    async (_what, machine, label, material, draughtMPerS, station) => {
+      const { status, body } = await post('/changeover', {
+        machine,
+        wire: { label },
+        job: { material, thicknessMm: 3, draughtMPerS },
+      })
+      expect(status).toBe(200)
+      expect(body.problems.map((p: { station: string }) => p.station)).toEqual([station])
+      expect(body.problems[0].wayOut.length).toBeGreaterThan(10)
+      expect([body.steps, body.minutes]).toEqual([[], null])
+    },
+  )
   test.each([
-    ['an unreadable stamp', { machine: gull({ contactTip: { stamp: 'banana' } }) }, 'machine.fitted.contactTip.stamp'],
+    [
+      'an unreadable stamp',
+      { machine: gull({ contactTip: { stamp: 'banana' } }) },
+      'machine.fitted.contactTip.stamp',
+    ],
     ['a mixture of 130 %', { machine: gull({ gas: { Ar: 110, CO2: 20 } }) }, 'machine.fitted.gas.Ar'],
     ['a label no wire has', { wire: { label: 'E71T-15 1.2' } }, 'wire.label'],
     ['a label without its size', { wire: { label: 'ER5356' } }, 'wire.label'],
-    ['an old wire that cannot be read', { machine: gull({ wire: { label: 'ER70-S6' } }) }, 'machine.fitted.wire.label'],
+    [
+      'an old wire that cannot be read',
+      { machine: gull({ wire: { label: 'ER70-S6' } }) },
+      'machine.fitted.wire.label',
+    ],
     ['a thickness out of range', { job: { ...job, thicknessMm: 0.2 } }, 'job.thicknessMm'],
     ['a draught out of range', { job: { ...job, draughtMPerS: 51 } }, 'job.draughtMPerS'],
     ['no wire at all', { wire: undefined }, 'wire'],
-    ['an active groove the roll has not', { machine: gull({ driveRolls: { profile: 'smooth-v', grooves: ['0.8'], active: '1.2' } }) }, 'machine.fitted.driveRolls.active'],
+    [
+      'an active groove the roll has not',
+      { machine: gull({ driveRolls: { profile: 'smooth-v', grooves: ['0.8'], active: '1.2' } }) },
+      'machine.fitted.driveRolls.active',
+    ],
   ])('%s is 422 with its path', async (_what, change, path) => {
-    const { status, body } = await post('/changeover', { machine: gull(), wire: { label: 'ER5356 1.2' }, job, ...change })
+    const { status, body } = await post('/changeover', {
+      machine: gull(),
+      wire: { label: 'ER5356 1.2' },
+      job,
+      ...change,
+    })
     expect(status).toBe(422)
     expect(body.problems.map((p: { path: string }) => p.path)).toContain(path)
   })
   test('what was not read is unknown, and the steps begin by reading it', async () => {
-    const { body } = await post('/changeover', { machine: gull({ liner: undefined, polarity: undefined }), wire: { label: 'ER5356 1.2' }, job })
-    const unknown = body.findings.filter((f: { verdict: string }) => f.verdict === 'unknown').map((f: { station: string }) => f.station)
+    const { body } = await post('/changeover', {
+      machine: gull({ liner: undefined, polarity: undefined }),
+      wire: { label: 'ER5356 1.2' },
+      job,
+    })
+    const unknown = body.findings
+      .filter((f: { verdict: string }) => f.verdict === 'unknown')
+      .map((f: { station: string }) => f.station)
     expect(unknown).toEqual(['liner', 'polarity'])
-    expect(body.steps.slice(0, 2).map((s: { task: string }) => s.task)).toEqual(['readStation', 'readStation'])
+    expect(body.steps.slice(0, 2).map((s: { task: string }) => s.task)).toEqual([
+      'readStation',
+      'readStation',
+    ])
     expect(body.proof.holds).toBe(true)
   })
 })
 
 describe('the edge', () => {
-  test.each([['not JSON', '{"label":'], ['a bare list', '[]'], ['null', 'null'], ['nothing', '']])('%s is 422 with problems', async (_what, sent) => {
+  test.each([
+    ['not JSON', '{"label":'],
+    ['a bare list', '[]'],
+    ['null', 'null'],
+    ['nothing', ''],
+  ])('%s is 422 with problems', async (_what, sent) => {
     for (const path of ['/decode', '/changeover']) {
       const { status, body } = await post(path, sent)
       expect([status, Array.isArray(body.problems)]).toEqual([422, true])

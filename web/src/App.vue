@@ -15,7 +15,9 @@ const theme = useTheme()
 const prefersDark = usePreferredDark()
 const keysOpen = ref(false)
 
-const dark = computed(() => (shop.settings.theme === 'system' ? prefersDark.value : shop.settings.theme === 'dark'))
+const dark = computed(() =>
+  shop.settings.theme === 'system' ? prefersDark.value : shop.settings.theme === 'dark',
+)
 watch(dark, (isDark) => theme.change(isDark ? 'dark' : 'light'), { immediate: true })
 watch(
   dark,
@@ -44,7 +46,12 @@ void shop.load()
       <WelcomePanel v-else />
     </main>
     <KeysDialog v-model="keysOpen" />
-    <v-snackbar :model-value="shop.told !== null" location="bottom" color="primary" @update:model-value="shop.told = null">
+    <v-snackbar
+      :model-value="shop.told !== null"
+      location="bottom"
+      color="primary"
+      @update:model-value="shop.told = null"
+    >
       <span role="status">{{ shop.told?.label }}</span>
       <template #actions>
         <v-btn variant="text" @click="shop.undo()">{{ t('app.undo') }}</v-btn>

@@ -5,9 +5,19 @@ export const router = createRouter({
   history: createWebHistory(),
   routes: [
     { path: '/', name: 'bench', component: BenchScreen },
-    { path: '/change/:id', name: 'change', component: () => import('./screens/changeover/ChangeoverScreen.vue'), props: true },
+    {
+      path: '/change/:id',
+      name: 'change',
+      component: () => import('./screens/changeover/ChangeoverScreen.vue'),
+      props: true,
+    },
     { path: '/change', name: 'changes', component: () => import('./screens/changeover/ChangesScreen.vue') },
-    { path: '/store/:list(machines|wires|parts)?', name: 'store', component: () => import('./screens/store/StoreScreen.vue'), props: true },
+    {
+      path: '/store/:list(machines|wires|parts)?',
+      name: 'store',
+      component: () => import('./screens/store/StoreScreen.vue'),
+      props: true,
+    },
     { path: '/shop', name: 'shop', component: () => import('./screens/shop/ShopScreen.vue') },
     { path: '/:rest(.*)*', name: 'lost', component: () => import('./screens/LostScreen.vue') },
   ],

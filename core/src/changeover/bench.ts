@@ -74,7 +74,9 @@ export const lay = (fitted: After, after: After): After => ({
 })
 
 const nothing: Action = { does: () => ({}) }
-const set = (station: Station): Action => ({ does: (b, after) => ({ fitted: lay(b.fitted, after(station)) }) })
+const set = (station: Station): Action => ({
+  does: (b, after) => ({ fitted: lay(b.fitted, after(station)) }),
+})
 const clearWay = (b: Bench) => b.inGun === 'none' && b.end !== 'in-rolls' && b.end !== 'in-hand'
 const whenClear = (action: Action): Action => ({ ...action, can: clearWay })
 
@@ -83,7 +85,15 @@ const gunPiece = (...names: string[]): Action => ({
   can: clearWay,
   does: (b, after) => {
     const wanted = (after('gun').gun ?? {}) as Record<string, unknown>
-    return { fitted: { ...b.fitted, gun: { ...(b.fitted.gun as After['gun'] & object), ...Object.fromEntries(names.filter((n) => n in wanted).map((n) => [n, wanted[n]])) } } }
+    return {
+      fitted: {
+        ...b.fitted,
+        gun: {
+          ...(b.fitted.gun as After['gun'] & object),
+          ...Object.fromEntries(names.filter((n) => n in wanted).map((n) => [n, wanted[n]])),
+        },
+      },
+    }
   },
 })
 const none = (b: Bench) => b.spool === 'none' && b.end === 'none'
@@ -93,7 +103,14 @@ const ACTIONS: Record<Step['task'], Action> = {
   readStation: nothing,
   gatherParts: nothing,
   protect: nothing,
-  shutCylinder: { does: (b, after, c) => ({ valveOpen: false, screwOut: true, flowSet: false, ...(!c.wire.gas.needed && { fitted: lay(b.fitted, { ...after('gas'), gasFlowLPerMin: 0 }) }) }) },
+  shutCylinder: {
+    does: (b, after, c) => ({
+      valveOpen: false,
+      screwOut: true,
+      flowSet: false,
+      ...(!c.wire.gas.needed && { fitted: lay(b.fitted, { ...after('gas'), gasFlowLPerMin: 0 }) }),
+    }),
+  },
   switchOff: { does: () => ({ on: false }) },
   unplug: { can: (b) => !b.on, does: () => ({ plugged: false }) },
   waitDischarge: { can: (b) => !b.plugged, does: () => ({ discharged: true }) },
@@ -108,13 +125,22 @@ const ACTIONS: Record<Step['task'], Action> = {
   cutOldWire: { can: (b) => b.armOpen && b.end !== 'in-rolls', does: () => ({}) },
   windBack: { can: (b) => b.armOpen && !b.tipOn && b.end !== 'in-rolls', does: () => ({ inGun: 'none' }) },
   tuckOldEnd: { can: (b) => b.armOpen, does: (b) => (none(b) ? {} : { end: 'tucked' }) },
-  pullOldWire: { can: (b) => b.armOpen && !b.tipOn && b.leadStraight && b.end !== 'in-hand', does: () => ({ inGun: 'none' }) },
-  spoolOff: { can: (b) => b.spool !== 'new', does: (b) => ({ spool: 'none', end: b.end === 'tucked' ? 'none' : b.end === 'none' ? 'none' : 'free' }) },
+  pullOldWire: {
+    can: (b) => b.armOpen && !b.tipOn && b.leadStraight && b.end !== 'in-hand',
+    does: () => ({ inGun: 'none' }),
+  },
+  spoolOff: {
+    can: (b) => b.spool !== 'new',
+    does: (b) => ({ spool: 'none', end: b.end === 'tucked' ? 'none' : b.end === 'none' ? 'none' : 'free' }),
+  },
   lookOver: { can: clearWay, does: () => ({}) },
   gunOff: { can: clearWay, does: () => ({ gunOn: false }) },
   gunSwap: { can: (b) => !b.gunOn, does: (b, after) => ({ fitted: lay(b.fitted, after('gun')) }) },
   linerOut: { can: (b) => !b.gunOn && clearWay(b), does: (b) => ({ fitted: { ...b.fitted, liner: null } }) },
-  linerIn: { can: (b) => !b.gunOn && !b.tipOn && b.fitted.liner === null, does: (b, after) => ({ fitted: lay(b.fitted, after('liner')) }) },
+  linerIn: {
+    can: (b) => !b.gunOn && !b.tipOn && b.fitted.liner === null,
+    does: (b, after) => ({ fitted: lay(b.fitted, after('liner')) }),
+  },
   linerTrim: { can: (b) => b.fitted.liner != null, does: () => ({}) },
   oRing: { ...gunPiece('oRing'), can: (b) => !b.gunOn },
   gunBack: { can: (b) => !b.gunOn, does: () => ({ gunOn: true }) },
@@ -139,13 +165,28 @@ const ACTIONS: Record<Step['task'], Action> = {
   regulatorOff: { can: (b) => !b.valveOpen, does: () => ({ regulatorOn: false, chained: false }) },
   chainCylinder: { can: (b) => !b.regulatorOn, does: () => ({ chained: true }) },
   crackValve: { can: (b) => !b.regulatorOn, does: () => ({}) },
-  regulatorOn: { can: (b) => b.chained && !b.valveOpen, does: (b, after) => ({ regulatorOn: true, screwOut: true, fitted: lay(b.fitted, after('gas')) }) },
+  regulatorOn: {
+    can: (b) => b.chained && !b.valveOpen,
+    does: (b, after) => ({ regulatorOn: true, screwOut: true, fitted: lay(b.fitted, after('gas')) }),
+  },
   fitAdapter: { can: (b) => b.spool === 'none', does: () => ({}) },
-  mountSpool: { can: (b) => b.spool === 'none', does: (b, after) => ({ spool: 'new', end: 'tucked', fitted: lay(b.fitted, after('spool')) }) },
-  setBrake: { can: (b) => b.spool === 'new', does: (b, after) => ({ brakeSet: true, fitted: lay(b.fitted, after('hubBrake')) }) },
-  freeNewEnd: { can: (b) => b.spool === 'new' && b.brakeSet, does: () => ({ end: 'in-hand', armOpen: true }) },
+  mountSpool: {
+    can: (b) => b.spool === 'none',
+    does: (b, after) => ({ spool: 'new', end: 'tucked', fitted: lay(b.fitted, after('spool')) }),
+  },
+  setBrake: {
+    can: (b) => b.spool === 'new',
+    does: (b, after) => ({ brakeSet: true, fitted: lay(b.fitted, after('hubBrake')) }),
+  },
+  freeNewEnd: {
+    can: (b) => b.spool === 'new' && b.brakeSet,
+    does: () => ({ end: 'in-hand', armOpen: true }),
+  },
   cutNewEnd: { can: (b) => b.end === 'in-hand', does: () => ({}) },
-  threadNewWire: { can: (b) => b.end === 'in-hand' && b.armOpen && b.gunOn && b.inGun === 'none', does: () => ({ inGun: 'new' }) },
+  threadNewWire: {
+    can: (b) => b.end === 'in-hand' && b.armOpen && b.gunOn && b.inGun === 'none',
+    does: () => ({ inGun: 'new' }),
+  },
   closeArm: { can: (b) => b.inGun === 'new', does: () => ({ armOpen: false, end: 'in-rolls' }) },
   supplyFix: { can: (b) => !b.plugged, does: (b, after) => ({ fitted: lay(b.fitted, after('supply')) }) },
   plugIn: { can: (b) => !b.on, does: () => ({ plugged: true, discharged: false }) },
@@ -155,14 +196,26 @@ const ACTIONS: Record<Step['task'], Action> = {
     does: (b, _after, c) => ({ fitted: { ...b.fitted, wire: wireWords(c) } }),
   },
   tipClean: { ...set('contactTip'), can: (b) => !b.tipOn },
-  fitTip: { can: (b) => b.fitted.wire !== undefined && b.inGun === 'new', does: (b, after) => ({ tipOn: true, fitted: lay(b.fitted, after('contactTip')) }) },
+  fitTip: {
+    can: (b) => b.fitted.wire !== undefined && b.inGun === 'new',
+    does: (b, after) => ({ tipOn: true, fitted: lay(b.fitted, after('contactTip')) }),
+  },
   nozzleClean: { ...set('nozzle'), can: (b) => !b.nozzleOn },
-  fitNozzle: { can: (b) => b.tipOn, does: (b, after) => ({ nozzleOn: true, fitted: lay(b.fitted, after('nozzle')) }) },
+  fitNozzle: {
+    can: (b) => b.tipOn,
+    does: (b, after) => ({ nozzleOn: true, fitted: lay(b.fitted, after('nozzle')) }),
+  },
   trimWire: { can: (b) => b.tipOn, does: () => ({}) },
-  setPressure: { can: (b) => b.on && b.tipOn && b.end === 'in-rolls', does: (b, after) => ({ pressureTested: true, fitted: lay(b.fitted, after('rollPressure')) }) },
+  setPressure: {
+    can: (b) => b.on && b.tipOn && b.end === 'in-rolls',
+    does: (b, after) => ({ pressureTested: true, fitted: lay(b.fitted, after('rollPressure')) }),
+  },
   openCylinder: { can: (b) => b.regulatorOn, does: () => ({ valveOpen: true }) },
   leakCheck: { can: (b) => b.valveOpen, does: () => ({}) },
-  setFlow: { can: (b) => b.valveOpen && b.on && b.nozzleOn, does: (b, after) => ({ flowSet: true, screwOut: false, fitted: lay(b.fitted, after('gasFlow')) }) },
+  setFlow: {
+    can: (b) => b.valveOpen && b.on && b.nozzleOn,
+    does: (b, after) => ({ flowSet: true, screwOut: false, fitted: lay(b.fitted, after('gasFlow')) }),
+  },
   clampOn: { does: () => ({ clampOff: false }) },
   testWeld: { can: (b) => b.on && b.pressureTested && !b.clampOff, does: () => ({ welded: true }) },
   putAway: nothing,
@@ -172,13 +225,23 @@ const ACTIONS: Record<Step['task'], Action> = {
 export const wireWords = (c: MatchContext): After['wire'] =>
   c.wire.classification !== null
     ? { label: `${c.wire.classification} ${c.wire.diameterLabel}` }
-    : { family: c.wire.family, diameterMm: c.wire.diameterMm, polarity: [...c.wire.polarity], gas: [...c.wire.gas.designations] }
+    : {
+        family: c.wire.family,
+        diameterMm: c.wire.diameterMm,
+        polarity: [...c.wire.polarity],
+        gas: [...c.wire.gas.designations],
+      }
 
 /** Whether the machine lets a step be done now. */
 export const possible = (step: Step, bench: Bench): boolean => ACTIONS[step.task].can?.(bench) ?? true
 
 /** The machine after a step. */
-export function perform(step: Step, bench: Bench, findings: ReadonlyMap<Station, Finding>, c: MatchContext): Bench {
+export function perform(
+  step: Step,
+  bench: Bench,
+  findings: ReadonlyMap<Station, Finding>,
+  c: MatchContext,
+): Bench {
   const after = (station: Station): After => findings.get(station)!.after
   return { ...bench, ...ACTIONS[step.task].does(bench, after, c) }
 }

@@ -22,7 +22,16 @@ export interface GatherLine {
 export function gatherList(c: MatchContext, findings: readonly Finding[]): GatherLine[] {
   const line = (part: WantedPart, ifNeeded: boolean): GatherLine => {
     const drawer = part.storeIndex === null ? undefined : c.store![part.storeIndex]!.drawer
-    return { station: part.station, kind: part.kind, spec: part.spec, have: part.storeIndex !== null, storeIndex: part.storeIndex, ifNeeded, ...(part.piece && { piece: part.piece }), ...(drawer && { drawer }) }
+    return {
+      station: part.station,
+      kind: part.kind,
+      spec: part.spec,
+      have: part.storeIndex !== null,
+      storeIndex: part.storeIndex,
+      ifNeeded,
+      ...(part.piece && { piece: part.piece }),
+      ...(drawer && { drawer }),
+    }
   }
   const lines = findings.flatMap((f) => f.parts.map((part) => line(part, f.verdict === 'unknown')))
   return [wireLine(c, line), ...lines, ...regulatorLine(c, findings, line)]
@@ -35,13 +44,26 @@ function wireLine(c: MatchContext, line: MakeLine): GatherLine {
     (p) => {
       if (p.kind !== 'wire') return false
       const label = labelAt(p.label, '')
-      return label.ok && label.value.wire.classification === c.wire.classification && label.value.wire.diameterMm === c.wire.diameterMm
+      return (
+        label.ok &&
+        label.value.wire.classification === c.wire.classification &&
+        label.value.wire.diameterMm === c.wire.diameterMm
+      )
     },
   ])
   const listed = c.store?.some((p) => p.kind === 'wire') ?? false
-  const spec = { classification: c.wire.classification ?? undefined, family: c.wire.family, diameterMm: c.wire.diameterMm, type: c.spool.type ?? undefined, massKg: c.spool.massKg ?? undefined }
+  const spec = {
+    classification: c.wire.classification ?? undefined,
+    family: c.wire.family,
+    diameterMm: c.wire.diameterMm,
+    type: c.spool.type ?? undefined,
+    massKg: c.spool.massKg ?? undefined,
+  }
   // A store that lists no wires says nothing about the one named: it is in the hand of whoever asks.
-  return { ...line({ station: 'spool', kind: 'wire', spec, storeIndex: inStore }, false), have: inStore !== null || !listed }
+  return {
+    ...line({ station: 'spool', kind: 'wire', spec, storeIndex: inStore }, false),
+    have: inStore !== null || !listed,
+  }
 }
 
 /** CO2 and argon mixtures have different outlets: another gas may want another regulator. common practice */
@@ -51,12 +73,27 @@ function regulatorLine(c: MatchContext, findings: readonly Finding[], line: Make
   if (!c.wire.gas.needed || !going || gas.verdict !== 'change') return []
   if (c.fitted.gas && !gas.facts.otherOutlet) return []
   const co2 = gasDesignation(going) === 'C1'
-  const storeIndex = pick(c.store, [(p) => p.kind === 'regulator' && (p.gas === undefined || /co2/i.test(p.gas) === co2)])
-  return [line({ station: 'gas', kind: 'regulator', spec: { gas: co2 ? 'CO2' : 'argon' }, storeIndex }, false)]
+  const storeIndex = pick(c.store, [
+    (p) => p.kind === 'regulator' && (p.gas === undefined || /co2/i.test(p.gas) === co2),
+  ])
+  return [
+    line({ station: 'gas', kind: 'regulator', spec: { gas: co2 ? 'CO2' : 'argon' }, storeIndex }, false),
+  ]
 }
 
 export type Tool =
-  | 'side-cutters' | 'pliers' | 'hex-keys' | 'marker' | 'dry-air' | 'brush' | 'wood-block' | 'soapy-water' | 'wrench' | 'tray' | 'protection' | 'fine-file'
+  | 'side-cutters'
+  | 'pliers'
+  | 'hex-keys'
+  | 'marker'
+  | 'dry-air'
+  | 'brush'
+  | 'wood-block'
+  | 'soapy-water'
+  | 'wrench'
+  | 'tray'
+  | 'protection'
+  | 'fine-file'
 
 /** Tools and consumables by the work in the plan. */
 export function toolsFor(steps: readonly Step[]): Tool[] {

@@ -6,12 +6,39 @@ import { softWire, type Bench } from './bench.ts'
 import type { Step, Task } from './step.ts'
 
 const OFF_TASKS: readonly Task[] = [
-  'lookOver', 'rollsChange', 'rollsTurn', 'rollsClean', 'gunRollsChange', 'gunRollsTurn', 'gunRollsClean',
-  'inletGuideChange', 'inletGuideSet', 'outletGuideChange', 'outletGuideSet',
-  'gunOff', 'gunSwap', 'linerOut', 'linerIn', 'linerTrim', 'innerLiner', 'innerLinerClean', 'oRing', 'blowOutLiner', 'threadNewWire', 'openArm',
+  'lookOver',
+  'rollsChange',
+  'rollsTurn',
+  'rollsClean',
+  'gunRollsChange',
+  'gunRollsTurn',
+  'gunRollsClean',
+  'inletGuideChange',
+  'inletGuideSet',
+  'outletGuideChange',
+  'outletGuideSet',
+  'gunOff',
+  'gunSwap',
+  'linerOut',
+  'linerIn',
+  'linerTrim',
+  'innerLiner',
+  'innerLinerClean',
+  'oRing',
+  'blowOutLiner',
+  'threadNewWire',
+  'openArm',
 ]
 const STUD_TASKS: readonly Task[] = ['swapStuds', 'tightenStuds']
-const HOT_TASKS: readonly Task[] = ['nozzleOff', 'snipBall', 'tipOff', 'nozzleClean', 'tipClean', 'innerLiner', 'gunRollsChange']
+const HOT_TASKS: readonly Task[] = [
+  'nozzleOff',
+  'snipBall',
+  'tipOff',
+  'nozzleClean',
+  'tipClean',
+  'innerLiner',
+  'gunRollsChange',
+]
 
 interface HazardRule {
   id: string
@@ -27,18 +54,32 @@ export const HAZARD_RULES: readonly HazardRule[] = [
   {
     id: 'polarity-only-isolated',
     broken: (b, s) =>
-      (STUD_TASKS.includes(s.task) && (b.plugged || !b.discharged)) || ((s.task === 'swapPlugs' || s.task === 'supplyFix') && b.plugged) || (s.task === 'turnSwitch' && b.on),
+      (STUD_TASKS.includes(s.task) && (b.plugged || !b.discharged)) ||
+      ((s.task === 'swapPlugs' || s.task === 'supplyFix') && b.plugged) ||
+      (s.task === 'turnSwitch' && b.on),
   },
   { id: 'rolls-guides-liner-only-off', broken: (b, s) => OFF_TASKS.includes(s.task) && b.on },
-  { id: 'wire-end-never-free', broken: (b, s, after) => after.end === 'free' || (b.end === 'in-hand' && !s.captive) || (s.captive && s.hold) },
-  { id: 'no-threading-with-tip-or-nozzle-on', broken: (b, s) => s.task === 'feedThrough' && (b.tipOn || b.nozzleOn) },
+  {
+    id: 'wire-end-never-free',
+    broken: (b, s, after) =>
+      after.end === 'free' || (b.end === 'in-hand' && !s.captive) || (s.captive && s.hold),
+  },
+  {
+    id: 'no-threading-with-tip-or-nozzle-on',
+    broken: (b, s) => s.task === 'feedThrough' && (b.tipOn || b.nozzleOn),
+  },
   { id: 'no-threading-with-gas-open', broken: (b, s) => s.task === 'feedThrough' && b.valveOpen },
-  { id: 'no-threading-soft-wire-through-coiled-lead', broken: (b, s, _after, c) => s.task === 'feedThrough' && softWire(c) && !b.leadStraight },
+  {
+    id: 'no-threading-soft-wire-through-coiled-lead',
+    broken: (b, s, _after, c) => s.task === 'feedThrough' && softWire(c) && !b.leadStraight,
+  },
   { id: 'no-threading-towards-person-or-earth', broken: (b, s) => s.task === 'feedThrough' && !b.clampOff },
   { id: 'curl-test-insulated', broken: (b, s) => s.task === 'setPressure' && !b.clampOff },
   {
     id: 'cylinder-chained-screw-out',
-    broken: (b, s) => ((s.task === 'openCylinder' || s.task === 'crackValve') && !b.chained) || (s.task === 'openCylinder' && !b.screwOut),
+    broken: (b, s) =>
+      ((s.task === 'openCylinder' || s.task === 'crackValve') && !b.chained) ||
+      (s.task === 'openCylinder' && !b.screwOut),
   },
   { id: 'no-arc-before-proved', broken: (b, s, _after, c) => s.task === 'testWeld' && !provedForArc(b, c) },
   { id: 'hot-parts-cool-first', broken: (b, s) => HOT_TASKS.includes(s.task) && b.gunHot },
@@ -48,7 +89,12 @@ export const HAZARD_RULES: readonly HazardRule[] = [
 /** Tip, nozzle, polarity and gas are on and right. */
 function provedForArc(b: Bench, c: MatchContext): boolean {
   const { contactTip, polarity, gas } = b.fitted
-  const tipRight = b.tipOn && contactTip != null && tipsFor(c).some((choice) => stampTakes(contactTip.stamp, Number(choice.stamp)))
-  const gasRight = c.wire.gas.needed ? gas != null && b.valveOpen && b.flowSet && c.wire.gas.designations.includes(gasDesignation(gas)) : !b.valveOpen
+  const tipRight =
+    b.tipOn &&
+    contactTip != null &&
+    tipsFor(c).some((choice) => stampTakes(contactTip.stamp, Number(choice.stamp)))
+  const gasRight = c.wire.gas.needed
+    ? gas != null && b.valveOpen && b.flowSet && c.wire.gas.designations.includes(gasDesignation(gas))
+    : !b.valveOpen
   return tipRight && b.nozzleOn && polarity != null && c.wire.polarity.includes(polarity) && gasRight
 }

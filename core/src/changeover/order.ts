@@ -56,7 +56,8 @@ export function orderBlocks(blocks: readonly Block[], start: Place): Block[] {
       done[at] = false
       return reaches
     })
-    if (i < 0 || target === Infinity) throw new RangeError('the work cannot be ordered: its precedences run in a circle')
+    if (i < 0 || target === Infinity)
+      throw new RangeError('the work cannot be ordered: its precedences run in a circle')
     done[i] = true
     order.push(blocks[i]!)
     mask += bit[i]!
@@ -66,4 +67,5 @@ export function orderBlocks(blocks: readonly Block[], start: Place): Block[] {
 }
 
 /** Minutes of walking along a list of places. */
-export const walkAlong = (places: readonly Place[]): number => places.slice(1).reduce((sum, place, i) => sum + walkMinutes(places[i]!, place), 0)
+export const walkAlong = (places: readonly Place[]): number =>
+  places.slice(1).reduce((sum, place, i) => sum + walkMinutes(places[i]!, place), 0)

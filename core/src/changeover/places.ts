@@ -15,4 +15,5 @@ const WALK: readonly (readonly number[])[] = [
 ]
 
 /** Minutes to walk from one place to another. */
-export const walkMinutes = (from: Place, to: Place): number => WALK[PLACES.indexOf(from)]![PLACES.indexOf(to)]!
+export const walkMinutes = (from: Place, to: Place): number =>
+  WALK[PLACES.indexOf(from)]![PLACES.indexOf(to)]!

@@ -1,6 +1,14 @@
 import type { ChangeoverRequest } from '../machine/schema.ts'
 import type { Station } from '../machine/stations.ts'
-import { cautions, match, obstacles, prepare, type Finding, type MatchContext, type Obstacle } from '../match/index.ts'
+import {
+  cautions,
+  match,
+  obstacles,
+  prepare,
+  type Finding,
+  type MatchContext,
+  type Obstacle,
+} from '../match/index.ts'
 import type { Read } from '../problem.ts'
 import { gatherList, toolsFor, type GatherLine, type Tool } from './gather.ts'
 import { orderBlocks } from './order.ts'
@@ -55,9 +63,20 @@ export function orderSteps(c: MatchContext, findings: readonly Finding[]): Step[
 /** Plans from what the stations look at. @throws PlanRefused when the plan fails its proof */
 export function planFrom(context: MatchContext): Changeover {
   const findings = match(context)
-  const required = Object.fromEntries(findings.map((f) => [f.station, f.required])) as Record<Station, unknown>
+  const required = Object.fromEntries(findings.map((f) => [f.station, f.required])) as Record<
+    Station,
+    unknown
+  >
   const problems = obstacles(context, findings)
-  const base = { context, findings, required, problems, cautions: cautions(context), gather: gatherList(context, findings), wireInGun: wireInGun(context) }
+  const base = {
+    context,
+    findings,
+    required,
+    problems,
+    cautions: cautions(context),
+    gather: gatherList(context, findings),
+    wireInGun: wireInGun(context),
+  }
   if (problems.length) return { ...base, tools: [], steps: [], minutes: null, proof: null }
   const steps = orderSteps(context, findings)
   const proof = prove(steps, findings, context)

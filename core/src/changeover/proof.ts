@@ -19,14 +19,20 @@ export interface Proof {
 }
 
 /** The readings that an unread station may turn out to have; the plan must hold for each. */
-function possibleReadings(findings: readonly Finding[], c: MatchContext): { fitted: After; oldWireOn: boolean }[] {
+function possibleReadings(
+  findings: readonly Finding[],
+  c: MatchContext,
+): { fitted: After; oldWireOn: boolean }[] {
   const unread = findings.filter((f) => f.verdict === 'unknown' && f.station !== 'supply')
   const keyOf = (f: Finding) => (f.station === 'gasFlow' ? 'gasFlowLPerMin' : f.station)
   const starts: After[] = [{ ...c.fitted }]
   // Nothing there, and already right: the two ends between which every other reading lies, as each step sets its
   // station whatever it was.
   if (unread.length) {
-    starts[0] = { ...starts[0], ...Object.fromEntries(unread.map((f) => [keyOf(f), f.fitted === undefined ? null : f.fitted])) }
+    starts[0] = {
+      ...starts[0],
+      ...Object.fromEntries(unread.map((f) => [keyOf(f), f.fitted === undefined ? null : f.fitted])),
+    }
     starts.push(unread.reduce<After>((sum, f) => lay(sum, f.after), { ...c.fitted }))
     for (const f of unread) {
       const other = OTHER_READINGS[f.station]
@@ -54,12 +60,19 @@ const OTHER_READINGS: Partial<Record<Station, After>> = {
 }
 
 /** Executes a plan on one starting machine. */
-function run(steps: readonly Step[], start: Bench, byStation: ReadonlyMap<Station, Finding>, c: MatchContext, violations: Violation[]): Bench {
+function run(
+  steps: readonly Step[],
+  start: Bench,
+  byStation: ReadonlyMap<Station, Finding>,
+  c: MatchContext,
+  violations: Violation[],
+): Bench {
   let bench = start
   for (const step of steps) {
     if (!possible(step, bench)) violations.push({ rule: 'not-possible-yet', at: step.id })
     const next = perform(step, bench, byStation, c)
-    for (const rule of HAZARD_RULES) if (rule.broken(bench, step, next, c)) violations.push({ rule: rule.id, at: step.id })
+    for (const rule of HAZARD_RULES)
+      if (rule.broken(bench, step, next, c)) violations.push({ rule: rule.id, at: step.id })
     bench = next
   }
   return bench
@@ -68,9 +81,16 @@ function run(steps: readonly Step[], start: Bench, byStation: ReadonlyMap<Statio
 /** Stations that the match still wants something of, once the plan is done. */
 function notRight(end: Bench, c: MatchContext): string[] {
   const { supply, ...fitted } = end.fitted
-  const context: MatchContext = { ...c, fitted, oldWire: c.wire, machine: { ...c.machine, fitted, ...(supply && { supply }) } }
+  const context: MatchContext = {
+    ...c,
+    fitted,
+    oldWire: c.wire,
+    machine: { ...c.machine, fitted, ...(supply && { supply }) },
+  }
   // A part still in the store could make another choice better; the end is judged on what is fitted alone.
-  const stations: string[] = match({ ...context, store: undefined }).filter((f) => f.verdict !== 'fits').map((f) => f.station)
+  const stations: string[] = match({ ...context, store: undefined })
+    .filter((f) => f.verdict !== 'fits')
+    .map((f) => f.station)
   if (end.inGun !== 'new' || end.end !== 'in-rolls' || end.armOpen) stations.push('wire')
   if (end.valveOpen !== c.wire.gas.needed) stations.push('cylinder valve')
   if (!end.plugged || !end.on || !end.gunOn || !end.tipOn || !end.nozzleOn) stations.push('machine')

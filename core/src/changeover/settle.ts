@@ -11,12 +11,19 @@ export interface Settled {
   used: Part[]
 }
 
-const bare = (part: Part) => JSON.stringify(Object.entries({ ...part, count: 0, id: '', drawer: '', note: '' }).filter(([, v]) => v !== undefined && v !== '').sort())
+const bare = (part: Part) =>
+  JSON.stringify(
+    Object.entries({ ...part, count: 0, id: '', drawer: '', note: '' })
+      .filter(([, v]) => v !== undefined && v !== '')
+      .sort(),
+  )
 
 /** Puts one part into a store: a twin's count goes up, or it gets a line of its own. */
 export function putInStore(store: readonly Part[], part: Part, newId: () => string): Part[] {
   const twin = store.findIndex((p) => bare(p) === bare(part))
-  return twin < 0 ? [...store, { ...part, id: part.id ?? newId() }] : store.map((p, i) => (i === twin ? { ...p, count: p.count + part.count } : p))
+  return twin < 0
+    ? [...store, { ...part, id: part.id ?? newId() }]
+    : store.map((p, i) => (i === twin ? { ...p, count: p.count + part.count } : p))
 }
 
 /** What came off the machine, as store parts, labelled with where it was. Worn and damaged parts are not put back. */
@@ -31,7 +38,12 @@ function takenOff(before: Fitted, after: Fitted, plan: Changeover, note: string)
   }
   for (const kind of ['inletGuide', 'outletGuide', 'driveRolls', 'liner', 'contactTip'] as const) off(kind)
   const nozzleChanged = plan.findings.find((f) => f.station === 'nozzle')!.verdict === 'change'
-  if (nozzleChanged && before.nozzle && before.nozzle.kind !== 'none' && conditionVerdict(before.nozzle.condition) !== 'change') {
+  if (
+    nozzleChanged &&
+    before.nozzle &&
+    before.nozzle.kind !== 'none' &&
+    conditionVerdict(before.nozzle.condition) !== 'change'
+  ) {
     const { kind: type, ...rest } = before.nozzle
     parts.push({ ...rest, type, kind: 'nozzle', count: 1, note })
   }
@@ -41,11 +53,20 @@ function takenOff(before: Fitted, after: Fitted, plan: Changeover, note: string)
     const { kind: type, ...rest } = before.gun
     parts.push({ ...rest, type, kind: 'gun', part: 'whole', count: 1, note })
   }
-  if (gun.facts.rolls === 'change' && before.gun?.rolls && conditionVerdict(before.gun.rolls.condition) !== 'change')
+  if (
+    gun.facts.rolls === 'change' &&
+    before.gun?.rolls &&
+    conditionVerdict(before.gun.rolls.condition) !== 'change'
+  )
     parts.push({ kind: 'gun', part: 'rolls', count: 1, note, ...before.gun.rolls } as Part)
-  if (gun.facts.innerLiner === 'change' && before.gun?.innerLiner && conditionVerdict(before.gun.innerLiner.condition) !== 'change')
+  if (
+    gun.facts.innerLiner === 'change' &&
+    before.gun?.innerLiner &&
+    conditionVerdict(before.gun.innerLiner.condition) !== 'change'
+  )
     parts.push({ kind: 'gun', part: 'innerLiner', count: 1, note, ...before.gun.innerLiner } as Part)
-  if (before.gas && JSON.stringify(before.gas) !== JSON.stringify(after.gas)) parts.push({ kind: 'cylinder', gas: before.gas, count: 1, note })
+  if (before.gas && JSON.stringify(before.gas) !== JSON.stringify(after.gas))
+    parts.push({ kind: 'cylinder', gas: before.gas, count: 1, note })
   return parts
 }
 
@@ -53,7 +74,16 @@ function takenOff(before: Fitted, after: Fitted, plan: Changeover, note: string)
 function oldSpool(machine: Machine, note: string): Part[] {
   const { wire, spool } = machine.fitted
   if (!wire || !('label' in wire) || spool?.wireKg === 0) return []
-  return [{ kind: 'wire', label: wire.label, ...(spool?.wireKg !== undefined && { massKg: spool.wireKg }), ...(spool?.type && { spoolType: spool.type }), count: 1, note }]
+  return [
+    {
+      kind: 'wire',
+      label: wire.label,
+      ...(spool?.wireKg !== undefined && { massKg: spool.wireKg }),
+      ...(spool?.type && { spoolType: spool.type }),
+      count: 1,
+      note,
+    },
+  ]
 }
 
 /**
@@ -81,9 +111,20 @@ export function settle(
   const picked = plan.gather.filter((line) => line.storeIndex !== null)
   // The store may have moved on since the plan was made: parts are found again by their id.
   const planned = plan.context.store ?? []
-  const indices = picked.map((line) => store.findIndex((part, i) => (planned[line.storeIndex!]!.id === undefined ? i === line.storeIndex : part.id === planned[line.storeIndex!]!.id))).filter((i) => i >= 0)
+  const indices = picked
+    .map((line) =>
+      store.findIndex((part, i) =>
+        planned[line.storeIndex!]!.id === undefined
+          ? i === line.storeIndex
+          : part.id === planned[line.storeIndex!]!.id,
+      ),
+    )
+    .filter((i) => i >= 0)
   const used = indices.map((i) => store[i]!)
-  let next = store.map((part, i) => ({ ...part, count: Math.max(0, part.count - indices.filter((at) => at === i).length) }))
+  let next = store.map((part, i) => ({
+    ...part,
+    count: Math.max(0, part.count - indices.filter((at) => at === i).length),
+  }))
   // A spool or a cylinder that is on a machine is no longer on the shelf; a tip or a roll keeps its line at nought.
   next = next.filter((part) => part.count > 0 || (part.kind !== 'wire' && part.kind !== 'cylinder'))
   const returned = [...takenOff(machine.fitted, fitted, plan, note), ...oldSpool(machine, note)]

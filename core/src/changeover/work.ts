@@ -84,7 +84,12 @@ const ROWS: Record<Task, TaskRow> = {
   supplyFix: { place: 'mains', minutes: 2, hazards: ['mains-work'] },
   plugIn: { place: 'mains', minutes: 0.3 },
   switchOn: { place: 'source', minutes: 0.2, hazards: ['moving-rolls'] },
-  feedThrough: { place: 'cabinet', minutes: 2, hazards: ['feeding-wire', 'live-wire', 'moving-rolls'], hold: true },
+  feedThrough: {
+    place: 'cabinet',
+    minutes: 2,
+    hazards: ['feeding-wire', 'live-wire', 'moving-rolls'],
+    hold: true,
+  },
   tipClean: { place: 'gun', minutes: 0.5 },
   fitTip: { place: 'gun', minutes: 0.7, hazards: ['feeding-wire'] },
   nozzleClean: { place: 'gun', minutes: 0.7 },
@@ -100,13 +105,35 @@ const ROWS: Record<Task, TaskRow> = {
 }
 
 const READ_PLACE: Record<Station, Place> = {
-  spool: 'spool', hubBrake: 'spool', inletGuide: 'cabinet', driveRolls: 'cabinet', rollPressure: 'cabinet', outletGuide: 'cabinet',
-  liner: 'gun', gun: 'gun', contactTip: 'gun', nozzle: 'gun', polarity: 'source', gas: 'cylinder', gasFlow: 'cylinder', supply: 'mains',
+  spool: 'spool',
+  hubBrake: 'spool',
+  inletGuide: 'cabinet',
+  driveRolls: 'cabinet',
+  rollPressure: 'cabinet',
+  outletGuide: 'cabinet',
+  liner: 'gun',
+  gun: 'gun',
+  contactTip: 'gun',
+  nozzle: 'gun',
+  polarity: 'source',
+  gas: 'cylinder',
+  gasFlow: 'cylinder',
+  supply: 'mains',
 }
 
 const step = (task: Task, facts: Facts = {}, over: Partial<Step> = {}): Step => {
   const row = ROWS[task]
-  return { id: task, task, place: row.place, minutes: row.minutes, hazards: row.hazards ?? [], hold: row.hold ?? false, captive: row.captive ?? false, facts, ...over }
+  return {
+    id: task,
+    task,
+    place: row.place,
+    minutes: row.minutes,
+    hazards: row.hazards ?? [],
+    hold: row.hold ?? false,
+    captive: row.captive ?? false,
+    facts,
+    ...over,
+  }
 }
 
 /** Whether the wire left in the gun is scrapped or wound back, and the sum behind it. */
@@ -118,7 +145,11 @@ export interface WireInGun {
 }
 
 /** A kilogram of wire, in the shop's currency, where it set no price of its own. Invented round figures. */
-const PRICE_PER_KG: Readonly<Record<string, number>> = { aluminium: 18, 'silicon-bronze': 25, 'solid-stainless': 20 }
+const PRICE_PER_KG: Readonly<Record<string, number>> = {
+  aluminium: 18,
+  'silicon-bronze': 25,
+  'solid-stainless': 20,
+}
 const REWIND_EXTRA_MINUTES = ROWS.windBack.minutes - ROWS.cutOldWire.minutes - ROWS.pullOldWire.minutes
 
 /** Metres x price against minutes x rate. Rewound wire feeds badly, so a tie is scrapped. */
@@ -127,7 +158,12 @@ export function wireInGun(c: MatchContext): WireInGun {
   const price = c.practice.wirePerKg ?? PRICE_PER_KG[c.oldWire?.family ?? ''] ?? 4
   const wireMoney = c.oldWire ? lengthM * kgPerMetre(c.oldWire.family, c.oldWire.exactMm) * price : 0
   const labourMoney = (REWIND_EXTRA_MINUTES / 60) * c.practice.labourPerHour
-  const way = c.practice.wireInGun === 'by-money' ? (wireMoney > labourMoney ? 'rewind' : 'scrap') : c.practice.wireInGun
+  const way =
+    c.practice.wireInGun === 'by-money'
+      ? wireMoney > labourMoney
+        ? 'rewind'
+        : 'scrap'
+      : c.practice.wireInGun
   return { way, lengthM, wireMoney, labourMoney }
 }
 
@@ -152,9 +188,20 @@ const machineFacts = (c: MatchContext): Facts => ({
 
 /** Reading steps for every station that was not looked at, nearest places together. */
 export function readingSteps(c: MatchContext, findings: readonly Finding[]): Step[] {
-  const reads = findings.filter((f) => f.verdict === 'unknown').map((f) =>
-    step('readStation', { ...f.facts, of: f.station, rule: f.rule }, { id: `read-${f.station}`, place: READ_PLACE[f.station], station: f.station, ...(READ_PLACE[f.station] === 'gun' && { hazards: ['hot-parts'] as const }) }),
-  )
+  const reads = findings
+    .filter((f) => f.verdict === 'unknown')
+    .map((f) =>
+      step(
+        'readStation',
+        { ...f.facts, of: f.station, rule: f.rule },
+        {
+          id: `read-${f.station}`,
+          place: READ_PLACE[f.station],
+          station: f.station,
+          ...(READ_PLACE[f.station] === 'gun' && { hazards: ['hot-parts'] as const }),
+        },
+      ),
+    )
   const all = c.oldWire === undefined ? [step('readWire', { of: 'wire' }), ...reads] : reads
   const order: readonly Place[] = ['spool', 'cabinet', 'source', 'gun', 'cylinder', 'mains']
   return all.sort((a, b) => order.indexOf(a.place) - order.indexOf(b.place))
@@ -165,9 +212,19 @@ export function workFor(c: MatchContext, findings: readonly Finding[]): Block[] 
   const by = Object.fromEntries(findings.map((f) => [f.station, f])) as Record<Station, Finding>
   const common = machineFacts(c)
   const todo = (station: Station) => by[station].verdict !== 'fits'
-  const mustChange = (station: Station) => by[station].verdict === 'change' || by[station].verdict === 'unknown'
+  const mustChange = (station: Station) =>
+    by[station].verdict === 'change' || by[station].verdict === 'unknown'
   const at = (task: Task, station?: Station, facts: Facts = {}, over: Partial<Step> = {}) =>
-    step(task, { ...common, ...(station && by[station].facts), ...(station && by[station].verdict === 'unknown' && { ifNeeded: true }), ...facts }, { ...(station && { station }), ...over })
+    step(
+      task,
+      {
+        ...common,
+        ...(station && by[station].facts),
+        ...(station && by[station].verdict === 'unknown' && { ifNeeded: true }),
+        ...facts,
+      },
+      { ...(station && { station }), ...over },
+    )
   const blocks: Block[] = []
   const add = (id: string, steps: Step[], after: string[] = []) => {
     if (steps.length) blocks.push({ id, steps, after })
@@ -178,7 +235,8 @@ export function workFor(c: MatchContext, findings: readonly Finding[]): Block[] 
   const polarityWork = todo('polarity')
   const by_ = c.machine.polarityChange ?? 'studs'
   const loose = by.polarity.rule === 'studs-loose'
-  const mustUnplug = (polarityWork && (loose || by_ === 'studs' || by_ === 'plugs' || by_ === 'fixed')) || todo('supply')
+  const mustUnplug =
+    (polarityWork && (loose || by_ === 'studs' || by_ === 'plugs' || by_ === 'fixed')) || todo('supply')
   const open = polarityWork && (loose || by_ === 'studs' || by_ === 'fixed')
   const gasSwap = c.wire.gas.needed && mustChange('gas')
   const left = wireInGun(c)
@@ -191,10 +249,35 @@ export function workFor(c: MatchContext, findings: readonly Finding[]): Block[] 
   if (open) add('discharge', [at('waitDischarge')], ['unplug'])
   const off = open ? 'discharge' : 'switchOff'
 
-  add('stripGun', [at('coolGun'), at('clampOff'), at('nozzleOff'), ...(wireOn ? [at('snipBall')] : []), at('tipOff'), at('layLeadStraight')], ['switchOff'])
+  add(
+    'stripGun',
+    [
+      at('coolGun'),
+      at('clampOff'),
+      at('nozzleOff'),
+      ...(wireOn ? [at('snipBall')] : []),
+      at('tipOff'),
+      at('layLeadStraight'),
+    ],
+    ['switchOff'],
+  )
   if (wireOn) {
-    const money = { way: left.way, lengthM: left.lengthM, wireMoney: left.wireMoney, labourMoney: left.labourMoney }
-    add('freeOldWire', [at('holdOldWire'), at('openArm'), at(rewind ? 'windBack' : 'cutOldWire', undefined, money), at('tuckOldEnd')], rewind ? ['switchOff', 'stripGun'] : ['switchOff'])
+    const money = {
+      way: left.way,
+      lengthM: left.lengthM,
+      wireMoney: left.wireMoney,
+      labourMoney: left.labourMoney,
+    }
+    add(
+      'freeOldWire',
+      [
+        at('holdOldWire'),
+        at('openArm'),
+        at(rewind ? 'windBack' : 'cutOldWire', undefined, money),
+        at('tuckOldEnd'),
+      ],
+      rewind ? ['switchOff', 'stripGun'] : ['switchOff'],
+    )
     if (!rewind) add('pullOldWire', [at('pullOldWire', undefined, money)], ['freeOldWire', 'stripGun'])
     add('spoolOff', [at('spoolOff')], ['freeOldWire'])
   }
@@ -213,41 +296,137 @@ export function workFor(c: MatchContext, findings: readonly Finding[]): Block[] 
     ...(newLiner ? [at('linerOut', 'liner'), at('linerIn', 'liner'), ...(soft ? [] : [trim])] : []),
     ...(ring ? [at('oRing', 'gun')] : []),
   ]
-  if (inside.length) add('gunInside', [at('gunOff'), ...inside, at('gunBack'), ...(newLiner && soft ? [trim] : [])], ['stripGun', ...clear])
-  if (by.liner.verdict === 'adjust') add('blowOut', [at('blowOutLiner', 'liner')], ['stripGun', ...clear, ...(inside.length ? ['gunInside'] : [])])
-  const piece = (name: 'rolls' | 'innerLiner') => (wholeGun ? undefined : (gun.facts[name] as Finding['verdict'] | undefined))
+  if (inside.length)
+    add(
+      'gunInside',
+      [at('gunOff'), ...inside, at('gunBack'), ...(newLiner && soft ? [trim] : [])],
+      ['stripGun', ...clear],
+    )
+  if (by.liner.verdict === 'adjust')
+    add(
+      'blowOut',
+      [at('blowOutLiner', 'liner')],
+      ['stripGun', ...clear, ...(inside.length ? ['gunInside'] : [])],
+    )
+  const piece = (name: 'rolls' | 'innerLiner') =>
+    wholeGun ? undefined : (gun.facts[name] as Finding['verdict'] | undefined)
   const gunRolls = piece('rolls')
   const gunEnd = [
-    ...(gunRolls && gunRolls !== 'fits' ? [at(gunRolls !== 'adjust' ? 'gunRollsChange' : gun.facts.rollsRule === 'grooves-dirty' ? 'gunRollsClean' : 'gunRollsTurn', 'gun')] : []),
-    ...(piece('innerLiner') && piece('innerLiner') !== 'fits' ? [at(piece('innerLiner') === 'adjust' ? 'innerLinerClean' : 'innerLiner', 'gun')] : []),
+    ...(gunRolls && gunRolls !== 'fits'
+      ? [
+          at(
+            gunRolls !== 'adjust'
+              ? 'gunRollsChange'
+              : gun.facts.rollsRule === 'grooves-dirty'
+                ? 'gunRollsClean'
+                : 'gunRollsTurn',
+            'gun',
+          ),
+        ]
+      : []),
+    ...(piece('innerLiner') && piece('innerLiner') !== 'fits'
+      ? [at(piece('innerLiner') === 'adjust' ? 'innerLinerClean' : 'innerLiner', 'gun')]
+      : []),
     ...(!wholeGun && gun.facts.condition === 'dirty' ? [at('gunClean', 'gun')] : []),
   ]
   add('gunEnd', gunEnd, ['stripGun', ...clear])
 
   for (const station of ['inletGuide', 'outletGuide'] as const)
-    if (todo(station)) add(station, [at(mustChange(station) ? `${station}Change` : `${station}Set`, station)], clear)
+    if (todo(station))
+      add(station, [at(mustChange(station) ? `${station}Change` : `${station}Set`, station)], clear)
   if (todo('driveRolls'))
-    add('rolls', [at(by.driveRolls.verdict === 'adjust' ? (by.driveRolls.rule === 'grooves-dirty' ? 'rollsClean' : 'rollsTurn') : by.driveRolls.rule === 'active-groove-not-read' ? 'rollsTurn' : 'rollsChange', 'driveRolls')], clear)
-  if (polarityWork) add('polarity', [at(loose ? 'tightenStuds' : by_ === 'plugs' ? 'swapPlugs' : by_ === 'switch' ? 'turnSwitch' : 'swapStuds', 'polarity')], mustUnplug ? ['unplug', off] : ['switchOff'])
-  if (gasSwap) add('gasSwap', [...(gasOn ? [at('regulatorOff', 'gas')] : []), at('chainCylinder', 'gas'), at('crackValve', 'gas'), at('regulatorOn', 'gas')], gasOn ? ['shutGas'] : ['gather'])
+    add(
+      'rolls',
+      [
+        at(
+          by.driveRolls.verdict === 'adjust'
+            ? by.driveRolls.rule === 'grooves-dirty'
+              ? 'rollsClean'
+              : 'rollsTurn'
+            : by.driveRolls.rule === 'active-groove-not-read'
+              ? 'rollsTurn'
+              : 'rollsChange',
+          'driveRolls',
+        ),
+      ],
+      clear,
+    )
+  if (polarityWork)
+    add(
+      'polarity',
+      [
+        at(
+          loose
+            ? 'tightenStuds'
+            : by_ === 'plugs'
+              ? 'swapPlugs'
+              : by_ === 'switch'
+                ? 'turnSwitch'
+                : 'swapStuds',
+          'polarity',
+        ),
+      ],
+      mustUnplug ? ['unplug', off] : ['switchOff'],
+    )
+  if (gasSwap)
+    add(
+      'gasSwap',
+      [
+        ...(gasOn ? [at('regulatorOff', 'gas')] : []),
+        at('chainCylinder', 'gas'),
+        at('crackValve', 'gas'),
+        at('regulatorOn', 'gas'),
+      ],
+      gasOn ? ['shutGas'] : ['gather'],
+    )
   if (todo('supply')) add('supply', [at('supplyFix', 'supply')], ['unplug'])
 
-  add('spoolOn', [...(by.spool.parts.length ? [at('fitAdapter', 'spool')] : []), at('mountSpool', 'spool'), at('setBrake', 'hubBrake')], wireOn ? ['spoolOff'] : ['gather', 'switchOff'])
-  const hardware = ['gunInside', 'blowOut', 'gunEnd', 'inletGuide', 'outletGuide', 'rolls', 'lookOver', 'stripGun']
-  add('thread', [at('freeNewEnd'), at('cutNewEnd'), at('threadNewWire'), at('closeArm')], ['spoolOn', ...clear, ...hardware])
+  add(
+    'spoolOn',
+    [
+      ...(by.spool.parts.length ? [at('fitAdapter', 'spool')] : []),
+      at('mountSpool', 'spool'),
+      at('setBrake', 'hubBrake'),
+    ],
+    wireOn ? ['spoolOff'] : ['gather', 'switchOff'],
+  )
+  const hardware = [
+    'gunInside',
+    'blowOut',
+    'gunEnd',
+    'inletGuide',
+    'outletGuide',
+    'rolls',
+    'lookOver',
+    'stripGun',
+  ]
+  add(
+    'thread',
+    [at('freeNewEnd'), at('cutNewEnd'), at('threadNewWire'), at('closeArm')],
+    ['spoolOn', ...clear, ...hardware],
+  )
   const unplugged = ['polarity', 'supply']
   if (mustUnplug) add('plugIn', [at('plugIn')], ['unplug', ...unplugged])
   add('switchOn', [at('switchOn')], ['thread', ...hardware, ...unplugged, ...(mustUnplug ? ['plugIn'] : [])])
   add('feed', [at('feedThrough')], ['switchOn', 'thread', ...(gasOn ? ['shutGas'] : [])])
-  add('dressGun', [
-    ...(by.contactTip.rule === 'tip-dirty' ? [at('tipClean', 'contactTip')] : []),
-    at('fitTip', 'contactTip'),
-    ...(by.nozzle.rule === 'nozzle-dirty' ? [at('nozzleClean', 'nozzle')] : []),
-    at('fitNozzle', 'nozzle'),
-    at('trimWire'),
-  ], ['feed'])
+  add(
+    'dressGun',
+    [
+      ...(by.contactTip.rule === 'tip-dirty' ? [at('tipClean', 'contactTip')] : []),
+      at('fitTip', 'contactTip'),
+      ...(by.nozzle.rule === 'nozzle-dirty' ? [at('nozzleClean', 'nozzle')] : []),
+      at('fitNozzle', 'nozzle'),
+      at('trimWire'),
+    ],
+    ['feed'],
+  )
   add('pressure', [at('setPressure', 'rollPressure')], ['dressGun'])
-  if (c.wire.gas.needed) add('gas', [at('openCylinder', 'gas'), ...(gasSwap ? [at('leakCheck', 'gas')] : []), at('setFlow', 'gasFlow')], ['pressure', ...(gasSwap ? ['gasSwap'] : []), 'switchOn'])
+  if (c.wire.gas.needed)
+    add(
+      'gas',
+      [at('openCylinder', 'gas'), ...(gasSwap ? [at('leakCheck', 'gas')] : []), at('setFlow', 'gasFlow')],
+      ['pressure', ...(gasSwap ? ['gasSwap'] : []), 'switchOn'],
+    )
   add('clampOn', [at('clampOn')], c.wire.gas.needed ? ['gas'] : ['pressure'])
   add('testWeld', [at('testWeld')], ['clampOn', ...unplugged])
   add('putAway', [at('putAway')], ['testWeld'])

@@ -1,5 +1,11 @@
 import { z } from 'zod'
-import { changeoverRequestSchema, jobSchema, machineSchema, storeSchema, wireInputSchema } from '../machine/schema.ts'
+import {
+  changeoverRequestSchema,
+  jobSchema,
+  machineSchema,
+  storeSchema,
+  wireInputSchema,
+} from '../machine/schema.ts'
 import { problemsOf } from '../machine/validate.ts'
 import { practiceSchema } from '../practice/practice.ts'
 import { refuse, type Read } from '../problem.ts'
@@ -77,12 +83,20 @@ export function readShopFile(text: string): Read<ShopFile> {
   }
   const head = z.object({ format: z.string(), version: z.number() }).safeParse(raw)
   if (!head.success || head.data.format !== FILE_FORMAT) return refuse('format', fileText.notOurs())
-  if (head.data.version > FILE_VERSION) return refuse('version', fileText.newer(head.data.version, FILE_VERSION))
+  if (head.data.version > FILE_VERSION)
+    return refuse('version', fileText.newer(head.data.version, FILE_VERSION))
   const file = shopFileSchema.safeParse(raw)
   if (!file.success) return { ok: false, problems: problemsOf(file.error) }
-  const twice = [...repeated(file.data.machines.map((m) => m.id)), ...repeated(file.data.runs.map((r) => r.id))]
+  const twice = [
+    ...repeated(file.data.machines.map((m) => m.id)),
+    ...repeated(file.data.runs.map((r) => r.id)),
+  ]
   return twice.length ? refuse('', fileText.sameId(twice[0]!)) : { ok: true, value: file.data }
 }
+
+/** The shop of a file, without the file's own head. */
+export const shopOf = ({ format: _format, version: _version, savedAt: _savedAt, ...shop }: ShopFile): Shop =>
+  shop
 
 const repeated = (ids: string[]) => ids.filter((id, i) => ids.indexOf(id) !== i)
 
@@ -95,7 +109,11 @@ export interface Difference {
 
 /** What an import would change, list by list. */
 export function compareShops(now: Shop, then: Shop): Difference[] {
-  const by = (what: Difference['what'], a: readonly { id?: string | undefined }[], b: readonly { id?: string | undefined }[]): Difference => {
+  const by = (
+    what: Difference['what'],
+    a: readonly { id?: string | undefined }[],
+    b: readonly { id?: string | undefined }[],
+  ): Difference => {
     const old = new Map(a.map((x) => [x.id ?? '', JSON.stringify(x)]))
     const fresh = new Map(b.map((x) => [x.id ?? '', JSON.stringify(x)]))
     return {
@@ -105,6 +123,9 @@ export function compareShops(now: Shop, then: Shop): Difference[] {
       removed: [...old.keys()].filter((id) => !fresh.has(id)).length,
     }
   }
-  return [by('machines', now.machines, then.machines), by('store', now.store, then.store), by('runs', now.runs, then.runs)]
+  return [
+    by('machines', now.machines, then.machines),
+    by('store', now.store, then.store),
+    by('runs', now.runs, then.runs),
+  ]
 }
-

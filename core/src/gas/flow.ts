@@ -27,12 +27,19 @@ export interface FlowBand {
  * 1.0 x bore (spray, cored, aluminium), never above the turbulent ceiling; 15 % either way is as good.
  * common practice. For a solid steel wire, whose transfer is not known here, the band spans both.
  */
-export function startingFlow(wire: { exactMm: number; transfer: 'short-or-spray' | 'spray' }, boreMm: number | undefined): FlowBand {
+export function startingFlow(
+  wire: { exactMm: number; transfer: 'short-or-spray' | 'spray' },
+  boreMm: number | undefined,
+): FlowBand {
   const byWire = 10 * wire.exactMm
   const ceiling = boreMm === undefined ? Infinity : turbulentFlowLPerMin(boreMm)
   const cap = (flow: number) => Math.min(flow, ceiling)
   const shortArc = cap(Math.max(byWire, 0.8 * (boreMm ?? 0)))
   const spray = cap(Math.max(byWire, boreMm ?? 0))
   const value = wire.transfer === 'spray' ? spray : shortArc
-  return { value: Math.round(value), low: value * 0.85, high: cap((wire.transfer === 'spray' ? value : spray) * 1.15) }
+  return {
+    value: Math.round(value),
+    low: value * 0.85,
+    high: cap((wire.transfer === 'spray' ? value : spray) * 1.15),
+  }
 }

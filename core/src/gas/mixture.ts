@@ -33,7 +33,9 @@ const M_GROUPS: readonly Row[] = [
 const FLOOR = 0.5
 
 const within = (percent: number, range: readonly [number, number] | undefined) =>
-  range === undefined ? percent < FLOOR : (percent > range[0] || (percent === FLOOR && range[0] === FLOOR)) && percent <= range[1]
+  range === undefined
+    ? percent < FLOOR
+    : (percent > range[0] || (percent === FLOOR && range[0] === FLOOR)) && percent <= range[1]
 
 /**
  * ISO 14175 designation of a mixture in percent by volume: `{ Ar: 80, CO2: 20 }` is M21.
@@ -52,17 +54,27 @@ export function gasDesignation(mixture: Mixture): string {
 export const USUAL_MIXTURES: Readonly<Record<string, readonly Mixture[]>> = {
   I1: [{ Ar: 100 }],
   I3: [{ Ar: 75, He: 25 }],
-  M12: [{ Ar: 98, CO2: 2 }, { He: 90, Ar: 7.5, CO2: 2.5 }],
+  M12: [
+    { Ar: 98, CO2: 2 },
+    { He: 90, Ar: 7.5, CO2: 2.5 },
+  ],
   M13: [{ Ar: 98, O2: 2 }],
   M20: [{ Ar: 92, CO2: 8 }],
-  M21: [{ Ar: 80, CO2: 20 }, { Ar: 75, CO2: 25 }],
+  M21: [
+    { Ar: 80, CO2: 20 },
+    { Ar: 75, CO2: 25 },
+  ],
   C1: [{ CO2: 100 }],
 }
 
 /** `80/20`, `argon`, `CO2`: a mixture in the fewest words. */
 export function shortMixture(mixture: Mixture): string {
-  const parts = Object.entries(mixture).filter(([, percent]) => percent >= FLOOR) as [keyof Mixture & string, number][]
-  if (parts.length === 1) return { Ar: 'argon', CO2: 'CO2', He: 'helium' }[parts[0]![0] as string] ?? parts[0]![0]
+  const parts = Object.entries(mixture).filter(([, percent]) => percent >= FLOOR) as [
+    keyof Mixture & string,
+    number,
+  ][]
+  if (parts.length === 1)
+    return { Ar: 'argon', CO2: 'CO2', He: 'helium' }[parts[0]![0] as string] ?? parts[0]![0]
   parts.sort((a, b) => b[1] - a[1])
   const names = parts.map(([gas]) => gas).join('/')
   const figures = parts.map(([, percent]) => percent).join('/')
@@ -70,9 +82,25 @@ export function shortMixture(mixture: Mixture): string {
 }
 
 const GAS_NAMES: Readonly<Record<string, Mixture>> = {
-  argon: { Ar: 100 }, ar: { Ar: 100 }, helium: { He: 100 }, he: { He: 100 }, co2: { CO2: 100 }, 'carbon dioxide': { CO2: 100 }, c25: { Ar: 75, CO2: 25 },
+  argon: { Ar: 100 },
+  ar: { Ar: 100 },
+  helium: { He: 100 },
+  he: { He: 100 },
+  co2: { CO2: 100 },
+  'carbon dioxide': { CO2: 100 },
+  c25: { Ar: 75, CO2: 25 },
 }
-const SYMBOLS: Readonly<Record<string, keyof Mixture>> = { ar: 'Ar', argon: 'Ar', co2: 'CO2', o2: 'O2', oxygen: 'O2', he: 'He', helium: 'He', h2: 'H2', n2: 'N2' }
+const SYMBOLS: Readonly<Record<string, keyof Mixture>> = {
+  ar: 'Ar',
+  argon: 'Ar',
+  co2: 'CO2',
+  o2: 'O2',
+  oxygen: 'O2',
+  he: 'He',
+  helium: 'He',
+  h2: 'H2',
+  n2: 'N2',
+}
 
 /**
  * Reads a gas as shops write it: `argon`, `80/20` (argon/CO2), `75/25`, `98/2 O2`, `90/7.5/2.5 He/Ar/CO2`,
@@ -80,13 +108,29 @@ const SYMBOLS: Readonly<Record<string, keyof Mixture>> = { ar: 'Ar', argon: 'Ar'
  * @returns percent by volume, adding up to 100
  */
 export function parseMixture(text: string): Read<Mixture> {
-  const t = text.normalize('NFKC').trim().toLowerCase().replace(/%/g, ' ').replace(/(\d),(\d)/g, '$1.$2')
+  const t = text
+    .normalize('NFKC')
+    .trim()
+    .toLowerCase()
+    .replace(/%/g, ' ')
+    .replace(/(\d),(\d)/g, '$1.$2')
   if (GAS_NAMES[t]) return read(GAS_NAMES[t])
-  const figures = [...t.matchAll(/\d+(?:\.\d+)?(?=[\s/a-z-]|$)/g)].map((m) => ({ value: Number(m[0]), at: m.index })).filter(({ at }) => !/[a-z]/.test(t[at - 1] ?? ' '))
+  const figures = [...t.matchAll(/\d+(?:\.\d+)?(?=[\s/a-z-]|$)/g)]
+    .map((m) => ({ value: Number(m[0]), at: m.index }))
+    .filter(({ at }) => !/[a-z]/.test(t[at - 1] ?? ' '))
   const symbols = [...t.matchAll(/argon|ar|co2|o2|oxygen|helium|he|h2|n2/g)].map((m) => SYMBOLS[m[0]]!)
-  const gases = symbols.length === figures.length ? symbols : symbols.length === 0 && figures.length === 2 ? (['Ar', 'CO2'] as const) : symbols.length === 1 && figures.length === 2 && symbols[0] !== 'Ar' ? (['Ar', symbols[0]!] as const) : undefined
+  const gases =
+    symbols.length === figures.length
+      ? symbols
+      : symbols.length === 0 && figures.length === 2
+        ? (['Ar', 'CO2'] as const)
+        : symbols.length === 1 && figures.length === 2 && symbols[0] !== 'Ar'
+          ? (['Ar', symbols[0]!] as const)
+          : undefined
   if (!gases || figures.length === 0) return refuse('', gasText.notRead(text))
   const mixture = Object.fromEntries(gases.map((gas, i) => [gas, figures[i]!.value])) as Mixture
   const sum = Object.values(mixture).reduce((a, b) => a + b, 0)
-  return Math.abs(sum - 100) > 0.5 ? refuse('', requestText.mixtureSum(Math.round(sum * 10) / 10)) : read(mixture)
+  return Math.abs(sum - 100) > 0.5
+    ? refuse('', requestText.mixtureSum(Math.round(sum * 10) / 10))
+    : read(mixture)
 }

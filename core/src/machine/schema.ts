@@ -1,5 +1,13 @@
 import { z } from 'zod'
-import { FAMILIES, GROOVE_PROFILES, GUIDE_MATERIALS, LINER_MATERIALS, MATERIALS, POLARITIES, POSITIONS } from '../wire/families.ts'
+import {
+  FAMILIES,
+  GROOVE_PROFILES,
+  GUIDE_MATERIALS,
+  LINER_MATERIALS,
+  MATERIALS,
+  POLARITIES,
+  POSITIONS,
+} from '../wire/families.ts'
 import { diameterOfMm, readStampMm } from '../wire/diameters.ts'
 import { SPOOL_TYPES } from '../wire/spool.ts'
 import { practiceSchema } from '../practice/practice.ts'
@@ -18,12 +26,16 @@ export const LEAVES = ['top', 'bottom'] as const
 export const conditionSchema = z.enum(CONDITIONS)
 
 /** A stamp in either system, one size or two. */
-export const stampSchema = z.union([z.string(), z.number().transform(String)]).superRefine((text, context) => {
-  const stamp = readStampMm(text)
-  if (!stamp.ok) context.addIssue({ code: 'custom', message: stamp.problems[0]!.message })
-})
+export const stampSchema = z
+  .union([z.string(), z.number().transform(String)])
+  .superRefine((text, context) => {
+    const stamp = readStampMm(text)
+    if (!stamp.ok) context.addIssue({ code: 'custom', message: stamp.problems[0]!.message })
+  })
 /** A trade size in mm. */
-const sizeMm = z.number().refine((mm) => diameterOfMm(mm) !== undefined, { error: 'Not a wire size in millimetres.' })
+const sizeMm = z
+  .number()
+  .refine((mm) => diameterOfMm(mm) !== undefined, { error: 'Not a wire size in millimetres.' })
 const lengthM = z.number().positive().max(100)
 const condition = { condition: conditionSchema.optional() }
 
@@ -32,7 +44,8 @@ export const mixtureSchema = z
   .partialRecord(z.enum(GASES), z.number().min(0).max(100))
   .superRefine((mixture, context) => {
     const sum = Object.values(mixture).reduce((a, b) => a + b, 0)
-    if (Math.abs(sum - 100) > 0.5) context.addIssue({ code: 'custom', message: requestText.mixtureSum(Math.round(sum * 10) / 10) })
+    if (Math.abs(sum - 100) > 0.5)
+      context.addIssue({ code: 'custom', message: requestText.mixtureSum(Math.round(sum * 10) / 10) })
   })
 export type Mixture = z.infer<typeof mixtureSchema>
 
@@ -41,18 +54,36 @@ const activeIsAGroove = (rolls: { grooves: string[]; active?: string }, context:
     const mm = readStampMm(stamp)
     return mm.ok ? mm.value : []
   }
-  if (rolls.active !== undefined && !rolls.grooves.some((g) => g === rolls.active || sizes(g).some((mm) => sizes(rolls.active!).includes(mm))))
+  if (
+    rolls.active !== undefined &&
+    !rolls.grooves.some((g) => g === rolls.active || sizes(g).some((mm) => sizes(rolls.active!).includes(mm)))
+  )
     context.addIssue({ code: 'custom', path: ['active'], message: requestText.grooveNotListed(rolls.active) })
 }
 const inOrder = (range: { minMm: number; maxMm: number }) => range.minMm <= range.maxMm
 const reversed = { path: ['minMm'], error: requestText.rangeReversed() }
 
-export const guideSchema = z.object({ material: z.enum(GUIDE_MATERIALS), gapMm: z.number().min(0).max(200).optional(), ...condition })
-const rollsShape = z.object({ profile: z.enum(GROOVE_PROFILES), grooves: z.array(stampSchema).min(1).max(4), active: stampSchema.optional(), ...condition })
+export const guideSchema = z.object({
+  material: z.enum(GUIDE_MATERIALS),
+  gapMm: z.number().min(0).max(200).optional(),
+  ...condition,
+})
+const rollsShape = z.object({
+  profile: z.enum(GROOVE_PROFILES),
+  grooves: z.array(stampSchema).min(1).max(4),
+  active: stampSchema.optional(),
+  ...condition,
+})
 export const rollsSchema = rollsShape.superRefine(activeIsAGroove)
 /** A liner's printed range, mm; compared by trade size. */
 const rangeMm = z.number().min(0.3).max(6)
-const linerShape = z.object({ material: z.enum(LINER_MATERIALS), minMm: rangeMm, maxMm: rangeMm, lengthM: lengthM.optional(), ...condition })
+const linerShape = z.object({
+  material: z.enum(LINER_MATERIALS),
+  minMm: rangeMm,
+  maxMm: rangeMm,
+  lengthM: lengthM.optional(),
+  ...condition,
+})
 export const linerSchema = linerShape.refine(inOrder, reversed)
 export const gunSchema = z.object({
   kind: z.enum(GUN_KINDS),
@@ -64,7 +95,11 @@ export const gunSchema = z.object({
   ...condition,
 })
 export const tipSchema = z.object({ stamp: stampSchema, aluminiumBore: z.boolean().optional(), ...condition })
-export const nozzleSchema = z.object({ kind: z.enum(NOZZLE_KINDS), boreMm: z.number().min(5).max(50).optional(), ...condition })
+export const nozzleSchema = z.object({
+  kind: z.enum(NOZZLE_KINDS),
+  boreMm: z.number().min(5).max(50).optional(),
+  ...condition,
+})
 export const spoolSchema = z.object({
   type: z.enum(SPOOL_TYPES).optional(),
   wireKg: z.number().min(0).max(1000).optional(),
@@ -75,27 +110,49 @@ export const spoolSchema = z.object({
 })
 
 /** Enough of a wire to plan with: a label, or family and size by hand. */
-export const wireSpoolSchema = z.object({ type: z.enum(SPOOL_TYPES).optional(), massKg: z.number().positive().max(1000).optional() })
-export const wireLabelSchema = z.object({ label: z.string().max(500), spool: wireSpoolSchema.optional(), condition: conditionSchema.optional() })
+export const wireSpoolSchema = z.object({
+  type: z.enum(SPOOL_TYPES).optional(),
+  massKg: z.number().positive().max(1000).optional(),
+})
+export const wireLabelSchema = z.object({
+  label: z.string().max(500),
+  spool: wireSpoolSchema.optional(),
+  condition: conditionSchema.optional(),
+})
 export const wireByHandSchema = z.object({
   family: z.enum(FAMILIES),
   diameterMm: sizeMm,
-  polarity: z.union([z.array(z.enum(POLARITIES)).min(1), z.enum(POLARITIES).transform((p) => [p])]).optional(),
-  gas: z.union([
-    z.array(z.string().max(20)).max(20),
-    z.object({ needed: z.boolean().optional(), designations: z.array(z.string().max(20)).max(20).default([]) }).transform((g) => (g.needed === false ? [] : g.designations)),
-    z.null().transform(() => [] as string[]),
-  ]).optional(),
+  polarity: z
+    .union([z.array(z.enum(POLARITIES)).min(1), z.enum(POLARITIES).transform((p) => [p])])
+    .optional(),
+  gas: z
+    .union([
+      z.array(z.string().max(20)).max(20),
+      z
+        .object({
+          needed: z.boolean().optional(),
+          designations: z.array(z.string().max(20)).max(20).default([]),
+        })
+        .transform((g) => (g.needed === false ? [] : g.designations)),
+      z.null().transform(() => [] as string[]),
+    ])
+    .optional(),
   spool: wireSpoolSchema.optional(),
   condition: conditionSchema.optional(),
 })
 export const wireInputSchema = z.unknown().transform((value, context) => {
-  const hasLabel = typeof value === 'object' && value !== null && 'label' in value && value.label !== undefined
+  const hasLabel =
+    typeof value === 'object' && value !== null && 'label' in value && value.label !== undefined
   const result = hasLabel ? wireLabelSchema.safeParse(value) : wireByHandSchema.safeParse(value)
   if (result.success) return result.data
-  if (!hasLabel && (typeof value !== 'object' || value === null || !('family' in value || 'diameterMm' in value)))
+  if (
+    !hasLabel &&
+    (typeof value !== 'object' || value === null || !('family' in value || 'diameterMm' in value))
+  )
     context.addIssue({ code: 'custom', message: requestText.labelOrByHand() })
-  else for (const issue of result.error.issues) context.addIssue({ code: 'custom', path: issue.path, message: issue.message })
+  else
+    for (const issue of result.error.issues)
+      context.addIssue({ code: 'custom', path: issue.path, message: issue.message })
   return z.NEVER
 })
 export type WireInput = z.infer<typeof wireLabelSchema> | z.infer<typeof wireByHandSchema>
@@ -106,7 +163,10 @@ export const fittedSchema = z.object({
   hubBrake: z.enum(['set', 'loose', 'tight']).nullable().optional(),
   inletGuide: guideSchema.nullable().optional(),
   driveRolls: rollsSchema.nullable().optional(),
-  rollPressure: z.object({ mark: z.number().min(-1000).max(1000).nullable().optional() }).nullable().optional(),
+  rollPressure: z
+    .object({ mark: z.number().min(-1000).max(1000).nullable().optional() })
+    .nullable()
+    .optional(),
   outletGuide: guideSchema.nullable().optional(),
   liner: linerSchema.nullable().optional(),
   gun: gunSchema.nullable().optional(),
@@ -119,7 +179,12 @@ export const fittedSchema = z.object({
     .object({
       studs: z.enum([...CONDITIONS, 'loose', 'tight']).optional(),
       workClamp: z.enum(CONDITIONS).optional(),
-      earthPin: z.union([z.enum([...CONDITIONS, 'missing', 'present']), z.boolean().transform((there) => (there ? 'present' as const : 'missing' as const))]).optional(),
+      earthPin: z
+        .union([
+          z.enum([...CONDITIONS, 'missing', 'present']),
+          z.boolean().transform((there) => (there ? ('present' as const) : ('missing' as const))),
+        ])
+        .optional(),
     })
     .optional(),
 })
@@ -130,9 +195,16 @@ export const machineSchema = z.object({
   name: z.string().min(1).max(100),
   note: z.string().max(200).optional(),
   output: z
-    .object({ minA: z.number().min(0).max(2000).optional(), maxA: z.number().positive().max(2000).optional(), dutyPercent: z.number().min(0).max(100).optional(), dutyAtA: z.number().min(0).max(2000).optional() })
+    .object({
+      minA: z.number().min(0).max(2000).optional(),
+      maxA: z.number().positive().max(2000).optional(),
+      dutyPercent: z.number().min(0).max(100).optional(),
+      dutyAtA: z.number().min(0).max(2000).optional(),
+    })
     .optional(),
-  wireSpeedMPerMin: z.object({ min: z.number().min(0).max(100), max: z.number().positive().max(100) }).optional(),
+  wireSpeedMPerMin: z
+    .object({ min: z.number().min(0).max(100), max: z.number().positive().max(100) })
+    .optional(),
   supply: z
     .object({
       voltageV: z.number().min(50).max(1000).optional(),
@@ -154,12 +226,19 @@ export const machineSchema = z.object({
   jogButton: z.boolean().optional(),
   hubLocator: z.enum(['pin', 'tab', 'none']).optional(),
   inletBeforeSpool: z.boolean().optional(),
-  voltTaps: z.union([z.number().int().min(1).max(100), z.array(z.union([z.string(), z.number()])).max(100)]).optional(),
+  voltTaps: z
+    .union([z.number().int().min(1).max(100), z.array(z.union([z.string(), z.number()])).max(100)])
+    .optional(),
   fitted: fittedSchema,
 })
 export type Machine = z.infer<typeof machineSchema>
 
-const stock = { id: z.string().max(100).optional(), count: z.number().int().min(0).max(10000).default(1), drawer: z.string().max(60).optional(), note: z.string().max(200).optional() }
+const stock = {
+  id: z.string().max(100).optional(),
+  count: z.number().int().min(0).max(10000).default(1),
+  drawer: z.string().max(60).optional(),
+  note: z.string().max(200).optional(),
+}
 /** A part in the store: the station it belongs to, in the words of `fitted`, and how many. */
 export const partSchema = z.discriminatedUnion('kind', [
   guideSchema.extend({ kind: z.literal('inletGuide'), ...stock }),
@@ -176,11 +255,23 @@ export const partSchema = z.discriminatedUnion('kind', [
     ...stock,
   }),
   tipSchema.extend({ kind: z.literal('contactTip'), ...stock }),
-  z.object({ kind: z.literal('nozzle'), type: z.enum(NOZZLE_KINDS).default('gas'), boreMm: z.number().min(5).max(50).optional(), ...condition, ...stock }),
+  z.object({
+    kind: z.literal('nozzle'),
+    type: z.enum(NOZZLE_KINDS).default('gas'),
+    boreMm: z.number().min(5).max(50).optional(),
+    ...condition,
+    ...stock,
+  }),
   z.object({ kind: z.literal('adapter'), spool: z.enum(SPOOL_TYPES).optional(), ...stock }),
   z.object({ kind: z.literal('regulator'), gas: z.string().max(40).optional(), ...stock }),
   z.object({ kind: z.literal('cylinder'), gas: mixtureSchema, ...stock }),
-  z.object({ kind: z.literal('wire'), label: z.string().max(500), massKg: z.number().min(0).max(1000).optional(), spoolType: z.enum(SPOOL_TYPES).optional(), ...stock }),
+  z.object({
+    kind: z.literal('wire'),
+    label: z.string().max(500),
+    massKg: z.number().min(0).max(1000).optional(),
+    spoolType: z.enum(SPOOL_TYPES).optional(),
+    ...stock,
+  }),
 ])
 export type Part = z.infer<typeof partSchema>
 export type PartKind = Part['kind']

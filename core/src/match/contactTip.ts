@@ -13,9 +13,16 @@ interface TipChoice {
 export function tipsFor(c: Pick<MatchContext, 'wire' | 'practice'>): TipChoice[] {
   const own = asStamp(c.wire.diameterMm)
   const up = asStamp(oneSizeUpMm(c.wire.diameterMm))
-  if (c.wire.family === 'silicon-bronze') return [{ stamp: own, aluminiumBore: false }, { stamp: up, aluminiumBore: false }]
+  if (c.wire.family === 'silicon-bronze')
+    return [
+      { stamp: own, aluminiumBore: false },
+      { stamp: up, aluminiumBore: false },
+    ]
   if (c.wire.family !== 'aluminium') return [{ stamp: own, aluminiumBore: false }]
-  const choices = [{ stamp: own, aluminiumBore: true }, { stamp: up, aluminiumBore: false }]
+  const choices = [
+    { stamp: own, aluminiumBore: true },
+    { stamp: up, aluminiumBore: false },
+  ]
   return c.practice.aluminiumTip === 'one-size-up' ? choices.reverse() : choices
 }
 
@@ -34,12 +41,20 @@ export function matchContactTip(c: MatchContext): Finding {
     ]),
   )
   const picked = storeIndex === null ? undefined : c.store![storeIndex]
-  const fresh = picked?.kind === 'contactTip' ? { stamp: picked.stamp, aluminiumBore: picked.aluminiumBore ?? false } : choices[0]!
+  const fresh =
+    picked?.kind === 'contactTip'
+      ? { stamp: picked.stamp, aluminiumBore: picked.aluminiumBore ?? false }
+      : choices[0]!
   const base = {
     station: 'contactTip' as const,
     facts: {
-      stamp: tip?.stamp, aluminiumBore: tip?.aluminiumBore, condition: tip?.condition, sizeMm: c.wire.diameterMm,
-      wantedStamp: fresh.stamp, wantedAluminiumBore: fresh.aluminiumBore, family: c.wire.family,
+      stamp: tip?.stamp,
+      aluminiumBore: tip?.aluminiumBore,
+      condition: tip?.condition,
+      sizeMm: c.wire.diameterMm,
+      wantedStamp: fresh.stamp,
+      wantedAluminiumBore: fresh.aluminiumBore,
+      family: c.wire.family,
     },
     fitted: tip,
     required: { stamp: choices.map((x) => x.stamp), aluminiumBore: choices.map((x) => x.aluminiumBore) },
@@ -47,21 +62,42 @@ export function matchContactTip(c: MatchContext): Finding {
     origin: 'common practice' as const,
   }
   const change = (rule: string): Finding => ({
-    ...base, verdict: 'change', rule, after: { contactTip: fresh }, parts: [{ station: 'contactTip', kind: 'contactTip', spec: { ...fresh }, storeIndex }],
+    ...base,
+    verdict: 'change',
+    rule,
+    after: { contactTip: fresh },
+    parts: [{ station: 'contactTip', kind: 'contactTip', spec: { ...fresh }, storeIndex }],
   })
   if (tip === undefined) return { ...change('tip-not-read'), verdict: 'unknown' }
   if (tip === null) return change('tip-missing')
   const sizes = choices.filter((x) => stampTakes(tip.stamp, Number(x.stamp)))
-  if (sizes.length === 0) return change(tipTooSmall(tip.stamp, c.wire.diameterMm) ? 'tip-too-small' : 'tip-too-large')
+  if (sizes.length === 0)
+    return change(tipTooSmall(tip.stamp, c.wire.diameterMm) ? 'tip-too-small' : 'tip-too-large')
   if (conditionVerdict(tip.condition) === 'change') return change('tip-worn')
   if (!sizes.some((x) => is(tip, x))) {
     // Same stamp, other bore: an aluminium bore is too loose for steel, a plain one too tight for aluminium.
-    if (tip.aluminiumBore === undefined && c.wire.family === 'aluminium') return { ...change('tip-bore-not-read'), verdict: 'unknown' }
-    return change(c.wire.family === 'aluminium' ? (tip.aluminiumBore ? 'tip-too-large' : 'tip-same-size-aluminium') : 'aluminium-bore-too-loose')
+    if (tip.aluminiumBore === undefined && c.wire.family === 'aluminium')
+      return { ...change('tip-bore-not-read'), verdict: 'unknown' }
+    return change(
+      c.wire.family === 'aluminium'
+        ? tip.aluminiumBore
+          ? 'tip-too-large'
+          : 'tip-same-size-aluminium'
+        : 'aluminium-bore-too-loose',
+    )
   }
   const after = { contactTip: { ...tip, ...(tip.condition === 'dirty' && { condition: 'good' as const }) } }
-  return tip.condition === 'dirty' ? { ...base, verdict: 'adjust', rule: 'tip-dirty', after, parts: [] } : { ...base, verdict: 'fits', rule: 'tip-fits', after, parts: [] }
+  return tip.condition === 'dirty'
+    ? { ...base, verdict: 'adjust', rule: 'tip-dirty', after, parts: [] }
+    : { ...base, verdict: 'fits', rule: 'tip-fits', after, parts: [] }
 }
 
-const tipTooSmall = (stamp: string, mm: number) => Number.parseFloat(stamp) > 0 && !stampTakes(stamp, mm) && largest(stamp) < mm
-const largest = (stamp: string) => Math.max(...[0.5, 0.6, 0.8, 0.9, 1.0, 1.2, 1.4, 1.6, 1.7, 1.8, 2.0, 2.4, 2.8, 3.2].filter((mm) => stampTakes(stamp, mm)), 0)
+const tipTooSmall = (stamp: string, mm: number) =>
+  Number.parseFloat(stamp) > 0 && !stampTakes(stamp, mm) && largest(stamp) < mm
+const largest = (stamp: string) =>
+  Math.max(
+    ...[0.5, 0.6, 0.8, 0.9, 1.0, 1.2, 1.4, 1.6, 1.7, 1.8, 2.0, 2.4, 2.8, 3.2].filter((mm) =>
+      stampTakes(stamp, mm),
+    ),
+    0,
+  )

@@ -11,11 +11,18 @@ export type Rolls = z.infer<typeof rollsSchema>
 
 /** Groove profiles a family takes, best first; metal-cored wire is a school. common practice */
 export const profilesFor = (family: Family, practice: Practice): GrooveProfile[] =>
-  family === 'metal-cored' && practice.metalCoredRolls === 'fine-knurl' ? ['knurled-v', 'smooth-v', 'smooth-u'] : [...FAMILY_NEEDS[family].rolls]
+  family === 'metal-cored' && practice.metalCoredRolls === 'fine-knurl'
+    ? ['knurled-v', 'smooth-v', 'smooth-u']
+    : [...FAMILY_NEEDS[family].rolls]
 
 /** Why a profile is wrong for a family. */
 function profileRule(profile: GrooveProfile, family: Family): string {
-  if (profile === 'knurled-v') return FAMILY_NEEDS[family].soft ? 'knurl-cuts-soft-wire' : family === 'metal-cored' ? 'knurl-crushes-sheath' : 'knurl-shaves-solid'
+  if (profile === 'knurled-v')
+    return FAMILY_NEEDS[family].soft
+      ? 'knurl-cuts-soft-wire'
+      : family === 'metal-cored'
+        ? 'knurl-crushes-sheath'
+        : 'knurl-shaves-solid'
   if (family.startsWith('flux-cored')) return 'smooth-slips-on-cored'
   if (FAMILY_NEEDS[family].soft) return 'v-pinches-soft-wire'
   return 'u-slips-on-hard-wire'
@@ -30,21 +37,37 @@ export interface RollsJudged {
 }
 
 /** Judges one set of rolls, the feeder's or a gun's own. */
-export function judgeRolls(rolls: Rolls | null | undefined, c: MatchContext, isStock: (part: Part) => boolean): RollsJudged {
+export function judgeRolls(
+  rolls: Rolls | null | undefined,
+  c: MatchContext,
+  isStock: (part: Part) => boolean,
+): RollsJudged {
   const mm = c.wire.diameterMm
   const profiles = profilesFor(c.wire.family, c.practice)
-  const stock = (part: Part): Rolls | undefined => (isStock(part) && 'grooves' in part && part.grooves ? (part as unknown as Rolls) : undefined)
+  const stock = (part: Part): Rolls | undefined =>
+    isStock(part) && 'grooves' in part && part.grooves ? (part as unknown as Rolls) : undefined
   const storeIndex = pick(
     c.store,
     profiles.flatMap((profile) => [
-      (p: Part) => stock(p)?.profile === profile && stock(p)!.grooves.some((g) => stampedLike(g, c.wire.diameterLabel)),
+      (p: Part) =>
+        stock(p)?.profile === profile && stock(p)!.grooves.some((g) => stampedLike(g, c.wire.diameterLabel)),
       (p: Part) => stock(p)?.profile === profile && stock(p)!.grooves.some((g) => stampTakes(g, mm)),
     ]),
   )
   const picked = storeIndex === null ? undefined : stock(c.store![storeIndex]!)
   const grooves = picked?.grooves ?? [asStamp(mm)]
-  const fresh: Rolls = { profile: picked?.profile ?? profiles[0]!, grooves: [...grooves], active: grooves.find((g) => stampTakes(g, mm))! }
-  const change = (rule: string): RollsJudged => ({ verdict: 'change', rule, after: fresh, storeIndex, part: true })
+  const fresh: Rolls = {
+    profile: picked?.profile ?? profiles[0]!,
+    grooves: [...grooves],
+    active: grooves.find((g) => stampTakes(g, mm))!,
+  }
+  const change = (rule: string): RollsJudged => ({
+    verdict: 'change',
+    rule,
+    after: fresh,
+    storeIndex,
+    part: true,
+  })
   if (rolls === undefined) return { ...change('rolls-not-read'), verdict: 'unknown' }
   if (rolls === null) return change('rolls-missing')
   if (!profiles.includes(rolls.profile)) return change(profileRule(rolls.profile, c.wire.family))
@@ -53,11 +76,16 @@ export function judgeRolls(rolls: Rolls | null | undefined, c: MatchContext, isS
   const state = conditionVerdict(rolls.condition)
   if (state === 'change') return change('rolls-worn')
   const keep = (verdict: Verdict, rule: string): RollsJudged => ({
-    verdict, rule, storeIndex: null, part: false, after: { ...rolls, active: groove, ...(rolls.condition === 'dirty' && { condition: 'good' as const }) },
+    verdict,
+    rule,
+    storeIndex: null,
+    part: false,
+    after: { ...rolls, active: groove, ...(rolls.condition === 'dirty' && { condition: 'good' as const }) },
   })
   const onlyGroove = rolls.grooves.length === 1
   if (rolls.active === undefined && !onlyGroove) return keep('unknown', 'active-groove-not-read')
-  if (rolls.active !== undefined && !stampTakes(rolls.active, mm)) return keep('adjust', 'other-groove-active')
+  if (rolls.active !== undefined && !stampTakes(rolls.active, mm))
+    return keep('adjust', 'other-groove-active')
   if (state === 'adjust') return keep('adjust', 'grooves-dirty')
   return keep('fits', 'rolls-fit')
 }
@@ -72,9 +100,17 @@ export function matchDriveRolls(c: MatchContext): Finding {
     verdict: judged.verdict,
     rule: judged.rule,
     facts: {
-      profile: rolls?.profile, active: rolls?.active, grooves: rolls?.grooves, condition: rolls?.condition,
-      wantedProfile: judged.after.profile, wantedGroove: judged.after.active, sizeMm: c.wire.diameterMm, family: c.wire.family,
-      workingGroove: c.machine.workingGroove, matchedTopRolls: c.machine.matchedTopRolls ?? false, rollPairs: c.machine.rollPairs ?? 1,
+      profile: rolls?.profile,
+      active: rolls?.active,
+      grooves: rolls?.grooves,
+      condition: rolls?.condition,
+      wantedProfile: judged.after.profile,
+      wantedGroove: judged.after.active,
+      sizeMm: c.wire.diameterMm,
+      family: c.wire.family,
+      workingGroove: c.machine.workingGroove,
+      matchedTopRolls: c.machine.matchedTopRolls ?? false,
+      rollPairs: c.machine.rollPairs ?? 1,
       reverseThread: c.machine.reverseThreads?.includes('rollRetainer') ?? false,
     },
     fitted: rolls,
@@ -82,6 +118,15 @@ export function matchDriveRolls(c: MatchContext): Finding {
     alsoDo: c.wire.family === 'aluminium' ? ['v-lightest-short-repair'] : [],
     origin: 'common practice',
     after: { driveRolls: judged.after },
-    parts: judged.part ? [{ station: 'driveRolls', kind: 'driveRolls', spec: { ...judged.after }, storeIndex: judged.storeIndex }] : [],
+    parts: judged.part
+      ? [
+          {
+            station: 'driveRolls',
+            kind: 'driveRolls',
+            spec: { ...judged.after },
+            storeIndex: judged.storeIndex,
+          },
+        ]
+      : [],
   }
 }

@@ -58,20 +58,32 @@ export interface MatchContext {
   practice: Practice
 }
 
-const BY_CONDITION: Readonly<Record<string, Verdict>> = { dirty: 'adjust', worn: 'change', kinked: 'change', damaged: 'change', missing: 'change' }
+const BY_CONDITION: Readonly<Record<string, Verdict>> = {
+  dirty: 'adjust',
+  worn: 'change',
+  kinked: 'change',
+  damaged: 'change',
+  missing: 'change',
+}
 
 /** What a part's condition alone asks for: dirty is cleaned, worn, kinked or damaged is replaced. */
-export const conditionVerdict = (condition: string | undefined): Verdict => BY_CONDITION[condition ?? 'good'] ?? 'fits'
+export const conditionVerdict = (condition: string | undefined): Verdict =>
+  BY_CONDITION[condition ?? 'good'] ?? 'fits'
 
 const WEIGHT: Record<Verdict, number> = { change: 3, unknown: 2, adjust: 1, fits: 0 }
 /** The verdict that asks for most. */
-export const worst = (...verdicts: Verdict[]): Verdict => verdicts.reduce((a, b) => (WEIGHT[b] > WEIGHT[a] ? b : a), 'fits')
+export const worst = (...verdicts: Verdict[]): Verdict =>
+  verdicts.reduce((a, b) => (WEIGHT[b] > WEIGHT[a] ? b : a), 'fits')
 
 /** A part of the store that may be fitted: in stock and not worn out. */
-export const usable = (part: Part): boolean => part.count > 0 && !('condition' in part && conditionVerdict(part.condition) === 'change')
+export const usable = (part: Part): boolean =>
+  part.count > 0 && !('condition' in part && conditionVerdict(part.condition) === 'change')
 
 /** Index of the first part in the store that will do, looking for each wish in turn; `null` when none will. */
-export function pick(store: readonly Part[] | undefined, wishes: readonly ((part: Part) => boolean)[]): number | null {
+export function pick(
+  store: readonly Part[] | undefined,
+  wishes: readonly ((part: Part) => boolean)[],
+): number | null {
   for (const wish of wishes) {
     const at = (store ?? []).findIndex((part) => usable(part) && wish(part))
     if (at >= 0) return at

@@ -8,19 +8,27 @@ const argon = (mixture: Mixture) => mixture.Ar ?? 0
 /** Whether a mixture lies inside the narrower limits the wire's own standard sets, where it sets any. */
 const withinLimits = (mixture: Mixture, c: MatchContext): boolean => {
   const limits = c.wire.gas.argonPercent
-  return !limits || gasDesignation(mixture) !== 'M21' || (argon(mixture) >= limits.min && argon(mixture) <= limits.max)
+  return (
+    !limits ||
+    gasDesignation(mixture) !== 'M21' ||
+    (argon(mixture) >= limits.min && argon(mixture) <= limits.max)
+  )
 }
-const usable = (c: MatchContext): Mixture[] => c.wire.gas.designations.flatMap((d) => USUAL_MIXTURES[d] ?? []).filter((m) => withinLimits(m, c))
+const usable = (c: MatchContext): Mixture[] =>
+  c.wire.gas.designations.flatMap((d) => USUAL_MIXTURES[d] ?? []).filter((m) => withinLimits(m, c))
 
 /** Composition to wire and transfer, by ISO 14175 designation; none for a wire that shields itself. */
 export function matchGas(c: MatchContext): Finding {
   const gas = c.fitted.gas
   const { designations } = c.wire.gas
   const connected = gas != null
-  const storeIndex = pick(c.store, designations.flatMap((d) => [
-    (p: Part) => p.kind === 'cylinder' && gasDesignation(p.gas) === d && withinLimits(p.gas, c),
-    (p: Part) => p.kind === 'cylinder' && gasDesignation(p.gas) === d,
-  ]))
+  const storeIndex = pick(
+    c.store,
+    designations.flatMap((d) => [
+      (p: Part) => p.kind === 'cylinder' && gasDesignation(p.gas) === d && withinLimits(p.gas, c),
+      (p: Part) => p.kind === 'cylinder' && gasDesignation(p.gas) === d,
+    ]),
+  )
   const picked = storeIndex === null ? undefined : c.store![storeIndex]
   const mixtures = usable(c)
   const fresh: Mixture = picked?.kind === 'cylinder' ? picked.gas : (mixtures[0] ?? { Ar: 100 })
@@ -28,23 +36,53 @@ export function matchGas(c: MatchContext): Finding {
     fitted: connected ? shortMixture(gas) : undefined,
     designation: connected ? gasDesignation(gas) : undefined,
     wanted: c.wire.gas.needed ? shortMixture(fresh) : undefined,
-    designations, family: c.wire.family, gasNeeded: c.wire.gas.needed, flow: c.fitted.gasFlowLPerMin ?? undefined,
-    argonMin: c.wire.gas.argonPercent?.min, argonMax: c.wire.gas.argonPercent?.max,
-    otherOutlet: connected && c.wire.gas.needed && (gasDesignation(gas) === 'C1') !== (gasDesignation(fresh) === 'C1'),
+    designations,
+    family: c.wire.family,
+    gasNeeded: c.wire.gas.needed,
+    flow: c.fitted.gasFlowLPerMin ?? undefined,
+    argonMin: c.wire.gas.argonPercent?.min,
+    argonMax: c.wire.gas.argonPercent?.max,
+    otherOutlet:
+      connected && c.wire.gas.needed && (gasDesignation(gas) === 'C1') !== (gasDesignation(fresh) === 'C1'),
   }
   const base = {
-    station: 'gas' as const, facts, fitted: gas, alsoDo: [], origin: 'published' as const, parts: [],
+    station: 'gas' as const,
+    facts,
+    fitted: gas,
+    alsoDo: [],
+    origin: 'published' as const,
+    parts: [],
     required: c.wire.gas.needed ? { designations, mixtures } : null,
   }
   if (!c.wire.gas.needed) {
     const after = { gas: gas ?? null }
     if (gas === undefined) return { ...base, verdict: 'unknown', rule: 'gas-not-read', after }
     if (!connected) return { ...base, verdict: 'fits', rule: 'no-gas-wanted', after }
-    return c.fitted.gasFlowLPerMin === 0 ? { ...base, verdict: 'fits', rule: 'gas-shut', after } : { ...base, verdict: 'adjust', rule: 'gas-to-shut', after }
+    return c.fitted.gasFlowLPerMin === 0
+      ? { ...base, verdict: 'fits', rule: 'gas-shut', after }
+      : { ...base, verdict: 'adjust', rule: 'gas-to-shut', after }
   }
-  const change = (rule: string): Finding => ({ ...base, verdict: 'change', rule, after: { gas: fresh }, parts: [{ station: 'gas', kind: 'cylinder', spec: { gas: fresh }, storeIndex }] })
+  const change = (rule: string): Finding => ({
+    ...base,
+    verdict: 'change',
+    rule,
+    after: { gas: fresh },
+    parts: [{ station: 'gas', kind: 'cylinder', spec: { gas: fresh }, storeIndex }],
+  })
   if (gas === undefined) return { ...change('gas-not-read'), verdict: 'unknown' }
   if (!connected) return change('gas-missing')
-  if (!designations.includes(gasDesignation(gas))) return change(c.wire.family === 'aluminium' || c.wire.family === 'silicon-bronze' ? 'active-gas-under-inert-wire' : gasDesignation(gas).startsWith('I') ? 'inert-gas-under-steel' : 'gas-outside-designation')
-  return { ...base, verdict: 'fits', rule: withinLimits(gas, c) ? 'gas-right' : 'gas-inside-designation-outside-limits', after: { gas } }
+  if (!designations.includes(gasDesignation(gas)))
+    return change(
+      c.wire.family === 'aluminium' || c.wire.family === 'silicon-bronze'
+        ? 'active-gas-under-inert-wire'
+        : gasDesignation(gas).startsWith('I')
+          ? 'inert-gas-under-steel'
+          : 'gas-outside-designation',
+    )
+  return {
+    ...base,
+    verdict: 'fits',
+    rule: withinLimits(gas, c) ? 'gas-right' : 'gas-inside-designation-outside-limits',
+    after: { gas },
+  }
 }

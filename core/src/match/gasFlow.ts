@@ -6,15 +6,32 @@ import { matchNozzle } from './nozzle.ts'
 export function matchGasFlow(c: MatchContext): Finding {
   const fitted = c.fitted.gasFlowLPerMin
   const boreMm = matchNozzle(c).after.nozzle?.boreMm ?? c.fitted.nozzle?.boreMm
-  const transfer = c.wire.family === 'solid-steel' || c.wire.family === 'solid-stainless' ? ('short-or-spray' as const) : ('spray' as const)
-  const band = c.wire.gas.needed ? startingFlow({ exactMm: c.wire.exactMm, transfer }, boreMm) : { value: 0, low: 0, high: 0 }
+  const transfer =
+    c.wire.family === 'solid-steel' || c.wire.family === 'solid-stainless'
+      ? ('short-or-spray' as const)
+      : ('spray' as const)
+  const band = c.wire.gas.needed
+    ? startingFlow({ exactMm: c.wire.exactMm, transfer }, boreMm)
+    : { value: 0, low: 0, high: 0 }
   const ceiling = boreMm === undefined ? undefined : turbulentFlowLPerMin(boreMm)
   const within = fitted != null && fitted >= band.low - 1e-9 && fitted <= band.high + 1e-9
   const base = {
     station: 'gasFlow' as const,
-    facts: { flow: fitted ?? undefined, value: band.value, low: band.low, high: band.high, boreMm, ceiling, gasNeeded: c.wire.gas.needed },
+    facts: {
+      flow: fitted ?? undefined,
+      value: band.value,
+      low: band.low,
+      high: band.high,
+      boreMm,
+      ceiling,
+      gasNeeded: c.wire.gas.needed,
+    },
     fitted,
-    required: { value: band.value, low: Math.round(band.low * 10) / 10, high: Math.round(band.high * 10) / 10 },
+    required: {
+      value: band.value,
+      low: Math.round(band.low * 10) / 10,
+      high: Math.round(band.high * 10) / 10,
+    },
     alsoDo: [],
     origin: c.wire.gas.needed ? ('model' as const) : ('published' as const),
     after: { gasFlowLPerMin: within ? fitted : band.value },
@@ -22,9 +39,12 @@ export function matchGasFlow(c: MatchContext): Finding {
   }
   if (!c.wire.gas.needed) {
     // With no cylinder connected nothing flows, whatever the flowmeter was last set to.
-    if (c.fitted.gas === null) return { ...base, verdict: 'fits', rule: 'flow-shut', after: { gasFlowLPerMin: fitted ?? 0 } }
+    if (c.fitted.gas === null)
+      return { ...base, verdict: 'fits', rule: 'flow-shut', after: { gasFlowLPerMin: fitted ?? 0 } }
     if (fitted === undefined) return { ...base, verdict: 'unknown', rule: 'flow-not-read' }
-    return (fitted ?? 0) > 0 ? { ...base, verdict: 'adjust', rule: 'flow-to-shut' } : { ...base, verdict: 'fits', rule: 'flow-shut' }
+    return (fitted ?? 0) > 0
+      ? { ...base, verdict: 'adjust', rule: 'flow-to-shut' }
+      : { ...base, verdict: 'fits', rule: 'flow-shut' }
   }
   if (fitted === undefined) return { ...base, verdict: 'unknown', rule: 'flow-not-read' }
   if (within) return { ...base, verdict: 'fits', rule: 'flow-right' }

@@ -13,25 +13,62 @@ export function matchGun(c: MatchContext): Finding {
   const { gun } = c.fitted
   const needs = FAMILY_NEEDS[c.wire.family]
   const neverPush = c.wire.family === 'aluminium' && c.practice.aluminiumByPush === 'never'
-  const kinds = neverPush ? ['push-pull', 'spool-gun'] : needs.soft ? ['push-pull', 'spool-gun', 'push'] : ['push', 'push-pull', 'spool-gun']
+  const kinds = neverPush
+    ? ['push-pull', 'spool-gun']
+    : needs.soft
+      ? ['push-pull', 'spool-gun', 'push']
+      : ['push', 'push-pull', 'spool-gun']
   const required = { kind: kinds, ...(needs.soft && { pushLengthM: { max: SOFT_PUSH_M } }) }
   const wholeIndex = pick(c.store, [
-    (p) => p.kind === 'gun' && p.part === 'whole' && p.type !== undefined && kinds.includes(p.type) && !(p.type === 'push' && needs.soft && (p.lengthM ?? 0) > SOFT_PUSH_M),
+    (p) =>
+      p.kind === 'gun' &&
+      p.part === 'whole' &&
+      p.type !== undefined &&
+      kinds.includes(p.type) &&
+      !(p.type === 'push' && needs.soft && (p.lengthM ?? 0) > SOFT_PUSH_M),
   ])
   const picked = wholeIndex === null ? undefined : c.store![wholeIndex]
-  const wholeKind = picked?.kind === 'gun' && picked.type ? picked.type : neverPush || needs.soft ? 'push-pull' : 'push'
+  const wholeKind =
+    picked?.kind === 'gun' && picked.type ? picked.type : neverPush || needs.soft ? 'push-pull' : 'push'
   const lengthM = picked?.kind === 'gun' ? picked.lengthM : gun?.lengthM
   const facts = {
-    kind: gun?.kind, lengthM: gun?.lengthM, limitM: 3, wanted: wholeKind, sizeMm: c.wire.diameterMm, family: c.wire.family, soft: needs.soft,
-    oRing: gun?.oRing, condition: gun?.condition, reverseThread: c.machine.reverseThreads?.includes('gunRollRetainer') ?? false,
+    kind: gun?.kind,
+    lengthM: gun?.lengthM,
+    limitM: 3,
+    wanted: wholeKind,
+    sizeMm: c.wire.diameterMm,
+    family: c.wire.family,
+    soft: needs.soft,
+    oRing: gun?.oRing,
+    condition: gun?.condition,
+    reverseThread: c.machine.reverseThreads?.includes('gunRollRetainer') ?? false,
   }
-  const base = { station: 'gun' as const, facts, fitted: gun, required, alsoDo: needs.soft ? ['short-straight-lead'] : [], origin: 'common practice' as const }
+  const base = {
+    station: 'gun' as const,
+    facts,
+    fitted: gun,
+    required,
+    alsoDo: needs.soft ? ['short-straight-lead'] : [],
+    origin: 'common practice' as const,
+  }
 
   const whole = (rule: string): Finding => {
-    const ownRolls = wholeKind === 'push-pull' && { rolls: judgeRolls(undefined, c, () => false).after, innerLiner: judgeLiner(undefined, c, () => false, undefined).after }
+    const ownRolls = wholeKind === 'push-pull' && {
+      rolls: judgeRolls(undefined, c, () => false).after,
+      innerLiner: judgeLiner(undefined, c, () => false, undefined).after,
+    }
     return {
-      ...base, verdict: 'change', rule,
-      after: { gun: { kind: wholeKind, ...(lengthM !== undefined && { lengthM }), ...ownRolls, ...(gun?.linerTrim && { linerTrim: gun.linerTrim }) } },
+      ...base,
+      verdict: 'change',
+      rule,
+      after: {
+        gun: {
+          kind: wholeKind,
+          ...(lengthM !== undefined && { lengthM }),
+          ...ownRolls,
+          ...(gun?.linerTrim && { linerTrim: gun.linerTrim }),
+        },
+      },
       parts: [{ station: 'gun', kind: 'gun', spec: { kind: wholeKind, lengthM }, storeIndex: wholeIndex }],
     }
   }
@@ -41,12 +78,20 @@ export function matchGun(c: MatchContext): Finding {
   if (neverPush && gun.kind === 'push') return whole('no-push-by-practice')
   if (needs.soft && gun.kind === 'push' && (gun.lengthM ?? 0) > SOFT_PUSH_M) return whole('push-too-long')
 
-  if (needs.soft && gun.kind === 'push' && gun.lengthM === undefined) return { ...whole('gun-length-not-read'), verdict: 'unknown' }
+  if (needs.soft && gun.kind === 'push' && gun.lengthM === undefined)
+    return { ...whole('gun-length-not-read'), verdict: 'unknown' }
 
   const pieces = judgePieces(gun, c)
   const verdict = worst(pieces.verdict, conditionVerdict(gun.condition))
   const rule = pieces.rule ?? (verdict === 'adjust' ? 'gun-dirty' : 'gun-fits')
-  return { ...base, facts: { ...facts, ...pieces.facts }, verdict, rule, after: { gun: { ...pieces.after, ...(gun.condition === 'dirty' && { condition: 'good' as const }) } }, parts: pieces.parts }
+  return {
+    ...base,
+    facts: { ...facts, ...pieces.facts },
+    verdict,
+    rule,
+    after: { gun: { ...pieces.after, ...(gun.condition === 'dirty' && { condition: 'good' as const }) } },
+    parts: pieces.parts,
+  }
 }
 
 type Gun = NonNullable<Fitted['gun']>
@@ -58,7 +103,10 @@ function judgePieces(gun: Gun, c: MatchContext) {
   let verdict: Finding['verdict'] = 'fits'
   let rule: string | undefined
   const facts: Record<string, string> = {}
-  const take = (piece: 'rolls' | 'innerLiner', judged: ReturnType<typeof judgeRolls> | ReturnType<typeof judgeLiner>) => {
+  const take = (
+    piece: 'rolls' | 'innerLiner',
+    judged: ReturnType<typeof judgeRolls> | ReturnType<typeof judgeLiner>,
+  ) => {
     facts[piece] = judged.verdict
     facts[`${piece}Rule`] = judged.rule
     if (worst(verdict, judged.verdict) !== verdict) {
@@ -66,11 +114,24 @@ function judgePieces(gun: Gun, c: MatchContext) {
       rule = `gun-${judged.rule}`
     }
     if (judged.verdict !== 'fits') Object.assign(after, { [piece]: judged.after })
-    if (judged.part) parts.push({ station: 'gun', kind: 'gun', piece, spec: { ...judged.after }, storeIndex: judged.storeIndex })
+    if (judged.part)
+      parts.push({
+        station: 'gun',
+        kind: 'gun',
+        piece,
+        spec: { ...judged.after },
+        storeIndex: judged.storeIndex,
+      })
   }
   if (gun.kind === 'push-pull') {
-    take('rolls', judgeRolls(gun.rolls, c, (p) => p.kind === 'gun' && p.part === 'rolls'))
-    take('innerLiner', judgeLiner(gun.innerLiner, c, (p) => p.kind === 'gun' && p.part === 'innerLiner', undefined))
+    take(
+      'rolls',
+      judgeRolls(gun.rolls, c, (p) => p.kind === 'gun' && p.part === 'rolls'),
+    )
+    take(
+      'innerLiner',
+      judgeLiner(gun.innerLiner, c, (p) => p.kind === 'gun' && p.part === 'innerLiner', undefined),
+    )
   }
   const ring = conditionVerdict(gun.oRing)
   if (ring !== 'fits') {
@@ -78,7 +139,14 @@ function judgePieces(gun: Gun, c: MatchContext) {
     if (worst(verdict, ring) !== verdict) rule = ring === 'change' ? 'o-ring-cracked' : 'o-ring-dirty'
     verdict = worst(verdict, ring)
     after.oRing = 'good'
-    if (ring === 'change') parts.push({ station: 'gun', kind: 'gun', piece: 'oRing', spec: {}, storeIndex: pick(c.store, [(p) => p.kind === 'gun' && p.part === 'oRing']) })
+    if (ring === 'change')
+      parts.push({
+        station: 'gun',
+        kind: 'gun',
+        piece: 'oRing',
+        spec: {},
+        storeIndex: pick(c.store, [(p) => p.kind === 'gun' && p.part === 'oRing']),
+      })
   }
   return { verdict, rule, after, parts, facts }
 }

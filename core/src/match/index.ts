@@ -33,7 +33,8 @@ const BY_STATION: Record<Station, (c: MatchContext) => Finding> = {
 }
 
 /** Compares every station, every time, from spool to puddle. */
-export const match = (context: MatchContext): Finding[] => STATIONS.map((station) => BY_STATION[station](context))
+export const match = (context: MatchContext): Finding[] =>
+  STATIONS.map((station) => BY_STATION[station](context))
 
 export * from './finding.ts'
 export * from './obstacles.ts'

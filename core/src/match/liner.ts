@@ -17,17 +17,30 @@ export interface LinerJudged {
 }
 
 /** Judges a liner, the gun's own or the second short one of a push-pull gun. */
-export function judgeLiner(liner: Liner | null | undefined, c: MatchContext, isStock: (part: Part) => boolean, gunLengthM: number | undefined): LinerJudged {
+export function judgeLiner(
+  liner: Liner | null | undefined,
+  c: MatchContext,
+  isStock: (part: Part) => boolean,
+  gunLengthM: number | undefined,
+): LinerJudged {
   const { family, diameterMm: mm } = c.wire
   const needs = FAMILY_NEEDS[family]
   const materials: readonly LinerMaterial[] = needs.liner
-  const reaches = (l: { lengthM?: number | undefined }) => l.lengthM === undefined || gunLengthM === undefined || l.lengthM >= gunLengthM - 0.05
-  const stock = (part: Part): Liner | undefined => (isStock(part) && 'minMm' in part && part.minMm !== undefined ? (part as unknown as Liner) : undefined)
+  const reaches = (l: { lengthM?: number | undefined }) =>
+    l.lengthM === undefined || gunLengthM === undefined || l.lengthM >= gunLengthM - 0.05
+  const stock = (part: Part): Liner | undefined =>
+    isStock(part) && 'minMm' in part && part.minMm !== undefined ? (part as unknown as Liner) : undefined
   const storeIndex = pick(
     c.store,
     materials.map((material) => (p) => {
       const l = stock(p)
-      return l !== undefined && l.material === material && rangeTakes(l, mm) && reaches(l) && (family !== 'silicon-bronze' || l.material !== 'steel-coil' || l.condition === 'new')
+      return (
+        l !== undefined &&
+        l.material === material &&
+        rangeTakes(l, mm) &&
+        reaches(l) &&
+        (family !== 'silicon-bronze' || l.material !== 'steel-coil' || l.condition === 'new')
+      )
     }),
   )
   const picked = storeIndex === null ? undefined : stock(c.store![storeIndex]!)
@@ -35,20 +48,38 @@ export function judgeLiner(liner: Liner | null | undefined, c: MatchContext, isS
     material: picked?.material ?? materials[0]!,
     minMm: picked?.minMm ?? mm,
     maxMm: picked?.maxMm ?? mm,
-    ...(gunLengthM !== undefined ? { lengthM: gunLengthM } : picked?.lengthM !== undefined ? { lengthM: picked.lengthM } : {}),
+    ...(gunLengthM !== undefined
+      ? { lengthM: gunLengthM }
+      : picked?.lengthM !== undefined
+        ? { lengthM: picked.lengthM }
+        : {}),
     condition: picked?.condition ?? 'new',
   }
-  const change = (rule: string): LinerJudged => ({ verdict: 'change', rule, after: fresh, storeIndex, part: true })
+  const change = (rule: string): LinerJudged => ({
+    verdict: 'change',
+    rule,
+    after: fresh,
+    storeIndex,
+    part: true,
+  })
   if (liner === undefined) return { ...change('liner-not-read'), verdict: 'unknown' }
   if (liner === null) return change('liner-missing')
   const state = conditionVerdict(liner.condition)
-  if (!materials.includes(liner.material)) return change(needs.soft ? 'steel-liner-under-soft-wire' : 'polymer-liner-under-steel')
+  if (!materials.includes(liner.material))
+    return change(needs.soft ? 'steel-liner-under-soft-wire' : 'polymer-liner-under-steel')
   // Bronze on a steel coil wants a clean one: new, or one that has only carried bronze.
-  if (family === 'silicon-bronze' && liner.material === 'steel-coil' && liner.condition !== 'new' && c.oldWire?.family !== 'silicon-bronze') return change('steel-liner-not-clean')
+  if (
+    family === 'silicon-bronze' &&
+    liner.material === 'steel-coil' &&
+    liner.condition !== 'new' &&
+    c.oldWire?.family !== 'silicon-bronze'
+  )
+    return change('steel-liner-not-clean')
   if (!rangeTakes(liner, mm)) return change('liner-range')
   if (!reaches(liner)) return change('liner-short')
   if (state === 'change') return change('liner-worn')
-  if (c.practice.linerOnSizeChange === 'one-per-family' && c.oldWire && c.oldWire.family !== family) return change('liner-own-family')
+  if (c.practice.linerOnSizeChange === 'one-per-family' && c.oldWire && c.oldWire.family !== family)
+    return change('liner-own-family')
   const after: Liner = { ...liner, ...(liner.condition === 'dirty' && { condition: 'good' as const }) }
   return state === 'adjust'
     ? { verdict: 'adjust', rule: 'liner-dirty', after, storeIndex: null, part: false }
@@ -65,15 +96,30 @@ export function matchLiner(c: MatchContext): Finding {
     verdict: judged.verdict,
     rule: judged.rule,
     facts: {
-      material: liner?.material, minMm: liner?.minMm, maxMm: liner?.maxMm, lengthM: liner?.lengthM, condition: liner?.condition,
-      wanted: judged.after.material, wantedLengthM: judged.after.lengthM, sizeMm: c.wire.diameterMm, family: c.wire.family, soft: needs.soft,
-      trim: gun?.linerTrim ?? (needs.soft ? 'long' : undefined), gunLengthM: gun?.lengthM,
+      material: liner?.material,
+      minMm: liner?.minMm,
+      maxMm: liner?.maxMm,
+      lengthM: liner?.lengthM,
+      condition: liner?.condition,
+      wanted: judged.after.material,
+      wantedLengthM: judged.after.lengthM,
+      sizeMm: c.wire.diameterMm,
+      family: c.wire.family,
+      soft: needs.soft,
+      trim: gun?.linerTrim ?? (needs.soft ? 'long' : undefined),
+      gunLengthM: gun?.lengthM,
     },
     fitted: liner,
-    required: { material: [...needs.liner], diameterMm: c.wire.diameterMm, ...(gun?.lengthM !== undefined && { lengthM: gun.lengthM }) },
+    required: {
+      material: [...needs.liner],
+      diameterMm: c.wire.diameterMm,
+      ...(gun?.lengthM !== undefined && { lengthM: gun.lengthM }),
+    },
     alsoDo: c.wire.family === 'aluminium' ? ['any-polymer-liner'] : [],
     origin: 'common practice',
     after: { liner: judged.after },
-    parts: judged.part ? [{ station: 'liner', kind: 'liner', spec: { ...judged.after }, storeIndex: judged.storeIndex }] : [],
+    parts: judged.part
+      ? [{ station: 'liner', kind: 'liner', spec: { ...judged.after }, storeIndex: judged.storeIndex }]
+      : [],
   }
 }

@@ -24,36 +24,75 @@ export function obstacles(c: MatchContext, findings: readonly Finding[]): Obstac
   const { machine, wire, job, spool } = c
   const found: Obstacle[] = []
   const polarity = findings.find((f) => f.station === 'polarity')!
-  if (wire.polarity.length === 0) found.push({ station: 'polarity', rule: 'box-polarity-unread', facts: { family: wire.family } })
+  if (wire.polarity.length === 0)
+    found.push({ station: 'polarity', rule: 'box-polarity-unread', facts: { family: wire.family } })
   else if (machine.polarityChange === 'fixed' && polarity.verdict === 'change' && c.fitted.polarity != null)
-    found.push({ station: 'polarity', rule: 'polarity-fixed', facts: { fitted: c.fitted.polarity, wanted: wire.polarity[0]! } })
-  if (wire.gas.needed && machine.gasGear === false) found.push({ station: 'gas', rule: 'no-gas-gear', facts: { family: wire.family } })
+    found.push({
+      station: 'polarity',
+      rule: 'polarity-fixed',
+      facts: { fitted: c.fitted.polarity, wanted: wire.polarity[0]! },
+    })
+  if (wire.gas.needed && machine.gasGear === false)
+    found.push({ station: 'gas', rule: 'no-gas-gear', facts: { family: wire.family } })
   const type = spool.type
-  if (type !== null && machine.spools && !machine.spools.includes(type)) found.push({ station: 'spool', rule: 'spool-does-not-fit', facts: { type, takes: machine.spools } })
-  if (type !== null && type !== 'S100' && c.fitted.gun?.kind === 'spool-gun') found.push({ station: 'gun', rule: 'spool-gun-takes-small-spool', facts: { type } })
+  if (type !== null && machine.spools && !machine.spools.includes(type))
+    found.push({ station: 'spool', rule: 'spool-does-not-fit', facts: { type, takes: machine.spools } })
+  if (type !== null && type !== 'S100' && c.fitted.gun?.kind === 'spool-gun')
+    found.push({ station: 'gun', rule: 'spool-gun-takes-small-spool', facts: { type } })
   const least = LEAST_CURRENT_A[wire.family]?.[wire.diameterMm]
   if (least !== undefined && machine.output?.maxA !== undefined && machine.output.maxA < least)
-    found.push({ station: 'supply', rule: 'output-too-small', facts: { maxA: machine.output.maxA, leastA: least, sizeMm: wire.diameterMm } })
+    found.push({
+      station: 'supply',
+      rule: 'output-too-small',
+      facts: { maxA: machine.output.maxA, leastA: least, sizeMm: wire.diameterMm },
+    })
   if (job && wire.gas.needed && (job.draughtMPerS ?? 0) > DRAUGHT_LIMIT_M_PER_S)
-    found.push({ station: 'gasFlow', rule: 'draught-too-strong', facts: { draught: job.draughtMPerS!, limit: DRAUGHT_LIMIT_M_PER_S } })
-  if (job && !joins(c)) found.push({ station: 'spool', rule: 'wire-not-for-metal', facts: { family: wire.family, material: job.material } })
+    found.push({
+      station: 'gasFlow',
+      rule: 'draught-too-strong',
+      facts: { draught: job.draughtMPerS!, limit: DRAUGHT_LIMIT_M_PER_S },
+    })
+  if (job && !joins(c))
+    found.push({
+      station: 'spool',
+      rule: 'wire-not-for-metal',
+      facts: { family: wire.family, material: job.material },
+    })
   return found
 }
 
 /** A cored wire entered by hand may be a stainless one: only a classification settles that it is not. */
 const joins = ({ wire, job }: MatchContext): boolean =>
   FAMILY_NEEDS[wire.family].joins.includes(job!.material) ||
-  (wire.classification === null && wire.family !== 'solid-steel' && wire.family !== 'aluminium' && job!.material === 'stainless-steel')
+  (wire.classification === null &&
+    wire.family !== 'solid-steel' &&
+    wire.family !== 'aluminium' &&
+    job!.material === 'stainless-steel')
 
 /** What does not stop the change but should be known: said beside it, never swallowed. */
 export function cautions({ wire, job }: MatchContext): Obstacle[] {
-  const found: Obstacle[] = wire.notes.map((note) => ({ station: 'spool', rule: `note-${note}`, facts: { classification: wire.classification ?? undefined } }))
+  const found: Obstacle[] = wire.notes.map((note) => ({
+    station: 'spool',
+    rule: `note-${note}`,
+    facts: { classification: wire.classification ?? undefined },
+  }))
   if (!job) return found
-  if (job.position && !wire.positions.includes(job.position)) found.push({ station: 'spool', rule: 'position-not-in-classification', facts: { position: job.position, positions: wire.positions } })
-  if (wire.passes === 'single' && job.thicknessMm > 5) found.push({ station: 'spool', rule: 'single-pass-on-plate', facts: { thicknessMm: job.thicknessMm } })
+  if (job.position && !wire.positions.includes(job.position))
+    found.push({
+      station: 'spool',
+      rule: 'position-not-in-classification',
+      facts: { position: job.position, positions: wire.positions },
+    })
+  if (wire.passes === 'single' && job.thicknessMm > 5)
+    found.push({ station: 'spool', rule: 'single-pass-on-plate', facts: { thicknessMm: job.thicknessMm } })
   if (job.material === 'galvanised-steel') found.push({ station: 'spool', rule: 'zinc-fume', facts: {} })
   if (job.material === 'stainless-steel') found.push({ station: 'spool', rule: 'chromium-fume', facts: {} })
   // Thin sheet wants thin wire. common practice
-  if (job.thicknessMm < 1.2 && wire.diameterMm >= 1.2) found.push({ station: 'spool', rule: 'wire-thick-for-sheet', facts: { thicknessMm: job.thicknessMm, sizeMm: wire.diameterMm } })
+  if (job.thicknessMm < 1.2 && wire.diameterMm >= 1.2)
+    found.push({
+      station: 'spool',
+      rule: 'wire-thick-for-sheet',
+      facts: { thicknessMm: job.thicknessMm, sizeMm: wire.diameterMm },
+    })
   return found
 }

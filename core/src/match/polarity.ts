@@ -10,17 +10,51 @@ export function matchPolarity(c: MatchContext): Finding {
   const wanted = c.wire.polarity[0]
   const base = {
     station: 'polarity' as const,
-    facts: { fitted: fitted ?? undefined, wanted, either: c.wire.polarity.length > 1, by: c.machine.polarityChange ?? 'studs', byKnown: c.machine.polarityChange !== undefined, family: c.wire.family, classification: c.wire.classification ?? undefined, open: c.wire.notes.includes('polarity-left-open') },
+    facts: {
+      fitted: fitted ?? undefined,
+      wanted,
+      either: c.wire.polarity.length > 1,
+      by: c.machine.polarityChange ?? 'studs',
+      byKnown: c.machine.polarityChange !== undefined,
+      family: c.wire.family,
+      classification: c.wire.classification ?? undefined,
+      open: c.wire.notes.includes('polarity-left-open'),
+    },
     fitted,
     required: [...c.wire.polarity],
     alsoDo: [],
     origin: c.wire.classification ? ('published' as const) : ('common practice' as const),
-    after: { polarity: fitted != null && c.wire.polarity.includes(fitted) ? fitted : (wanted ?? fitted ?? null), ...(studs !== undefined && { conditions: { studs: 'tight' as const } }) },
+    after: {
+      polarity: fitted != null && c.wire.polarity.includes(fitted) ? fitted : (wanted ?? fitted ?? null),
+      ...(studs !== undefined && { conditions: { studs: 'tight' as const } }),
+    },
     parts: [],
   }
   if (wanted === undefined) return { ...base, verdict: 'unknown', rule: 'polarity-ask-the-box' }
   if (fitted === undefined) return { ...base, verdict: 'unknown', rule: 'polarity-not-read' }
-  if (fitted === null || !c.wire.polarity.includes(fitted)) return { ...base, verdict: 'change', rule: wanted === 'DCEN' ? 'polarity-gun-negative' : c.wire.family === 'flux-cored-self-shielded' ? 'polarity-self-shielded-positive' : 'polarity-gun-positive' }
-  if (studs !== undefined && !['tight', 'good', 'new'].includes(studs)) return { ...base, verdict: studs === 'damaged' || studs === 'worn' ? 'change' : 'adjust', rule: 'studs-loose' }
-  return { ...base, verdict: 'fits', rule: c.wire.family === 'flux-cored-self-shielded' && wanted === 'DCEP' ? 'polarity-kept-self-shielded-positive' : 'polarity-right' }
+  if (fitted === null || !c.wire.polarity.includes(fitted))
+    return {
+      ...base,
+      verdict: 'change',
+      rule:
+        wanted === 'DCEN'
+          ? 'polarity-gun-negative'
+          : c.wire.family === 'flux-cored-self-shielded'
+            ? 'polarity-self-shielded-positive'
+            : 'polarity-gun-positive',
+    }
+  if (studs !== undefined && !['tight', 'good', 'new'].includes(studs))
+    return {
+      ...base,
+      verdict: studs === 'damaged' || studs === 'worn' ? 'change' : 'adjust',
+      rule: 'studs-loose',
+    }
+  return {
+    ...base,
+    verdict: 'fits',
+    rule:
+      c.wire.family === 'flux-cored-self-shielded' && wanted === 'DCEP'
+        ? 'polarity-kept-self-shielded-positive'
+        : 'polarity-right',
+  }
 }

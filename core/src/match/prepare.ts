@@ -19,11 +19,24 @@ export function labelAt(text: string, path: string): ReturnType<typeof readLabel
 /** A label read, or a wire entered by hand, with the spool it comes on. */
 export function readWire(input: WireInput, path: string): Read<{ wire: Wire; spool: Spool }> {
   const given = { type: input.spool?.type ?? null, massKg: input.spool?.massKg ?? null }
-  if (!('label' in input)) return { ok: true, value: { wire: wireByHand(input), spool: { ...given, type: given.type ?? spoolForMass(given.massKg) } } }
+  if (!('label' in input))
+    return {
+      ok: true,
+      value: { wire: wireByHand(input), spool: { ...given, type: given.type ?? spoolForMass(given.massKg) } },
+    }
   const label = labelAt(input.label, `${path}.label`)
   if (!label.ok) return label
   const massKg = given.massKg ?? label.value.spool.massKg
-  return { ok: true, value: { wire: label.value.wire, spool: { massKg, type: given.type ?? (given.massKg !== null ? spoolForMass(massKg) : label.value.spool.type) } } }
+  return {
+    ok: true,
+    value: {
+      wire: label.value.wire,
+      spool: {
+        massKg,
+        type: given.type ?? (given.massKg !== null ? spoolForMass(massKg) : label.value.spool.type),
+      },
+    },
+  }
 }
 
 /** Turns a request into what the stations look at; labels that cannot be read come back with their path. */
@@ -31,7 +44,8 @@ export function prepare(request: ChangeoverRequest): Read<MatchContext> {
   const problems: Problem[] = []
   const wanted = readWire(request.wire, 'wire')
   if (!wanted.ok) problems.push(...wanted.problems)
-  else if (!isSized(wanted.value.wire)) problems.push(...refuse('wire.label', requestText.diameterNeeded()).problems)
+  else if (!isSized(wanted.value.wire))
+    problems.push(...refuse('wire.label', requestText.diameterNeeded()).problems)
   const { fitted } = request.machine
   const old = fitted.wire ? readWire(fitted.wire, 'machine.fitted.wire') : undefined
   if (old && !old.ok) problems.push(...old.problems)
@@ -42,7 +56,8 @@ export function prepare(request: ChangeoverRequest): Read<MatchContext> {
   }
   if (problems.length || !wanted.ok || !isSized(wanted.value.wire)) return { ok: false, problems }
   // A wire whose size was not read is a wire not read.
-  const oldWire = fitted.wire === null ? null : old?.ok && isSized(old.value.wire) ? old.value.wire : undefined
+  const oldWire =
+    fitted.wire === null ? null : old?.ok && isSized(old.value.wire) ? old.value.wire : undefined
   return {
     ok: true,
     value: {

@@ -9,7 +9,8 @@ export const stampSizes = (stamp: string): number[] => {
 export const stampTakes = (stamp: string, tradeMm: number): boolean => stampSizes(stamp).includes(tradeMm)
 
 /** A trade size as a stamp, `1.2`. */
-export const asStamp = (tradeMm: number): string => (Number.isInteger(tradeMm) ? tradeMm.toFixed(1) : String(tradeMm))
+export const asStamp = (tradeMm: number): string =>
+  Number.isInteger(tradeMm) ? tradeMm.toFixed(1) : String(tradeMm)
 
 /** Whether a printed range takes a trade size: limits compare as trade sizes too (1.14 is 1.2). */
 export function rangeTakes(range: { minMm: number; maxMm: number }, tradeMm: number): boolean {
@@ -18,4 +19,5 @@ export function rangeTakes(range: { minMm: number; maxMm: number }, tradeMm: num
 }
 
 /** Whether a stamp reads just like the wire's label: of two parts that will do, this one leaves no doubt. */
-export const stampedLike = (stamp: string, diameterLabel: string): boolean => stamp === diameterLabel.replace(' mm', '')
+export const stampedLike = (stamp: string, diameterLabel: string): boolean =>
+  stamp === diameterLabel.replace(' mm', '')

@@ -15,21 +15,65 @@ export function matchSpool(c: MatchContext): Finding {
   const leaves = c.machine.wireEntry
   const needsAdapter = type !== undefined && NEEDS_ADAPTER.includes(type)
   const locates = c.machine.hubLocator !== 'none'
-  const required = { ...(type && { type: [type] }), ...(locates && { pinEngaged: true }), ...(leaves && { leaves }), ...(type && { adapter: needsAdapter }) }
-  const after = {
-    spool: { ...(type && { type }), ...(c.spool.massKg !== null && { wireKg: c.spool.massKg }), ...(locates && { pinEngaged: true }), ...(leaves && { leaves }), adapter: needsAdapter },
+  const required = {
+    ...(type && { type: [type] }),
+    ...(locates && { pinEngaged: true }),
+    ...(leaves && { leaves }),
+    ...(type && { adapter: needsAdapter }),
   }
-  const facts = { type, needsAdapter, leaves, fittedLeaves: spool?.leaves, locator: c.machine.hubLocator ?? 'pin', reverseThread: c.machine.reverseThreads?.includes('spoolRetainer') ?? false }
-  const adapter = { station: 'spool' as const, kind: 'adapter' as const, spec: { spool: type }, storeIndex: pick(c.store, [(p) => p.kind === 'adapter' && (p.spool === undefined || p.spool === type)]) }
-  const base = { station: 'spool' as const, facts, fitted: spool, required, after, alsoDo: [], origin: 'common practice' as const }
-  if (spool === undefined) return { ...base, verdict: 'unknown', rule: 'spool-not-read', parts: needsAdapter ? [adapter] : [] }
-  if (needsAdapter && !spool?.adapter) return { ...base, verdict: 'change', rule: 'basket-needs-adapter', parts: [adapter] }
+  const after = {
+    spool: {
+      ...(type && { type }),
+      ...(c.spool.massKg !== null && { wireKg: c.spool.massKg }),
+      ...(locates && { pinEngaged: true }),
+      ...(leaves && { leaves }),
+      adapter: needsAdapter,
+    },
+  }
+  const facts = {
+    type,
+    needsAdapter,
+    leaves,
+    fittedLeaves: spool?.leaves,
+    locator: c.machine.hubLocator ?? 'pin',
+    reverseThread: c.machine.reverseThreads?.includes('spoolRetainer') ?? false,
+  }
+  const adapter = {
+    station: 'spool' as const,
+    kind: 'adapter' as const,
+    spec: { spool: type },
+    storeIndex: pick(c.store, [(p) => p.kind === 'adapter' && (p.spool === undefined || p.spool === type)]),
+  }
+  const base = {
+    station: 'spool' as const,
+    facts,
+    fitted: spool,
+    required,
+    after,
+    alsoDo: [],
+    origin: 'common practice' as const,
+  }
+  if (spool === undefined)
+    return { ...base, verdict: 'unknown', rule: 'spool-not-read', parts: needsAdapter ? [adapter] : [] }
+  if (needsAdapter && !spool?.adapter)
+    return { ...base, verdict: 'change', rule: 'basket-needs-adapter', parts: [adapter] }
   if (spool === null) return { ...base, verdict: 'fits', rule: 'hub-empty', parts: [] }
   // The spool itself is consumed; a damaged one is judged only while it stays on.
   const adapterOff = spool.adapter === true && type !== undefined && !needsAdapter
   const wrongSide = leaves !== undefined && spool.leaves !== undefined && spool.leaves !== leaves
   const pinOut = locates && spool.pinEngaged === false
-  const verdict = worst(adapterOff || wrongSide || pinOut ? 'adjust' : 'fits', conditionVerdict(spool.condition) === 'fits' ? 'fits' : 'adjust')
-  const rule = wrongSide ? 'wire-leaves-wrong-side' : pinOut ? 'pin-not-engaged' : adapterOff ? 'adapter-not-wanted' : verdict === 'adjust' ? 'spool-in-poor-state' : 'spool-sits-right'
+  const verdict = worst(
+    adapterOff || wrongSide || pinOut ? 'adjust' : 'fits',
+    conditionVerdict(spool.condition) === 'fits' ? 'fits' : 'adjust',
+  )
+  const rule = wrongSide
+    ? 'wire-leaves-wrong-side'
+    : pinOut
+      ? 'pin-not-engaged'
+      : adapterOff
+        ? 'adapter-not-wanted'
+        : verdict === 'adjust'
+          ? 'spool-in-poor-state'
+          : 'spool-sits-right'
   return { ...base, verdict, rule, parts: [] }
 }

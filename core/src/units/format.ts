@@ -10,7 +10,11 @@ const thou = (mm: number) => (mm / 25.4).toFixed(3).replace(/^0/, '')
 
 /** A small length such as a thickness or a gap, in mm. */
 export const formatLength = (mm: number, system: UnitSystem): string =>
-  system === 'metric' ? `${trim(mm, mm < 1 ? 2 : 1)} mm` : mm >= 25.4 ? `${trim(mm / 25.4, 2)} in` : `${thou(mm)} in`
+  system === 'metric'
+    ? `${trim(mm, mm < 1 ? 2 : 1)} mm`
+    : mm >= 25.4
+      ? `${trim(mm / 25.4, 2)} in`
+      : `${thou(mm)} in`
 
 /** A lead or liner, in metres. */
 export const formatLead = (m: number, system: UnitSystem): string =>
@@ -23,7 +27,9 @@ export const formatDraught = (mPerS: number, system: UnitSystem): string =>
   system === 'metric' ? `${trim(mPerS, 1)} m/s` : `${trim(mPerS / 0.44704, 1)} mph`
 
 export const formatFlow = (lPerMin: number, system: UnitSystem): string =>
-  system === 'metric' ? `${trim(lPerMin, lPerMin < 10 ? 1 : 0)} L/min` : `${trim((lPerMin * 60) / 28.316846592, 0)} cfh`
+  system === 'metric'
+    ? `${trim(lPerMin, lPerMin < 10 ? 1 : 0)} L/min`
+    : `${trim((lPerMin * 60) / 28.316846592, 0)} cfh`
 
 export const formatMass = (kg: number, system: UnitSystem): string =>
   system === 'metric' ? `${trim(kg, kg < 10 ? 1 : 0)} kg` : `${trim(kg / 0.45359237, kg < 4.5 ? 1 : 0)} lb`

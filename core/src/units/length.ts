@@ -35,7 +35,8 @@ export function parseLengthMm(text: string, context: LengthContext = {}): Read<n
 function inchesOf(t: string): number | undefined {
   if (/^0\d\d$/.test(t)) return Number(t) / 1000
   if (/^\d{2},000$/.test(t)) return Number(t.slice(0, 2)) / 1000
-  if (/^[.,]\d+$/.test(t) || /^\d+\s*\/\s*\d+$/.test(t) || /^\d+[\s-]+\d+\/\d+$/.test(t)) return parseNumber(t)
+  if (/^[.,]\d+$/.test(t) || /^\d+\s*\/\s*\d+$/.test(t) || /^\d+[\s-]+\d+\/\d+$/.test(t))
+    return parseNumber(t)
   if (/^0[.,]\d+$/.test(t) && Number(t.replace(',', '.')) < THINNEST_MM) return parseNumber(t)
   return undefined
 }

@@ -8,22 +8,85 @@ import { unitText } from '../wording/problems.ts'
 type UnitTable = Readonly<Record<string, number>>
 
 export const MM: UnitTable = {
-  mm: 1, millimetre: 1, millimetres: 1, millimeter: 1, millimeters: 1, cm: 10, m: 1000,
-  in: 25.4, inch: 25.4, inches: 25.4, '"': 25.4, '″': 25.4, '”': 25.4, "''": 25.4,
-  ft: 304.8, thou: 0.0254, mil: 0.0254, mils: 0.0254, thousandths: 0.0254, thousandth: 0.0254,
+  mm: 1,
+  millimetre: 1,
+  millimetres: 1,
+  millimeter: 1,
+  millimeters: 1,
+  cm: 10,
+  m: 1000,
+  in: 25.4,
+  inch: 25.4,
+  inches: 25.4,
+  '"': 25.4,
+  '″': 25.4,
+  '”': 25.4,
+  "''": 25.4,
+  ft: 304.8,
+  thou: 0.0254,
+  mil: 0.0254,
+  mils: 0.0254,
+  thousandths: 0.0254,
+  thousandth: 0.0254,
 }
 export const M_PER_MIN: UnitTable = {
-  'm/min': 1, 'mpm': 1, 'mm/s': 0.06, 'cm/min': 0.01,
-  ipm: 0.0254, 'in/min': 0.0254, 'in/m': 0.0254, 'inch/min': 0.0254, 'inches/min': 0.0254, '"/min': 0.0254, 'ft/min': 0.3048,
+  'm/min': 1,
+  mpm: 1,
+  'mm/s': 0.06,
+  'cm/min': 0.01,
+  ipm: 0.0254,
+  'in/min': 0.0254,
+  'in/m': 0.0254,
+  'inch/min': 0.0254,
+  'inches/min': 0.0254,
+  '"/min': 0.0254,
+  'ft/min': 0.3048,
 }
-export const M_PER_S: UnitTable = { 'm/s': 1, mph: 0.44704, 'km/h': 1 / 3.6, kmh: 1 / 3.6, kph: 1 / 3.6, kt: 1852 / 3600, kn: 1852 / 3600, 'ft/s': 0.3048 }
+export const M_PER_S: UnitTable = {
+  'm/s': 1,
+  mph: 0.44704,
+  'km/h': 1 / 3.6,
+  kmh: 1 / 3.6,
+  kph: 1 / 3.6,
+  kt: 1852 / 3600,
+  kn: 1852 / 3600,
+  'ft/s': 0.3048,
+}
 export const L_PER_MIN: UnitTable = {
-  'l/min': 1, lpm: 1, l: 1, 'litres/min': 1, 'liters/min': 1, 'm3/h': 1000 / 60,
-  cfh: 28.316846592 / 60, scfh: 28.316846592 / 60, 'cuft/h': 28.316846592 / 60, 'cuft/hr': 28.316846592 / 60, 'ft3/h': 28.316846592 / 60, 'ft3/hr': 28.316846592 / 60,
+  'l/min': 1,
+  lpm: 1,
+  l: 1,
+  'litres/min': 1,
+  'liters/min': 1,
+  'm3/h': 1000 / 60,
+  cfh: 28.316846592 / 60,
+  scfh: 28.316846592 / 60,
+  'cuft/h': 28.316846592 / 60,
+  'cuft/hr': 28.316846592 / 60,
+  'ft3/h': 28.316846592 / 60,
+  'ft3/hr': 28.316846592 / 60,
 }
-export const KG: UnitTable = { kg: 1, kilo: 1, kilos: 1, g: 0.001, lb: 0.45359237, lbs: 0.45359237, pound: 0.45359237, pounds: 0.45359237, '#': 0.45359237, oz: 0.028349523125 }
+export const KG: UnitTable = {
+  kg: 1,
+  kilo: 1,
+  kilos: 1,
+  g: 0.001,
+  lb: 0.45359237,
+  lbs: 0.45359237,
+  pound: 0.45359237,
+  pounds: 0.45359237,
+  '#': 0.45359237,
+  oz: 0.028349523125,
+}
 
-const clean = (text: string) => text.normalize('NFKC').trim().toLowerCase().replace(/cu\.?\s*ft/g, 'cuft').replace(/⁄/g, '/').replace(/·/g, '.')
+const clean = (text: string) =>
+  text
+    .normalize('NFKC')
+    .trim()
+    .toLowerCase()
+    .replace(/cu\.?\s*ft/g, 'cuft')
+    .replace(/⁄/g, '/')
+    .replace(/·/g, '.')
 
 /** A plain number as people type it: `0.9`, `0,9`, `.035`, `1 1/2`, `1/16`. `undefined` if it is none. */
 export function parseNumber(text: string): number | undefined {
@@ -47,18 +110,30 @@ export function parseQuantity(text: string, table: UnitTable, defaultUnit: strin
   if (t === '') return refuse('', unitText.empty())
   const parts = /^([\d.,/\s-]*\d[.]?|[.,]\d+)\s*(.*)$/.exec(t)
   const value = parts ? parseNumber(parts[1]!) : undefined
-  if (!parts || value === undefined) return refuse('', /^[-−]/.test(t) ? unitText.negative(text) : unitText.notANumber(text))
+  if (!parts || value === undefined)
+    return refuse('', /^[-−]/.test(t) ? unitText.negative(text) : unitText.notANumber(text))
   const unit = parts[2]!.replace(/\s+/g, '').replace(/\.$/, '').replace(/·|per/g, '/') || defaultUnit
   const factor = table[unit]
-  if (factor === undefined) return refuse('', unitText.unknownUnit(parts[2]!, Object.keys(table).filter((u) => u.length < 6)))
+  if (factor === undefined)
+    return refuse(
+      '',
+      unitText.unknownUnit(
+        parts[2]!,
+        Object.keys(table).filter((u) => u.length < 6),
+      ),
+    )
   return read(value * factor)
 }
 
 /** A wire feed or travel speed, in m/min. Bare numbers are in the chosen system's unit. */
-export const parseSpeedMPerMin = (text: string, defaultUnit: 'm/min' | 'ipm' = 'm/min') => parseQuantity(text, M_PER_MIN, defaultUnit)
+export const parseSpeedMPerMin = (text: string, defaultUnit: 'm/min' | 'ipm' = 'm/min') =>
+  parseQuantity(text, M_PER_MIN, defaultUnit)
 /** A draught or wind, in m/s. */
-export const parseDraughtMPerS = (text: string, defaultUnit: 'm/s' | 'mph' = 'm/s') => parseQuantity(text, M_PER_S, defaultUnit)
+export const parseDraughtMPerS = (text: string, defaultUnit: 'm/s' | 'mph' = 'm/s') =>
+  parseQuantity(text, M_PER_S, defaultUnit)
 /** A gas flow, in L/min. */
-export const parseFlowLPerMin = (text: string, defaultUnit: 'l/min' | 'cfh' = 'l/min') => parseQuantity(text, L_PER_MIN, defaultUnit)
+export const parseFlowLPerMin = (text: string, defaultUnit: 'l/min' | 'cfh' = 'l/min') =>
+  parseQuantity(text, L_PER_MIN, defaultUnit)
 /** A mass, in kg. */
-export const parseMassKg = (text: string, defaultUnit: 'kg' | 'lb' = 'kg') => parseQuantity(text, KG, defaultUnit)
+export const parseMassKg = (text: string, defaultUnit: 'kg' | 'lb' = 'kg') =>
+  parseQuantity(text, KG, defaultUnit)

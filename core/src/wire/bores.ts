@@ -8,4 +8,5 @@ export const linerBoreMm = (maxMm: number): number => 1.5 + (maxMm - 0.9) * (1.0
  * Bore of a tip stamped for a wire, mm: 0.10-0.25 over steel wire, 0.2-0.4 over aluminium. No published standard;
  * common practice, recalled from memory; for drawing, not for judging.
  */
-export const tipBoreMm = (stampMm: number, aluminiumBore: boolean): number => stampMm + (aluminiumBore ? 0.3 : 0.17)
+export const tipBoreMm = (stampMm: number, aluminiumBore: boolean): number =>
+  stampMm + (aluminiumBore ? 0.3 : 0.17)

@@ -62,11 +62,15 @@ function byInch(inches: number): Diameter | undefined {
   const off = (exactMm: number) => Math.abs(exactMm - inches * 25.4)
   const near = INCH_STAMPS.reduce((a, b) => (off(b.exactMm) < off(a.exactMm) ? b : a))
   // A stamp such as .047 stands for 3/64: within a quarter of a thou it is the same mark.
-  return off(near.exactMm) < 0.006 ? { diameterMm: near.mm, exactMm: near.exactMm, diameterLabel: near.label } : undefined
+  return off(near.exactMm) < 0.006
+    ? { diameterMm: near.mm, exactMm: near.exactMm, diameterLabel: near.label }
+    : undefined
 }
 
 function byMm(mm: number): Diameter | undefined {
-  const size = TRADE_SIZES.find((s) => Math.abs(s.mm - mm) < 1e-6 || s.alsoMm?.some((also) => Math.abs(also - mm) < 1e-6))
+  const size = TRADE_SIZES.find(
+    (s) => Math.abs(s.mm - mm) < 1e-6 || s.alsoMm?.some((also) => Math.abs(also - mm) < 1e-6),
+  )
   return size && { diameterMm: size.mm, exactMm: mm, diameterLabel: metricLabel(mm) }
 }
 
@@ -83,12 +87,21 @@ const MM_FORM = /^(\d+(?:[.,]\d+)?|[.,]\d)\s*(?:mm)?$/
  * @returns the trade size, or a problem with the nearest size that is made
  */
 export function readDiameter(text: string): Read<Diameter> {
-  const t = text.normalize('NFKC').trim().toLowerCase().replace('⁄', '/').replace(/^[ø⌀]\s*/, '')
+  const t = text
+    .normalize('NFKC')
+    .trim()
+    .toLowerCase()
+    .replace('⁄', '/')
+    .replace(/^[ø⌀]\s*/, '')
   const i = INCH_FORM.exec(t)
   if (i) {
     const [, point, bare, over, under, speech, thou] = i
     // `.9` and `0.9` are metric; an inch form has two figures or more behind a nought: .035, 0.045.
-    const inches = point ? Number(`0.${point}`) : over ? Number(over) / Number(under) : Number(bare ?? speech ?? thou) / 1000
+    const inches = point
+      ? Number(`0.${point}`)
+      : over
+        ? Number(over) / Number(under)
+        : Number(bare ?? speech ?? thou) / 1000
     const stamp = byInch(inches)
     return stamp ? read(stamp) : noSuchWire(text, inches * 25.4)
   }

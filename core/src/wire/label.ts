@@ -8,12 +8,14 @@ import { spoolForMass } from './spool.ts'
 import type { Wire } from './wire.ts'
 
 /** Words a box carries that say nothing the label reader needs. */
-const FILLER_WORDS = /^(AWS|SFA|EN|MIG|MAG|GMAW|FCAW|WIRE|WELDING|SPOOL|REEL|DIA|DIAM|DIAMETER|SIZE|SOLID|FLUX|CORED|FLUX-CORED|GASLESS|NET|WT|WEIGHT|CLASS|OF|X|-|–|&|\/|\+|:|,)+$/
+const FILLER_WORDS =
+  /^(AWS|SFA|EN|MIG|MAG|GMAW|FCAW|WIRE|WELDING|SPOOL|REEL|DIA|DIAM|DIAMETER|SIZE|SOLID|FLUX|CORED|FLUX-CORED|GASLESS|NET|WT|WEIGHT|CLASS|OF|X|-|–|&|\/|\+|:|,)+$/
 const STANDARD_NAME = /\b(?:AWS|ASME)?\s*(?:SFA[-\s]?|A)5\.\d+M?(?:[:\-/]\s?(?:A5\.\d+M)?(?::?\d{4})?)?/g
 const UNIT_WORD = /^(MM|IN|INCH|INCHES|"|THOU|MIL|MILS|THOUSANDTHS?)\.?$/
 const MASS = /(^|[\s,;(])(\d+(?:[.,]\d+)?)\s*-?\s*(KGS?|LBS?|POUNDS?|OZ|G|#)(?=$|[\s,;).])/
 const SPOOL = /\b(BS300|B300|S100|S200|S300)\b/
-const LOOKS_LIKE_SIZE = /^(?:[ø⌀Ø]?\s*)(?:\d*[.,]\d+|0\d\d|\d{1,2}\/\d{1,2}|\d{2},000)(?:MM|IN|INCH|"|THOU)?$|^\d+(?:[.,]\d+)?(?:MM|THOU|MILS?|")$/
+const LOOKS_LIKE_SIZE =
+  /^(?:[ø⌀Ø]?\s*)(?:\d*[.,]\d+|0\d\d|\d{1,2}\/\d{1,2}|\d{2},000)(?:MM|IN|INCH|"|THOU)?$|^\d+(?:[.,]\d+)?(?:MM|THOU|MILS?|")$/
 
 export interface Label {
   wire: Wire
@@ -26,7 +28,13 @@ export interface Label {
  * @returns the wire with what was not read in `unread`, or the reason it is refused with the likely meaning
  */
 export function readLabel(text: string, path = 'label'): Read<Label> {
-  let rest = text.normalize('NFKC').replace(/[“”″]/g, '"').replace(/[‐‑‒–—−]/g, '-').replace(/⁄/g, '/').toUpperCase().trim()
+  let rest = text
+    .normalize('NFKC')
+    .replace(/[“”″]/g, '"')
+    .replace(/[‐‑‒–—−]/g, '-')
+    .replace(/⁄/g, '/')
+    .toUpperCase()
+    .trim()
   if (!rest) return refuse(path, labelText.empty())
   rest = rest.replace(STANDARD_NAME, ' ')
 
@@ -70,7 +78,7 @@ function takeDesignations(tokens: string[]): Taken {
   const rest: string[] = []
   const values: Designated[] = []
   let wrong: Wrong | undefined
-  for (let at = 0; at < tokens.length; ) {
+  for (let at = 0; at < tokens.length;) {
     const took = designationAt(tokens, at)
     if (took?.ok) {
       values.push(...took.values)
@@ -93,7 +101,8 @@ function designationAt(tokens: string[], at: number) {
     // Two whole designations on one box, E71T-1C/E71T-1M.
     const halves = run.join('').split(/\/(?=E)/)
     const each = halves.map((half) => readDesignation(half))
-    if (each.every((d) => d?.ok)) return { ok: true as const, length, values: each.map((d) => (d as { value: Designated }).value) }
+    if (each.every((d) => d?.ok))
+      return { ok: true as const, length, values: each.map((d) => (d as { value: Designated }).value) }
     const refused = each.findIndex((d) => d && !d.ok)
     if (length === 1 && refused >= 0) wrong = { ...(each[refused] as Wrong), instead: halves[refused]! }
   }
@@ -104,14 +113,23 @@ function designationAt(tokens: string[], at: number) {
 function merge(a: Designated, b: Designated): Designated | Taken {
   if (a.classification === b.classification) return a
   const polarity = a.polarity.filter((p) => b.polarity.includes(p))
-  if (a.family !== b.family || a.standard !== b.standard || a.family !== 'flux-cored-gas-shielded' || polarity.length === 0)
+  if (
+    a.family !== b.family ||
+    a.standard !== b.standard ||
+    a.family !== 'flux-cored-gas-shielded' ||
+    polarity.length === 0
+  )
     return { ok: false, message: labelText.twoClassifications(a.classification, b.classification) }
   const argonPercent = a.gas.argonPercent ?? b.gas.argonPercent
   return {
     ...a,
     classification: `${a.classification}/${b.classification}`,
     polarity,
-    gas: { needed: true, designations: [...new Set([...a.gas.designations, ...b.gas.designations])], ...(argonPercent && { argonPercent }) },
+    gas: {
+      needed: true,
+      designations: [...new Set([...a.gas.designations, ...b.gas.designations])],
+      ...(argonPercent && { argonPercent }),
+    },
     positions: a.positions.filter((p) => b.positions.includes(p)),
     notes: [...new Set([...a.notes, ...b.notes])],
   }

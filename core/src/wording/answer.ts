@@ -12,7 +12,11 @@ export function decodeAnswer(wire: Wire, units: UnitSystem = 'metric') {
   return {
     wire: {
       ...rest,
-      gas: { needed: gas.needed, designations: gas.designations, ...(gas.argonPercent && { argonPercent: gas.argonPercent }) },
+      gas: {
+        needed: gas.needed,
+        designations: gas.designations,
+        ...(gas.argonPercent && { argonPercent: gas.argonPercent }),
+      },
       notes: notes.map((note) => cautionText({ station: 'spool', rule: `note-${note}`, facts: {} }, units)),
     },
   }
@@ -33,7 +37,13 @@ export function changeoverAnswer(plan: Changeover, units: UnitSystem = 'metric')
       alsoDo: findingAlso(f),
       origin: f.origin,
     })),
-    gather: plan.gather.map((g) => ({ station: g.station, part: partText(g.kind, g.spec, units, g.piece), have: g.have, ...(g.drawer !== undefined && { drawer: g.drawer }), ifNeeded: g.ifNeeded })),
+    gather: plan.gather.map((g) => ({
+      station: g.station,
+      part: partText(g.kind, g.spec, units, g.piece),
+      have: g.have,
+      ...(g.drawer !== undefined && { drawer: g.drawer }),
+      ifNeeded: g.ifNeeded,
+    })),
     tools: plan.tools.map((tool) => TOOL_NAMES[tool]),
     steps: plan.steps.map((s) => ({
       id: s.id,

@@ -8,54 +8,137 @@ import type { Family, Material, Position } from '../wire/families.ts'
 
 /** The standard names of the trade, once. */
 export const STATION_NAMES: Record<Station, string> = {
-  spool: 'Spool and hub', hubBrake: 'Hub brake', inletGuide: 'Inlet guide', driveRolls: 'Drive rolls', rollPressure: 'Roll pressure',
-  outletGuide: 'Outlet guide', liner: 'Liner', gun: 'Gun', contactTip: 'Contact tip', nozzle: 'Nozzle', polarity: 'Polarity',
-  gas: 'Shielding gas', gasFlow: 'Gas flow', supply: 'Mains supply',
+  spool: 'Spool and hub',
+  hubBrake: 'Hub brake',
+  inletGuide: 'Inlet guide',
+  driveRolls: 'Drive rolls',
+  rollPressure: 'Roll pressure',
+  outletGuide: 'Outlet guide',
+  liner: 'Liner',
+  gun: 'Gun',
+  contactTip: 'Contact tip',
+  nozzle: 'Nozzle',
+  polarity: 'Polarity',
+  gas: 'Shielding gas',
+  gasFlow: 'Gas flow',
+  supply: 'Mains supply',
 }
 export const STATION_SHORT: Record<Station, string> = {
-  spool: 'spool', hubBrake: 'brake', inletGuide: 'in guide', driveRolls: 'rolls', rollPressure: 'pressure', outletGuide: 'out guide',
-  liner: 'liner', gun: 'gun', contactTip: 'tip', nozzle: 'nozzle', polarity: 'polarity', gas: 'gas', gasFlow: 'flow', supply: 'mains',
+  spool: 'spool',
+  hubBrake: 'brake',
+  inletGuide: 'in guide',
+  driveRolls: 'rolls',
+  rollPressure: 'pressure',
+  outletGuide: 'out guide',
+  liner: 'liner',
+  gun: 'gun',
+  contactTip: 'tip',
+  nozzle: 'nozzle',
+  polarity: 'polarity',
+  gas: 'gas',
+  gasFlow: 'flow',
+  supply: 'mains',
 }
 export const FAMILY_NAMES: Record<Family, string> = {
-  'solid-steel': 'solid steel', 'solid-stainless': 'solid stainless', 'metal-cored': 'metal-cored', 'flux-cored-self-shielded': 'self-shielded flux-cored',
-  'flux-cored-gas-shielded': 'gas-shielded flux-cored', aluminium: 'aluminium', 'silicon-bronze': 'silicon bronze',
+  'solid-steel': 'solid steel',
+  'solid-stainless': 'solid stainless',
+  'metal-cored': 'metal-cored',
+  'flux-cored-self-shielded': 'self-shielded flux-cored',
+  'flux-cored-gas-shielded': 'gas-shielded flux-cored',
+  aluminium: 'aluminium',
+  'silicon-bronze': 'silicon bronze',
 }
 export const MATERIAL_NAMES: Record<Material, string> = {
-  'mild-steel': 'mild steel', 'low-alloy-steel': 'low-alloy steel', 'galvanised-steel': 'galvanised steel', 'stainless-steel': 'stainless steel',
-  aluminium: 'aluminium', 'copper-alloy': 'copper alloy',
+  'mild-steel': 'mild steel',
+  'low-alloy-steel': 'low-alloy steel',
+  'galvanised-steel': 'galvanised steel',
+  'stainless-steel': 'stainless steel',
+  aluminium: 'aluminium',
+  'copper-alloy': 'copper alloy',
 }
 export const POSITION_NAMES: Record<Position, string> = {
-  flat: 'flat', horizontal: 'horizontal', 'vertical-up': 'vertical up', 'vertical-down': 'vertical down', overhead: 'overhead',
+  flat: 'flat',
+  horizontal: 'horizontal',
+  'vertical-up': 'vertical up',
+  'vertical-down': 'vertical down',
+  overhead: 'overhead',
 }
 export const PLACE_NAMES: Record<Place, string> = {
-  mains: 'At the mains plug', source: 'At the power source', cabinet: 'At the feed rolls', spool: 'At the spool', gun: 'At the gun', cylinder: 'At the cylinder', store: 'At the store',
+  mains: 'At the mains plug',
+  source: 'At the power source',
+  cabinet: 'At the feed rolls',
+  spool: 'At the spool',
+  gun: 'At the gun',
+  cylinder: 'At the cylinder',
+  store: 'At the store',
 }
-export const PLACE_SHORT: Record<Place, string> = { mains: 'plug', source: 'source', cabinet: 'rolls', spool: 'spool', gun: 'gun', cylinder: 'cylinder', store: 'store' }
-export const PROFILE_NAMES: Record<string, string> = { 'smooth-v': 'smooth V', 'smooth-u': 'smooth U', 'knurled-v': 'knurled V' }
-export const PROFILE_SHORT: Record<string, string> = { 'smooth-v': 'V', 'smooth-u': 'U', 'knurled-v': 'knurl' }
-export const LINER_NAMES: Record<string, string> = { 'steel-coil': 'steel coil', ptfe: 'PTFE', nylon: 'nylon', 'graphite-polymer': 'graphite polymer' }
-export const LINER_SHORT: Record<string, string> = { 'steel-coil': 'coil', ptfe: 'PTFE', nylon: 'nylon', 'graphite-polymer': 'graphite' }
-export const NOZZLE_NAMES: Record<string, string> = { gas: 'gas nozzle', 'gasless-cap': 'gasless cap', none: 'no nozzle' }
-export const GUN_NAMES: Record<string, string> = { push: 'push gun', 'push-pull': 'push-pull gun', 'spool-gun': 'spool gun' }
+export const PLACE_SHORT: Record<Place, string> = {
+  mains: 'plug',
+  source: 'source',
+  cabinet: 'rolls',
+  spool: 'spool',
+  gun: 'gun',
+  cylinder: 'cylinder',
+  store: 'store',
+}
+export const PROFILE_NAMES: Record<string, string> = {
+  'smooth-v': 'smooth V',
+  'smooth-u': 'smooth U',
+  'knurled-v': 'knurled V',
+}
+export const PROFILE_SHORT: Record<string, string> = {
+  'smooth-v': 'V',
+  'smooth-u': 'U',
+  'knurled-v': 'knurl',
+}
+export const LINER_NAMES: Record<string, string> = {
+  'steel-coil': 'steel coil',
+  ptfe: 'PTFE',
+  nylon: 'nylon',
+  'graphite-polymer': 'graphite polymer',
+}
+export const LINER_SHORT: Record<string, string> = {
+  'steel-coil': 'coil',
+  ptfe: 'PTFE',
+  nylon: 'nylon',
+  'graphite-polymer': 'graphite',
+}
+export const NOZZLE_NAMES: Record<string, string> = {
+  gas: 'gas nozzle',
+  'gasless-cap': 'gasless cap',
+  none: 'no nozzle',
+}
+export const GUN_NAMES: Record<string, string> = {
+  push: 'push gun',
+  'push-pull': 'push-pull gun',
+  'spool-gun': 'spool gun',
+}
 export const PRESSURE_NAMES: Record<string, string> = { firm: 'firm', light: 'light', lightest: 'very light' }
 
 /** A stamp as it is printed: a trade size in mm is shown in the user's habit, a stamp that is read stays as read. */
 export const sizeText = (mm: number, units: UnitSystem): string => tradeLabel(mm, units)
 /** A stamp such as `0.9` in the user's habit; one in the other system, or with two sizes, stays as stamped. */
-export const stampText = (stamp: string, units: UnitSystem): string => (/^\d(\.\d)?$/.test(stamp) && units === 'inch' ? tradeLabel(Number(stamp), units) : stamp)
+export const stampText = (stamp: string, units: UnitSystem): string =>
+  /^\d(\.\d)?$/.test(stamp) && units === 'inch' ? tradeLabel(Number(stamp), units) : stamp
 /** Gun on plus or minus: this cable, in words a glance takes in. */
 export const gunOn = (polarity: string): string => (polarity === 'DCEP' ? 'gun on +' : 'gun on −')
 export const mixtureText = (mixture: Mixture): string => shortMixture(mixture)
 
 /** A part as the store and the gather list name it. */
-export function partText(kind: string, spec: Readonly<Record<string, unknown>>, units: UnitSystem, piece?: string): string {
+export function partText(
+  kind: string,
+  spec: Readonly<Record<string, unknown>>,
+  units: UnitSystem,
+  piece?: string,
+): string {
   const stamps = (list: unknown) => (list as string[]).map((g) => stampText(g, units)).join(' · ')
   const range = () => {
     const from = sizeText(spec.minMm as number, units)
     const to = sizeText(spec.maxMm as number, units)
     return from === to ? from : `${from}–${to}`
   }
-  const liner = () => `${LINER_NAMES[spec.material as string]} liner ${range()}${spec.lengthM === undefined ? '' : `, ${formatLead(spec.lengthM as number, units)}`}`
+  const liner = () =>
+    `${LINER_NAMES[spec.material as string]} liner ${range()}${spec.lengthM === undefined ? '' : `, ${formatLead(spec.lengthM as number, units)}`}`
   const rolls = () => `${PROFILE_NAMES[spec.profile as string]} rolls ${stamps(spec.grooves)}`
   const what = piece ?? (spec.part as string | undefined)
   switch (kind) {
@@ -84,7 +167,9 @@ export function partText(kind: string, spec: Readonly<Record<string, unknown>>, 
     case 'cylinder':
       return `cylinder, ${shortMixture(spec.gas as Mixture)}`
     case 'wire':
-      return spec.label !== undefined ? String(spec.label) : `${(spec.classification as string | undefined) ?? FAMILY_NAMES[spec.family as Family]} ${sizeText(spec.diameterMm as number, units)}`
+      return spec.label !== undefined
+        ? String(spec.label)
+        : `${(spec.classification as string | undefined) ?? FAMILY_NAMES[spec.family as Family]} ${sizeText(spec.diameterMm as number, units)}`
     default:
       return kind
   }

@@ -10,14 +10,41 @@ interface Words {
 type Say = (f: Obstacle['facts'], units: UnitSystem) => Words
 
 const OBSTACLES: Record<string, Say> = {
-  'box-polarity-unread': () => ({ message: 'Which polarity this self-shielded wire runs on is not given, and its family does not tell.', wayOut: 'Read it on the box, and enter DCEP (gun on plus) or DCEN (gun on minus).' }),
-  'polarity-fixed': (f) => ({ message: `The machine is fixed ${gunOn(String(f.fitted))}; this wire runs ${gunOn(String(f.wanted))}.`, wayOut: f.wanted === 'DCEN' ? 'Take a self-shielded wire that runs gun positive, or a gas wire, or a machine whose polarity can be changed.' : 'Take a self-shielded wire that runs gun negative, such as E71T-11, or a machine whose polarity can be changed.' }),
-  'no-gas-gear': () => ({ message: 'This wire needs shielding gas, and the machine has no gas gear.', wayOut: 'Take a self-shielded wire, or have solenoid, hose and regulator fitted by a competent person.' }),
-  'spool-does-not-fit': (f) => ({ message: `The wire comes on a ${String(f.type)} spool; the machine takes ${(f.takes as readonly string[]).join(', ')}.`, wayOut: 'Buy the wire on a spool the machine takes, or use another machine.' }),
-  'spool-gun-takes-small-spool': (f) => ({ message: `A spool gun takes S100 spools; this is a ${String(f.type)}.`, wayOut: 'Buy the wire on an S100 spool, or fit the push gun.' }),
-  'output-too-small': (f, u) => ({ message: `The machine gives ${String(f.maxA)} A at most; ${sizeText(Number(f.sizeMm), u)} wire of this kind wants at least ${String(f.leastA)} A.`, wayOut: 'Take a thinner wire, or a larger machine.' }),
-  'draught-too-strong': (f, u) => ({ message: `A draught of ${formatDraught(Number(f.draught), u)} blows shielding gas away; gas-shielded work stops at ${formatDraught(Number(f.limit), u)}.`, wayOut: 'Put up a shelter, or take a self-shielded wire.' }),
-  'wire-not-for-metal': (f) => ({ message: `${cap(FAMILY_NAMES[f.family as Family])} wire does not weld ${MATERIAL_NAMES[f.material as Material]}.`, wayOut: FOR_METAL[f.material as Material] }),
+  'box-polarity-unread': () => ({
+    message: 'Which polarity this self-shielded wire runs on is not given, and its family does not tell.',
+    wayOut: 'Read it on the box, and enter DCEP (gun on plus) or DCEN (gun on minus).',
+  }),
+  'polarity-fixed': (f) => ({
+    message: `The machine is fixed ${gunOn(String(f.fitted))}; this wire runs ${gunOn(String(f.wanted))}.`,
+    wayOut:
+      f.wanted === 'DCEN'
+        ? 'Take a self-shielded wire that runs gun positive, or a gas wire, or a machine whose polarity can be changed.'
+        : 'Take a self-shielded wire that runs gun negative, such as E71T-11, or a machine whose polarity can be changed.',
+  }),
+  'no-gas-gear': () => ({
+    message: 'This wire needs shielding gas, and the machine has no gas gear.',
+    wayOut: 'Take a self-shielded wire, or have solenoid, hose and regulator fitted by a competent person.',
+  }),
+  'spool-does-not-fit': (f) => ({
+    message: `The wire comes on a ${String(f.type)} spool; the machine takes ${(f.takes as readonly string[]).join(', ')}.`,
+    wayOut: 'Buy the wire on a spool the machine takes, or use another machine.',
+  }),
+  'spool-gun-takes-small-spool': (f) => ({
+    message: `A spool gun takes S100 spools; this is a ${String(f.type)}.`,
+    wayOut: 'Buy the wire on an S100 spool, or fit the push gun.',
+  }),
+  'output-too-small': (f, u) => ({
+    message: `The machine gives ${String(f.maxA)} A at most; ${sizeText(Number(f.sizeMm), u)} wire of this kind wants at least ${String(f.leastA)} A.`,
+    wayOut: 'Take a thinner wire, or a larger machine.',
+  }),
+  'draught-too-strong': (f, u) => ({
+    message: `A draught of ${formatDraught(Number(f.draught), u)} blows shielding gas away; gas-shielded work stops at ${formatDraught(Number(f.limit), u)}.`,
+    wayOut: 'Put up a shelter, or take a self-shielded wire.',
+  }),
+  'wire-not-for-metal': (f) => ({
+    message: `${cap(FAMILY_NAMES[f.family as Family])} wire does not weld ${MATERIAL_NAMES[f.material as Material]}.`,
+    wayOut: FOR_METAL[f.material as Material],
+  }),
 }
 const FOR_METAL: Record<Material, string> = {
   'mild-steel': 'Take a carbon steel wire, such as ER70S-6 with gas or E71T-11 without.',
@@ -29,20 +56,28 @@ const FOR_METAL: Record<Material, string> = {
 }
 
 const CAUTIONS: Record<string, (f: Obstacle['facts'], units: UnitSystem) => string> = {
-  'note-old-form-no-gas-letter': () => 'Without a gas letter this is the older form, classified on CO2. Read the box: a newer wire says C or M.',
+  'note-old-form-no-gas-letter': () =>
+    'Without a gas letter this is the older form, classified on CO2. Read the box: a newer wire says C or M.',
   'note-old-form-e-for-er': () => 'An old form of the name; today it is written with ER.',
   'note-hyphen-added': () => 'The hyphen was missing; there is one possible meaning.',
-  'note-polarity-left-open': () => 'The standard leaves polarity open for T-GS; it is run gun negative in practice. Read the box.',
-  'note-either-polarity': () => 'T-5 runs gun positive; some makers advise gun negative out of position. Read the box.',
+  'note-polarity-left-open': () =>
+    'The standard leaves polarity open for T-GS; it is run gun negative in practice. Read the box.',
+  'note-either-polarity': () =>
+    'T-5 runs gun positive; some makers advise gun negative out of position. Read the box.',
   'note-single-pass': () => 'A single-pass wire: never one bead over another.',
-  'note-thick-plate-limit': (_f, u) => `Not advised above about ${formatLength(19, u)} without preheat and interpass control.`,
-  'note-gas-and-shielding-left-open': () => 'The standard leaves gas and polarity open for this type. Follow the box.',
+  'note-thick-plate-limit': (_f, u) =>
+    `Not advised above about ${formatLength(19, u)} without preheat and interpass control.`,
+  'note-gas-and-shielding-left-open': () =>
+    'The standard leaves gas and polarity open for this type. Follow the box.',
   'note-by-hand': () => 'Entered by hand: what the box says comes first.',
-  'position-not-in-classification': (f) => `By its classification this wire is for ${(f.positions as readonly Position[]).map((p) => POSITION_NAMES[p]).join(' and ')} only, not ${POSITION_NAMES[f.position as Position]}.`,
-  'single-pass-on-plate': (f, u) => `${formatLength(Number(f.thicknessMm), u)} usually wants more than one pass; this wire is for single passes.`,
+  'position-not-in-classification': (f) =>
+    `By its classification this wire is for ${(f.positions as readonly Position[]).map((p) => POSITION_NAMES[p]).join(' and ')} only, not ${POSITION_NAMES[f.position as Position]}.`,
+  'single-pass-on-plate': (f, u) =>
+    `${formatLength(Number(f.thicknessMm), u)} usually wants more than one pass; this wire is for single passes.`,
   'zinc-fume': () => 'Galvanised: grind the zinc off the joint, ventilate far more, stay out of the plume.',
   'chromium-fume': () => 'Stainless: fume holds hexavalent chromium. Extract it at the arc.',
-  'wire-thick-for-sheet': (f, u) => `${sizeText(Number(f.sizeMm), u)} wire on ${formatLength(Number(f.thicknessMm), u)} sheet burns through when hot enough to run and laps cold when not.`,
+  'wire-thick-for-sheet': (f, u) =>
+    `${sizeText(Number(f.sizeMm), u)} wire on ${formatLength(Number(f.thicknessMm), u)} sheet burns through when hot enough to run and laps cold when not.`,
 }
 
 const cap = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)

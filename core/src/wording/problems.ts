@@ -3,38 +3,53 @@ export const unitText = {
   empty: () => 'Nothing typed yet.',
   negative: (text: string) => `“${text.trim()}” is negative; a positive number is needed.`,
   notANumber: (text: string) => `No number could be read in “${text.trim()}”.`,
-  unknownUnit: (unit: string, known: string[]) => `The unit “${unit.trim()}” is not known here. Try ${known.slice(0, 4).join(', ')}.`,
+  unknownUnit: (unit: string, known: string[]) =>
+    `The unit “${unit.trim()}” is not known here. Try ${known.slice(0, 4).join(', ')}.`,
   mustBePositive: (text: string) => `“${text.trim()}” is not more than zero.`,
-  gaugeNeedsMaterial: () => 'A gauge number needs the metal first: steel, galvanised, stainless and aluminium gauges differ.',
-  noGauge: (gauge: number, scale: string, from: number, to: number) => `The ${scale} scale has no gauge ${gauge} here; it runs from ${from} to ${to}.`,
+  gaugeNeedsMaterial: () =>
+    'A gauge number needs the metal first: steel, galvanised, stainless and aluminium gauges differ.',
+  noGauge: (gauge: number, scale: string, from: number, to: number) =>
+    `The ${scale} scale has no gauge ${gauge} here; it runs from ${from} to ${to}.`,
   outOfRange: (low: string, high: string) => `Must be between ${low} and ${high}.`,
 }
 
 export const diameterText = {
   notRead: (text: string) => `No wire size could be read in “${text.trim()}”.`,
-  noSuchWire: (text: string, near: string) => `No welding wire is made in ${text.trim()}; the nearest is ${near}.`,
+  noSuchWire: (text: string, near: string) =>
+    `No welding wire is made in ${text.trim()}; the nearest is ${near}.`,
 }
 
 export const labelText = {
   empty: () => 'Nothing typed yet. Type what the box says, for example E71T-11 .030 10 lb.',
-  noClassification: (text: string) => `No wire classification could be read in “${text}”. Look for letters and figures such as ER70S-6, E71T-11 or ER5356.`,
-  twoClassifications: (a: string, b: string) => `Two different wires are named: ${a} and ${b}. Keep the one on this box.`,
+  noClassification: (text: string) =>
+    `No wire classification could be read in “${text}”. Look for letters and figures such as ER70S-6, E71T-11 or ER5356.`,
+  twoClassifications: (a: string, b: string) =>
+    `Two different wires are named: ${a} and ${b}. Keep the one on this box.`,
   twoDiameters: (a: string, b: string) => `Two sizes are given, ${a} and ${b}. Keep the one on this box.`,
-  rodIsNotTubular: (text: string) => `${text} mixes two forms: R means a rod or solid wire, but a cored wire is not a rod.`,
-  gasLetterOnSelfShielded: (text: string, designator: string) => `${text}: a T-${designator} wire shields itself, so it carries no gas letter C or M.`,
-  gasLetterMissing: (text: string) => `${text} needs its gas letter: C for CO2, M for an argon mixture. Look at the box.`,
-  unknownUsability: (text: string, designator: string) => `${text}: there is no usability designator T-${designator} in AWS A5.20.`,
-  unknownPosition: (text: string) => `${text}: the second figure tells the position and can only be 0 (flat and horizontal) or 1 (all positions).`,
-  unknownStrength: (text: string, known: string) => `${text}: this strength is not in the standard; it has ${known}.`,
+  rodIsNotTubular: (text: string) =>
+    `${text} mixes two forms: R means a rod or solid wire, but a cored wire is not a rod.`,
+  gasLetterOnSelfShielded: (text: string, designator: string) =>
+    `${text}: a T-${designator} wire shields itself, so it carries no gas letter C or M.`,
+  gasLetterMissing: (text: string) =>
+    `${text} needs its gas letter: C for CO2, M for an argon mixture. Look at the box.`,
+  unknownUsability: (text: string, designator: string) =>
+    `${text}: there is no usability designator T-${designator} in AWS A5.20.`,
+  unknownPosition: (text: string) =>
+    `${text}: the second figure tells the position and can only be 0 (flat and horizontal) or 1 (all positions).`,
+  unknownStrength: (text: string, known: string) =>
+    `${text}: this strength is not in the standard; it has ${known}.`,
   hyphenMisplaced: (text: string) => `${text}: the hyphen stands in the wrong place.`,
   unknownChemistry: (text: string, standard: string) => `${text}: this type is not in ${standard}.`,
   suffixMissing: (text: string) => `${text} lacks its last part, which tells the type.`,
   solidCalledTubular: (text: string) => `${text} mixes two forms: ER is a solid wire, T is a cored one.`,
   parentMetal: (text: string) => `${text.replace(/^E?R?-?/, '')} is a parent metal, not a filler wire.`,
   notInAluminiumList: (text: string) => `${text} is not a listed aluminium filler.`,
-  stickElectrode: (text: string) => `${text} is a covered (stick) electrode; it does not run in a wire welder.`,
-  bareAlloy: (text: string) => `${text} alone could be a plate or a wire. A welding wire of this alloy carries ER.`,
-  rodMissingR: (text: string) => `${text}: a covered electrode by this name exists. A wire of this alloy carries ER.`,
+  stickElectrode: (text: string) =>
+    `${text} is a covered (stick) electrode; it does not run in a wire welder.`,
+  bareAlloy: (text: string) =>
+    `${text} alone could be a plate or a wire. A welding wire of this alloy carries ER.`,
+  rodMissingR: (text: string) =>
+    `${text}: a covered electrode by this name exists. A wire of this alloy carries ER.`,
 }
 
 export const requestText = {
@@ -42,7 +57,8 @@ export const requestText = {
   tooLarge: () => 'The request is larger than 1 MB.',
   notFound: (path: string) => `There is nothing at ${path}.`,
   onlyPost: () => 'Send this with POST.',
-  notProved: () => 'No order could be proved safe for this change, so none is shown. Please report the request.',
+  notProved: () =>
+    'No order could be proved safe for this change, so none is shown. Please report the request.',
   ourFault: () => 'Something went wrong here, not in your request.',
   unreadable: () => 'The request could not be read.',
   grooveNotListed: (active: string) => `The active groove ${active} is not one of the roll's grooves.`,
@@ -56,10 +72,12 @@ export const requestText = {
 export const fileText = {
   notJson: () => 'This file is not a shop file: it cannot be read as JSON.',
   notOurs: () => 'This file was not written by Pepper Knot.',
-  newer: (version: number, mine: number) => `This file is version ${version}; this program reads up to version ${mine}. Update the program first.`,
+  newer: (version: number, mine: number) =>
+    `This file is version ${version}; this program reads up to version ${mine}. Update the program first.`,
   sameId: (id: string) => `Two entries carry the same id, ${id}.`,
 }
 
 export const gasText = {
-  notRead: (text: string) => `No gas could be read in “${text.trim()}”. Write it as argon, CO2, 80/20 or 98/2 O2.`,
+  notRead: (text: string) =>
+    `No gas could be read in “${text.trim()}”. Write it as argon, CO2, 80/20 or 98/2 O2.`,
 }

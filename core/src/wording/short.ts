@@ -2,7 +2,15 @@ import type { Fitted, Machine } from '../machine/schema.ts'
 import type { Station } from '../machine/stations.ts'
 import { formatFlow, formatLead, type UnitSystem } from '../units/format.ts'
 import type { Finding } from '../match/finding.ts'
-import { gunOn, LINER_SHORT, mixtureText, PRESSURE_NAMES, PROFILE_SHORT, sizeText, stampText } from './names.ts'
+import {
+  gunOn,
+  LINER_SHORT,
+  mixtureText,
+  PRESSURE_NAMES,
+  PROFILE_SHORT,
+  sizeText,
+  stampText,
+} from './names.ts'
 
 type Setup = Partial<Fitted> & { supply?: Machine['supply'] }
 
@@ -10,7 +18,8 @@ type Setup = Partial<Fitted> & { supply?: Machine['supply'] }
 export function fittedShort(station: Station, setup: Setup, units: UnitSystem): string {
   const NONE = 'none'
   const UNREAD = 'not read'
-  const say = <T>(value: T | null | undefined, text: (v: T) => string) => (value === undefined ? UNREAD : value === null ? NONE : text(value))
+  const say = <T>(value: T | null | undefined, text: (v: T) => string) =>
+    value === undefined ? UNREAD : value === null ? NONE : text(value)
   switch (station) {
     case 'spool':
       return say(setup.spool, (s) => s.type ?? 'spool')
@@ -20,17 +29,33 @@ export function fittedShort(station: Station, setup: Setup, units: UnitSystem): 
     case 'outletGuide':
       return say(setup[station], (g) => g.material)
     case 'driveRolls':
-      return say(setup.driveRolls, (r) => `${PROFILE_SHORT[r.profile]} ${r.active ? stampText(r.active, units) : r.grooves.map((g) => stampText(g, units)).join('·')}`)
+      return say(
+        setup.driveRolls,
+        (r) =>
+          `${PROFILE_SHORT[r.profile]} ${r.active ? stampText(r.active, units) : r.grooves.map((g) => stampText(g, units)).join('·')}`,
+      )
     case 'rollPressure':
       return say(setup.rollPressure, (p) => (p.mark == null ? 'no mark' : tight(`mark ${p.mark}`)))
     case 'liner':
       return say(setup.liner, (l) => `${LINER_SHORT[l.material]} ${range(l.minMm, l.maxMm, units)}`)
     case 'gun':
-      return say(setup.gun, (g) => `${g.kind === 'spool-gun' ? 'spool gun' : g.kind}${g.lengthM === undefined ? '' : ` ${tight(formatLead(g.lengthM, units))}`}`)
+      return say(
+        setup.gun,
+        (g) =>
+          `${g.kind === 'spool-gun' ? 'spool gun' : g.kind}${g.lengthM === undefined ? '' : ` ${tight(formatLead(g.lengthM, units))}`}`,
+      )
     case 'contactTip':
       return say(setup.contactTip, (t) => `${stampText(t.stamp, units)}${t.aluminiumBore ? ' Al' : ''}`)
     case 'nozzle':
-      return say(setup.nozzle, (n) => (n.kind === 'gas' ? (n.boreMm === undefined ? 'gas' : boreText(n.boreMm, units)) : n.kind === 'none' ? 'bare' : 'cap'))
+      return say(setup.nozzle, (n) =>
+        n.kind === 'gas'
+          ? n.boreMm === undefined
+            ? 'gas'
+            : boreText(n.boreMm, units)
+          : n.kind === 'none'
+            ? 'bare'
+            : 'cap',
+      )
     case 'polarity':
       return say(setup.polarity, (p) => gunOn(p).replace('on ', 'on\u00a0'))
     case 'gas':
@@ -38,20 +63,34 @@ export function fittedShort(station: Station, setup: Setup, units: UnitSystem): 
     case 'gasFlow':
       return say(setup.gasFlowLPerMin, (f) => (f === 0 ? 'shut' : tight(formatFlow(f, units))))
     case 'supply':
-      return say(setup.supply, (s) => (s.voltageV === undefined ? UNREAD : `${s.voltageV} V${s.breakerA === undefined ? '' : ` ${s.breakerA} A`}`))
+      return say(setup.supply, (s) =>
+        s.voltageV === undefined
+          ? UNREAD
+          : `${s.voltageV} V${s.breakerA === undefined ? '' : ` ${s.breakerA} A`}`,
+      )
   }
 }
 
 /** Figure and unit stay on one line. */
 const tight = (text: string) => text.replace(/ /g, '\u00a0')
-const range = (from: number, to: number, units: UnitSystem) => (from === to ? sizeText(from, units) : `${sizeText(from, units)}\u2060–\u2060${sizeText(to, units)}`)
-const boreText = (mm: number, units: UnitSystem) => (units === 'metric' ? `${Math.round(mm * 10) / 10}\u00a0mm` : `${({ 12.7: '1/2', 16: '5/8', 19: '3/4' } as Record<number, string>)[mm] ?? (mm / 25.4).toFixed(2)}\u00a0in`)
+const range = (from: number, to: number, units: UnitSystem) =>
+  from === to ? sizeText(from, units) : `${sizeText(from, units)}\u2060–\u2060${sizeText(to, units)}`
+const boreText = (mm: number, units: UnitSystem) =>
+  units === 'metric'
+    ? `${Math.round(mm * 10) / 10}\u00a0mm`
+    : `${({ 12.7: '1/2', 16: '5/8', 19: '3/4' } as Record<number, string>)[mm] ?? (mm / 25.4).toFixed(2)}\u00a0in`
 
 /** What the wire asks for at a station, in the fewest words. */
 export function wantedShort(finding: Finding, units: UnitSystem): string {
-  if (finding.station === 'rollPressure') return finding.verdict === 'fits' ? fittedShort('rollPressure', finding.after, units) : PRESSURE_NAMES[String(finding.facts.level)]!
+  if (finding.station === 'rollPressure')
+    return finding.verdict === 'fits'
+      ? fittedShort('rollPressure', finding.after, units)
+      : PRESSURE_NAMES[String(finding.facts.level)]!
   if (finding.station === 'gas' && !finding.facts.gasNeeded) return finding.fitted == null ? 'none' : 'shut'
-  if (finding.station === 'spool') return finding.facts.needsAdapter ? `${finding.facts.type}+adapter` : fittedShort('spool', finding.after, units)
+  if (finding.station === 'spool')
+    return finding.facts.needsAdapter
+      ? `${finding.facts.type}+adapter`
+      : fittedShort('spool', finding.after, units)
   if (finding.station === 'gasFlow' && !finding.facts.gasNeeded) return 'shut'
   return fittedShort(finding.station, finding.after, units)
 }

@@ -14,12 +14,21 @@ const shop = useShop()
 
 function set(key: string, value: unknown) {
   const next = { ...values.value }
-  if (value === undefined || value === null || value === '' || (Array.isArray(value) && value.length === 0)) delete next[key]
+  if (value === undefined || value === null || value === '' || (Array.isArray(value) && value.length === 0))
+    delete next[key]
   else next[key] = value
   values.value = next
 }
+const numberOf = (key: string) => values.value[key] as number | undefined
+const mixtureOf = (key: string) => values.value[key] as Record<string, number> | undefined
+const stampsOf = (key: string) => (values.value[key] as string[] | undefined) ?? []
 const name = (row: FieldRow) => t(`fields.${row.key}`) + (row.must ? '' : ` ${t('field.optional')}`)
-const number = (text: string) => (text.trim() === '' ? undefined : Number.isFinite(Number(text.replace(',', '.'))) ? Number(text.replace(',', '.')) : text)
+const number = (text: string) =>
+  text.trim() === ''
+    ? undefined
+    : Number.isFinite(Number(text.replace(',', '.')))
+      ? Number(text.replace(',', '.'))
+      : text
 const stampProblem = (text: unknown) => {
   if (typeof text !== 'string' || text === '') return []
   const stamp = readStampMm(text)
@@ -44,7 +53,10 @@ const isQuantity = (as: FieldRow['as']): as is keyof typeof QUANTITIES => as in 
       <v-select
         v-else-if="row.as === 'yes'"
         :label="name(row)"
-        :items="[{ value: true, title: t('field.yes') }, { value: false, title: t('field.no') }]"
+        :items="[
+          { value: true, title: t('field.yes') },
+          { value: false, title: t('field.no') },
+        ]"
         :model-value="values[row.key] ?? null"
         clearable
         @update:model-value="set(row.key, $event)"
@@ -54,21 +66,38 @@ const isQuantity = (as: FieldRow['as']): as is keyof typeof QUANTITIES => as in 
         :kind="QUANTITIES[row.as]"
         :label="name(row)"
         :units="shop.units"
-        :model-value="values[row.key] as number | undefined"
+        :model-value="numberOf(row.key)"
         @update:model-value="set(row.key, $event)"
       />
-      <MixtureField v-else-if="row.as === 'mixture'" :label="name(row)" :model-value="values[row.key] as Record<string, number> | undefined" @update:model-value="set(row.key, $event)" />
+      <MixtureField
+        v-else-if="row.as === 'mixture'"
+        :label="name(row)"
+        :model-value="mixtureOf(row.key)"
+        @update:model-value="set(row.key, $event)"
+      />
       <v-text-field
         v-else-if="row.as === 'stamps'"
         :label="name(row)"
         :hint="t('field.stampsHint')"
         persistent-hint
-        :model-value="((values[row.key] as string[] | undefined) ?? []).join(' ')"
-        :error-messages="((values[row.key] as string[] | undefined) ?? []).flatMap(stampProblem)"
+        :model-value="stampsOf(row.key).join(' ')"
+        :error-messages="stampsOf(row.key).flatMap(stampProblem)"
         @change="set(row.key, list(($event.target as HTMLInputElement).value))"
       />
-      <v-text-field v-else-if="row.as === 'stamp'" :label="name(row)" :model-value="values[row.key] ?? ''" :error-messages="stampProblem(values[row.key])" @update:model-value="set(row.key, $event)" />
-      <v-text-field v-else :label="name(row)" inputmode="decimal" :model-value="String(values[row.key] ?? '')" @update:model-value="set(row.key, number($event))" />
+      <v-text-field
+        v-else-if="row.as === 'stamp'"
+        :label="name(row)"
+        :model-value="values[row.key] ?? ''"
+        :error-messages="stampProblem(values[row.key])"
+        @update:model-value="set(row.key, $event)"
+      />
+      <v-text-field
+        v-else
+        :label="name(row)"
+        inputmode="decimal"
+        :model-value="String(values[row.key] ?? '')"
+        @update:model-value="set(row.key, number($event))"
+      />
     </template>
   </div>
 </template>

@@ -47,7 +47,9 @@ onBeforeUnmount(stop)
     @contextmenu.prevent
   >
     <span class="fill" :style="{ transform: `scaleX(${progress})` }" />
-    <span class="text">{{ label }}<small>{{ t('run.hold') }}</small></span>
+    <span class="text"
+      >{{ label }}<small>{{ t('run.hold') }}</small></span
+    >
   </button>
 </template>
 

@@ -12,7 +12,9 @@ const rows = () => Object.entries(tm('keys.rows') as Record<string, string>)
       <h2>{{ t('keys.title') }}</h2>
       <dl>
         <template v-for="[key, text] in rows()" :key="key">
-          <dt><kbd v-for="k in key.split(' ')" :key="k">{{ k }}</kbd></dt>
+          <dt>
+            <kbd v-for="k in key.split(' ')" :key="k">{{ k }}</kbd>
+          </dt>
           <dd>{{ rt(text) }}</dd>
         </template>
       </dl>

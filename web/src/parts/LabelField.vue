@@ -18,7 +18,8 @@ function take() {
   if (suggestion === undefined) return
   // The rest of the box, its size and weight, stays as typed.
   const at = instead === undefined ? -1 : text.value.toUpperCase().indexOf(instead.toUpperCase())
-  text.value = at < 0 ? suggestion : text.value.slice(0, at) + suggestion + text.value.slice(at + instead!.length)
+  text.value =
+    at < 0 ? suggestion : text.value.slice(0, at) + suggestion + text.value.slice(at + instead!.length)
 }
 usePageKeys({
   '/': (event) => {
@@ -44,7 +45,9 @@ usePageKeys({
       maxlength="500"
       @keydown.enter="$emit('enter')"
     />
-    <v-btn v-if="problem?.suggestion" class="mt" @click="take">{{ t('label.meant', { text: problem.suggestion }) }}</v-btn>
+    <v-btn v-if="problem?.suggestion" class="mt" @click="take">{{
+      t('label.meant', { text: problem.suggestion })
+    }}</v-btn>
   </div>
 </template>
 

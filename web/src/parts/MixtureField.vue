@@ -16,7 +16,13 @@ watch(read, (r) => (model.value = r?.ok ? r.value : undefined))
   <v-text-field
     v-model="text"
     :label="label"
-    :hint="read?.ok ? `${Object.entries(read.value).map(([gas, percent]) => `${percent} % ${gas}`).join(', ')}: ${gasDesignation(read.value)}` : t('field.mixtureHint')"
+    :hint="
+      read?.ok
+        ? `${Object.entries(read.value)
+            .map(([gas, percent]) => `${percent} % ${gas}`)
+            .join(', ')}: ${gasDesignation(read.value)}`
+        : t('field.mixtureHint')
+    "
     persistent-hint
     :error-messages="read && !read.ok ? [read.problems[0]!.message] : []"
   />

@@ -18,15 +18,29 @@ const places = [
 <template>
   <nav class="rail" :aria-label="t('nav.label')">
     <router-link class="brand" to="/">
-      <svg viewBox="0 0 48 30" aria-hidden="true"><path d="M3 24C12 24 15 6 24 6s9 14 0 14-9-14 0-14 12 18 21 18" /></svg>
+      <svg viewBox="0 0 48 30" aria-hidden="true">
+        <path d="M3 24C12 24 15 6 24 6s9 14 0 14-9-14 0-14 12 18 21 18" />
+      </svg>
       <span>Pepper Knot</span>
     </router-link>
-    <router-link v-for="place in places" :key="place.name" class="place" :class="{ here: place.name === 'changes' && $route.name === 'change' }" :to="place.to" active-class="here">
+    <router-link
+      v-for="place in places"
+      :key="place.name"
+      class="place"
+      :class="{ here: place.name === 'changes' && $route.name === 'change' }"
+      :to="place.to"
+      active-class="here"
+    >
       <svg viewBox="0 0 28 28" aria-hidden="true"><path :d="place.path" /></svg>
       <span>{{ t(`nav.${place.name}`) }}</span>
     </router-link>
     <div class="foot">
-      <button type="button" class="small" :aria-label="t('nav.unitsNow', { units: t(`units.${shop.units}`) })" @click="shop.shop.settings.units = shop.units === 'metric' ? 'inch' : 'metric'">
+      <button
+        type="button"
+        class="small"
+        :aria-label="t('nav.unitsNow', { units: t(`units.${shop.units}`) })"
+        @click="shop.shop.settings.units = shop.units === 'metric' ? 'inch' : 'metric'"
+      >
         {{ t(`units.short.${shop.units}`) }}
       </button>
       <button type="button" class="small keys" @click="$emit('keys')">{{ t('nav.keys') }}</button>

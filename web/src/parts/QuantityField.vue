@@ -2,7 +2,18 @@
 import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import {
-  formatDraught, formatFlow, formatLead, formatLength, formatMass, parseDraughtMPerS, parseFlowLPerMin, parseLengthMm, parseMassKg, type GaugeScale, type Read, type UnitSystem,
+  formatDraught,
+  formatFlow,
+  formatLead,
+  formatLength,
+  formatMass,
+  parseDraughtMPerS,
+  parseFlowLPerMin,
+  parseLengthMm,
+  parseMassKg,
+  type GaugeScale,
+  type Read,
+  type UnitSystem,
 } from '@pepper-knot/core'
 
 /** A number in any unit: what is typed is read at once, and the field says what it understood. */
@@ -20,7 +31,11 @@ const model = defineModel<number | undefined>({ required: true })
 const { t } = useI18n()
 
 const READ: Record<typeof props.kind, (text: string) => Read<number>> = {
-  thickness: (text) => parseLengthMm(text, { defaultUnit: props.units === 'metric' ? 'mm' : 'in', ...(props.gaugeScale && { gaugeScale: props.gaugeScale }) }),
+  thickness: (text) =>
+    parseLengthMm(text, {
+      defaultUnit: props.units === 'metric' ? 'mm' : 'in',
+      ...(props.gaugeScale && { gaugeScale: props.gaugeScale }),
+    }),
   length: (text) => parseLengthMm(text, { defaultUnit: props.units === 'metric' ? 'mm' : 'in' }),
   lead: (text) => {
     const mm = parseLengthMm(text, { defaultUnit: props.units === 'metric' ? 'm' : 'ft' })
@@ -31,7 +46,12 @@ const READ: Record<typeof props.kind, (text: string) => Read<number>> = {
   mass: (text) => parseMassKg(text, props.units === 'metric' ? 'kg' : 'lb'),
 }
 const SAY: Record<typeof props.kind, (value: number, units: UnitSystem) => string> = {
-  thickness: formatLength, length: formatLength, lead: formatLead, draught: formatDraught, flow: formatFlow, mass: formatMass,
+  thickness: formatLength,
+  length: formatLength,
+  lead: formatLead,
+  draught: formatDraught,
+  flow: formatFlow,
+  mass: formatMass,
 }
 const say = (value: number, units = props.units) => SAY[props.kind](value, units)
 
@@ -41,10 +61,16 @@ const problem = computed(() => {
   if (!read.value) return undefined
   if (!read.value.ok) return read.value.problems[0]!.message
   const { min = 0, max = Infinity } = props
-  return read.value.value < min || read.value.value > max ? t('field.range', { min: say(min), max: max === Infinity ? '…' : say(max) }) : undefined
+  return read.value.value < min || read.value.value > max
+    ? t('field.range', { min: say(min), max: max === Infinity ? '…' : say(max) })
+    : undefined
 })
 const other = computed(() => (props.units === 'metric' ? 'inch' : 'metric'))
-const understood = computed(() => (read.value?.ok && !problem.value ? t('field.understood', { value: say(read.value.value), other: say(read.value.value, other.value) }) : props.hint))
+const understood = computed(() =>
+  read.value?.ok && !problem.value
+    ? t('field.understood', { value: say(read.value.value), other: say(read.value.value, other.value) })
+    : props.hint,
+)
 
 let mine: number | undefined = model.value
 watch(text, () => {
@@ -61,5 +87,12 @@ watch([model, () => props.units], ([value], [, before]) => {
 </script>
 
 <template>
-  <v-text-field v-model="text" :label="label" :hint="understood ?? ''" persistent-hint :error-messages="problem ? [problem] : []" autocomplete="off" />
+  <v-text-field
+    v-model="text"
+    :label="label"
+    :hint="understood ?? ''"
+    persistent-hint
+    :error-messages="problem ? [problem] : []"
+    autocomplete="off"
+  />
 </template>

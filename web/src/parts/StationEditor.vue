@@ -11,22 +11,39 @@ const emit = defineEmits<{ save: [Machine]; close: [] }>()
 const { t } = useI18n()
 
 type State = 'seen' | 'nothing' | 'unread'
-const SINGLE: Partial<Record<Station, string>> = { hubBrake: 'hubBrake', polarity: 'polarity', gas: 'gas', gasFlow: 'gasFlowLPerMin' }
+const SINGLE: Partial<Record<Station, string>> = {
+  hubBrake: 'hubBrake',
+  polarity: 'polarity',
+  gas: 'gas',
+  gasFlow: 'gasFlowLPerMin',
+}
 const state = ref<State>('seen')
 const values = ref<Record<string, unknown>>({})
 const rolls = ref<Record<string, unknown>>({})
 const inner = ref<Record<string, unknown>>({})
 const problems = ref<string[]>([])
-const canBeNothing = computed(() => props.station !== null && !['hubBrake', 'rollPressure', 'polarity', 'gasFlow', 'supply'].includes(props.station))
+const canBeNothing = computed(
+  () =>
+    props.station !== null &&
+    !['hubBrake', 'rollPressure', 'polarity', 'gasFlow', 'supply'].includes(props.station),
+)
 const pushPull = computed(() => props.station === 'gun' && values.value.kind === 'push-pull')
 
 watch(
   () => props.station,
   (station) => {
     if (!station) return
-    const raw = (station === 'supply' ? props.machine.supply : (props.machine.fitted as Record<string, unknown>)[SINGLE[station] ?? station]) as unknown
+    const raw = (
+      station === 'supply'
+        ? props.machine.supply
+        : (props.machine.fitted as Record<string, unknown>)[SINGLE[station] ?? station]
+    ) as unknown
     state.value = raw === undefined ? 'unread' : raw === null ? 'nothing' : 'seen'
-    const { rolls: ownRolls, innerLiner, ...rest } = (raw != null && !SINGLE[station] ? raw : {}) as Record<string, unknown>
+    const {
+      rolls: ownRolls,
+      innerLiner,
+      ...rest
+    } = (raw != null && !SINGLE[station] ? raw : {}) as Record<string, unknown>
     values.value = SINGLE[station] ? (raw == null ? {} : { value: raw }) : { ...rest }
     rolls.value = { ...(ownRolls as object | undefined) }
     inner.value = { ...(innerLiner as object | undefined) }
@@ -39,20 +56,30 @@ function value(): unknown {
   if (state.value !== 'seen') return state.value === 'nothing' ? null : undefined
   if (SINGLE[props.station!]) return values.value.value
   const whole = { ...values.value }
-  if (pushPull.value) Object.assign(whole, Object.keys(rolls.value).length && { rolls: rolls.value }, Object.keys(inner.value).length && { innerLiner: inner.value })
+  if (pushPull.value)
+    Object.assign(
+      whole,
+      Object.keys(rolls.value).length && { rolls: rolls.value },
+      Object.keys(inner.value).length && { innerLiner: inner.value },
+    )
   return whole
 }
 
 function save() {
   const station = props.station!
   const key = SINGLE[station] ?? station
-  const next = JSON.parse(JSON.stringify(props.machine)) as Record<string, unknown> & { fitted: Record<string, unknown> }
+  const next = JSON.parse(JSON.stringify(props.machine)) as Record<string, unknown> & {
+    fitted: Record<string, unknown>
+  }
   const into = station === 'supply' ? next : next.fitted
   const fresh = value()
   if (fresh === undefined && state.value === 'unread') delete into[key]
   else into[key] = fresh
-  const missing = STATION_FIELDS[station]!.filter((f) => f.must && state.value === 'seen' && values.value[f.key] === undefined)
-  if (missing.length) return void (problems.value = missing.map((f) => t('field.needed', { name: t(`fields.${f.key}`) })))
+  const missing = STATION_FIELDS[station]!.filter(
+    (f) => f.must && state.value === 'seen' && values.value[f.key] === undefined,
+  )
+  if (missing.length)
+    return void (problems.value = missing.map((f) => t('field.needed', { name: t(`fields.${f.key}`) })))
   const read = validate(machineSchema, JSON.parse(JSON.stringify(next)))
   if (!read.ok) return void (problems.value = read.problems.map((p) => p.message))
   emit('save', read.value)
@@ -60,12 +87,20 @@ function save() {
 </script>
 
 <template>
-  <v-dialog :model-value="station !== null" max-width="680" :aria-label="station ? STATION_NAMES[station] : ''" @update:model-value="!$event && $emit('close')">
+  <v-dialog
+    :model-value="station !== null"
+    max-width="680"
+    :aria-label="station ? STATION_NAMES[station] : ''"
+    @update:model-value="!$event && $emit('close')"
+  >
     <v-card v-if="station" class="box">
       <h2>{{ t('editor.title', { machine: machine.name, station: STATION_NAMES[station] }) }}</h2>
       <fieldset class="states">
         <legend class="visually-hidden">{{ t('editor.state') }}</legend>
-        <label v-for="s in (['seen', 'nothing', 'unread'] as const).filter((x) => x !== 'nothing' || canBeNothing)" :key="s">
+        <label
+          v-for="s in (['seen', 'nothing', 'unread'] as const).filter((x) => x !== 'nothing' || canBeNothing)"
+          :key="s"
+        >
           <input v-model="state" type="radio" name="state" :value="s" /> {{ t(`editor.${s}`) }}
         </label>
       </fieldset>

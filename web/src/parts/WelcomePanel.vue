@@ -9,21 +9,33 @@ const shop = useShop()
 
 <template>
   <div class="screen narrow">
-    <svg class="knot" viewBox="0 0 48 30" aria-hidden="true"><path d="M3 24C12 24 15 6 24 6s9 14 0 14-9-14 0-14 12 18 21 18" /></svg>
+    <svg class="knot" viewBox="0 0 48 30" aria-hidden="true">
+      <path d="M3 24C12 24 15 6 24 6s9 14 0 14-9-14 0-14 12 18 21 18" />
+    </svg>
     <template v-if="shop.phase === 'welcome'">
       <h1>{{ t('welcome.title') }}</h1>
       <p>{{ t('welcome.text') }}</p>
       <div class="row">
-        <v-btn variant="flat" color="primary" size="large" @click="shop.openEmpty()">{{ t('welcome.own') }}</v-btn>
+        <v-btn variant="flat" color="primary" size="large" @click="shop.openEmpty()">{{
+          t('welcome.own')
+        }}</v-btn>
         <v-btn size="large" @click="shop.openDemo()">{{ t('welcome.demo') }}</v-btn>
       </div>
     </template>
     <template v-else>
       <h1>{{ t(shop.phase === 'failed' ? 'welcome.failed' : 'welcome.unreadable') }}</h1>
-      <p v-for="problem in shop.problems.slice(0, 5)" :key="problem.path + problem.message" class="problem">{{ problem.path }} {{ problem.message }}</p>
+      <p v-for="problem in shop.problems.slice(0, 5)" :key="problem.path + problem.message" class="problem">
+        {{ problem.path }} {{ problem.message }}
+      </p>
       <p>{{ t(shop.phase === 'failed' ? 'welcome.failedText' : 'welcome.unreadableText') }}</p>
       <div class="row">
-        <v-btn v-if="shop.unreadableText" variant="flat" color="primary" @click="download('unreadable.pepperknot.json', shop.unreadableText)">{{ t('welcome.keep') }}</v-btn>
+        <v-btn
+          v-if="shop.unreadableText"
+          variant="flat"
+          color="primary"
+          @click="download('unreadable.pepperknot.json', shop.unreadableText)"
+          >{{ t('welcome.keep') }}</v-btn
+        >
         <v-btn @click="shop.openEmpty()">{{ t('welcome.own') }}</v-btn>
       </div>
     </template>

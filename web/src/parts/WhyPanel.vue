@@ -1,7 +1,17 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { findingAlso, findingConsequence, findingWhy, fittedShort, partText, STATION_NAMES, wantedShort, type Changeover, type Finding } from '@pepper-knot/core'
+import {
+  findingAlso,
+  findingConsequence,
+  findingWhy,
+  fittedShort,
+  partText,
+  STATION_NAMES,
+  wantedShort,
+  type Changeover,
+  type Finding,
+} from '@pepper-knot/core'
 import { useShop } from '../stores/shop.ts'
 import SectionDrawing from './sections/SectionDrawing.vue'
 
@@ -15,12 +25,31 @@ const fittedSetup = computed(() => ({ ...machine.value.fitted, supply: machine.v
 const wireMm = computed(() => props.plan.context.wire.exactMm)
 // One scale for both drawings: the wire about 74 units across.
 const scale = computed(() => 74 / wireMm.value)
-const parts = computed(() => props.plan.gather.filter((line) => line.station === props.finding.station && line.kind !== 'wire'))
+const parts = computed(() =>
+  props.plan.gather.filter((line) => line.station === props.finding.station && line.kind !== 'wire'),
+)
 const consequence = computed(() => findingConsequence(props.finding, units.value))
-const changes = computed(() => props.finding.verdict === 'change' || props.finding.verdict === 'adjust' || props.finding.verdict === 'unknown')
-const DRAWN = ['driveRolls', 'liner', 'contactTip', 'polarity', 'spool', 'inletGuide', 'outletGuide', 'nozzle', 'gasFlow']
+const changes = computed(
+  () =>
+    props.finding.verdict === 'change' ||
+    props.finding.verdict === 'adjust' ||
+    props.finding.verdict === 'unknown',
+)
+const DRAWN = [
+  'driveRolls',
+  'liner',
+  'contactTip',
+  'polarity',
+  'spool',
+  'inletGuide',
+  'outletGuide',
+  'nozzle',
+  'gasFlow',
+]
 const drawn = computed(() => DRAWN.includes(props.finding.station))
-const heading = computed(() => `${STATION_NAMES[props.finding.station]}: ${t(`verdictLong.${props.finding.verdict}`)}`)
+const heading = computed(
+  () => `${STATION_NAMES[props.finding.station]}: ${t(`verdictLong.${props.finding.verdict}`)}`,
+)
 </script>
 
 <template>
@@ -28,15 +57,24 @@ const heading = computed(() => `${STATION_NAMES[props.finding.station]}: ${t(`ve
     <div class="words">
       <h2 class="heading" :class="`heading--${finding.verdict}`">{{ heading }}</h2>
       <p class="pair tabular">
-        <span>{{ t('why.fitted') }} <b>{{ fittedShort(finding.station, fittedSetup, units) }}</b></span>
-        <span>{{ t('why.asked') }} <b>{{ wantedShort(finding, units) }}</b></span>
+        <span
+          >{{ t('why.fitted') }} <b>{{ fittedShort(finding.station, fittedSetup, units) }}</b></span
+        >
+        <span
+          >{{ t('why.asked') }} <b>{{ wantedShort(finding, units) }}</b></span
+        >
       </p>
       <p class="reason">{{ findingWhy(finding, units) }}</p>
-      <p v-if="consequence"><b>{{ t('why.ifLeft') }}</b> {{ consequence }}</p>
-      <p v-if="finding.alsoDo.length"><b>{{ t('why.alsoDo') }}</b> {{ findingAlso(finding).join('; ') }}.</p>
+      <p v-if="consequence">
+        <b>{{ t('why.ifLeft') }}</b> {{ consequence }}
+      </p>
+      <p v-if="finding.alsoDo.length">
+        <b>{{ t('why.alsoDo') }}</b> {{ findingAlso(finding).join('; ') }}.
+      </p>
       <ul v-if="parts.length" class="parts">
         <li v-for="line in parts" :key="line.kind + (line.piece ?? '')" :class="{ problem: !line.have }">
-          <b>{{ line.have ? (line.drawer ?? t('why.inStore')) : t('match.missing') }}:</b> {{ partText(line.kind, line.spec, units, line.piece) }}
+          <b>{{ line.have ? (line.drawer ?? t('why.inStore')) : t('match.missing') }}:</b>
+          {{ partText(line.kind, line.spec, units, line.piece) }}
         </li>
       </ul>
       <p class="muted small">{{ t(`origin.${finding.origin.replace(' ', '-')}`) }}</p>
@@ -45,11 +83,15 @@ const heading = computed(() => `${STATION_NAMES[props.finding.station]}: ${t(`ve
     <div v-if="drawn" class="drawings">
       <figure v-if="finding.fitted != null">
         <SectionDrawing :finding="finding" :setup="machine.fitted" :wire-mm="wireMm" :scale="scale" />
-        <figcaption>{{ t('why.fitted') }} <b>{{ fittedShort(finding.station, fittedSetup, units) }}</b></figcaption>
+        <figcaption>
+          {{ t('why.fitted') }} <b>{{ fittedShort(finding.station, fittedSetup, units) }}</b>
+        </figcaption>
       </figure>
       <figure v-if="changes">
         <SectionDrawing :finding="finding" :setup="finding.after" :wire-mm="wireMm" :scale="scale" />
-        <figcaption>{{ t('why.asked') }} <b>{{ wantedShort(finding, units) }}</b></figcaption>
+        <figcaption>
+          {{ t('why.asked') }} <b>{{ wantedShort(finding, units) }}</b>
+        </figcaption>
       </figure>
       <p class="muted small">{{ t(`scaleNote.${finding.station}`) }}</p>
     </div>

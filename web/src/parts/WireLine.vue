@@ -6,13 +6,23 @@ import { usePageKeys } from './keys.ts'
 import type { Mark } from './marks.ts'
 import WireMark from './WireMark.vue'
 
-const props = defineProps<{ marks: Mark[]; label: string; large?: boolean; leaves?: 'top' | 'bottom' | undefined }>()
+const props = defineProps<{
+  marks: Mark[]
+  label: string
+  large?: boolean
+  leaves?: 'top' | 'bottom' | undefined
+}>()
 const selected = defineModel<Station | null>('selected', { default: null })
 const emit = defineEmits<{ open: [Station] }>()
 const { t } = useI18n()
 const list = ref<HTMLElement>()
 
-const at = computed(() => Math.max(0, props.marks.findIndex((m) => m.station === selected.value)))
+const at = computed(() =>
+  Math.max(
+    0,
+    props.marks.findIndex((m) => m.station === selected.value),
+  ),
+)
 const cells = () => [...(list.value?.querySelectorAll<HTMLElement>('button') ?? [])]
 
 function move(by: number) {
@@ -46,7 +56,12 @@ function choose(station: Station) {
       <path d="M32 54C48 58 50 34 72 34" class="lead" />
     </svg>
     <ol ref="list" class="marks" :aria-label="label" @keydown="large && onKey($event)">
-      <li v-for="(mark, i) in marks" :key="mark.station" class="mark" :class="[`mark--${mark.verdict}`, { 'mark--on': large && mark.station === selected }]">
+      <li
+        v-for="(mark, i) in marks"
+        :key="mark.station"
+        class="mark"
+        :class="[`mark--${mark.verdict}`, { 'mark--on': large && mark.station === selected }]"
+      >
         <component
           :is="large ? 'button' : 'div'"
           class="cell"
@@ -56,15 +71,21 @@ function choose(station: Station) {
           @click="large && choose(mark.station)"
         >
           <span class="name">{{ mark.name }}</span>
-          <span v-if="mark.wanted !== undefined" class="was" :class="{ struck: mark.verdict === 'change' }">{{ mark.fitted }}</span>
+          <span v-if="mark.wanted !== undefined" class="was" :class="{ struck: mark.verdict === 'change' }">{{
+            mark.fitted
+          }}</span>
           <WireMark :verdict="mark.verdict" class="state" />
           <span class="now">{{ mark.wanted ?? mark.fitted }}</span>
-          <span class="word" :class="{ 'visually-hidden': !large && mark.verdict === 'fits' }">{{ t(`verdict.${mark.verdict}`) }}</span>
+          <span class="word" :class="{ 'visually-hidden': !large && mark.verdict === 'fits' }">{{
+            t(`verdict.${mark.verdict}`)
+          }}</span>
           <span v-if="mark.missing" class="tag">{{ t('match.missing') }}</span>
         </component>
       </li>
     </ol>
-    <svg class="arc" viewBox="0 0 24 44" aria-hidden="true"><path d="M0 22H6M20 10 8 22 20 34M22 22H9" /></svg>
+    <svg class="arc" viewBox="0 0 24 44" aria-hidden="true">
+      <path d="M0 22H6M20 10 8 22 20 34M22 22H9" />
+    </svg>
   </div>
 </template>
 

@@ -13,7 +13,11 @@ defineProps<{ verdict: Verdict }>()
         <path class="wire" d="M0 22H44" />
         <circle class="round" cx="22" cy="22" r="8" />
       </template>
-      <path v-else-if="verdict === 'adjust'" class="wire loop" d="M0 22h8c10 0 22-2 22-11a8 8 0 0 0-16 0c0 9 12 11 22 11h8" />
+      <path
+        v-else-if="verdict === 'adjust'"
+        class="wire loop"
+        d="M0 22h8c10 0 22-2 22-11a8 8 0 0 0-16 0c0 9 12 11 22 11h8"
+      />
       <template v-else-if="verdict === 'change'">
         <path class="wire" d="M0 22H10M34 22H44" />
         <path class="cut" d="M10 12V32M34 12V32" />

@@ -1,4 +1,16 @@
-import { fittedShort, STATION_NAMES, STATION_SHORT, STATIONS, wantedShort, type Finding, type GatherLine, type Machine, type Station, type UnitSystem, type Verdict } from '@pepper-knot/core'
+import {
+  fittedShort,
+  STATION_NAMES,
+  STATION_SHORT,
+  STATIONS,
+  wantedShort,
+  type Finding,
+  type GatherLine,
+  type Machine,
+  type Station,
+  type UnitSystem,
+  type Verdict,
+} from '@pepper-knot/core'
 
 /** One mark on the wire line. */
 export interface Mark {
@@ -18,19 +30,34 @@ export function standingMarks(machine: Machine, findings: Finding[] | undefined,
   return STATIONS.filter((s) => s !== 'supply').map((station) => {
     const fitted = fittedShort(station, setup, units)
     return {
-      station, fitted, name: STATION_SHORT[station], fullName: STATION_NAMES[station], missing: false,
-      verdict: findings?.find((f) => f.station === station)?.verdict ?? (fitted === 'not read' ? 'unknown' : 'fits'),
+      station,
+      fitted,
+      name: STATION_SHORT[station],
+      fullName: STATION_NAMES[station],
+      missing: false,
+      verdict:
+        findings?.find((f) => f.station === station)?.verdict ?? (fitted === 'not read' ? 'unknown' : 'fits'),
     }
   })
 }
 
 /** Marks of a change: fitted above, asked below. The mains stands with them only when something is asked of it. */
-export function changeMarks(machine: Machine, findings: readonly Finding[], gather: readonly GatherLine[], units: UnitSystem): Mark[] {
+export function changeMarks(
+  machine: Machine,
+  findings: readonly Finding[],
+  gather: readonly GatherLine[],
+  units: UnitSystem,
+): Mark[] {
   const setup = { ...machine.fitted, supply: machine.supply }
   return findings
     .filter((f) => f.station !== 'supply' || f.verdict !== 'fits')
     .map((f) => ({
-      station: f.station, name: STATION_SHORT[f.station], fullName: STATION_NAMES[f.station], fitted: fittedShort(f.station, setup, units), wanted: wantedShort(f, units), verdict: f.verdict,
+      station: f.station,
+      name: STATION_SHORT[f.station],
+      fullName: STATION_NAMES[f.station],
+      fitted: fittedShort(f.station, setup, units),
+      wanted: wantedShort(f, units),
+      verdict: f.verdict,
       missing: gather.some((line) => line.station === f.station && line.kind !== 'wire' && !line.have),
     }))
 }

@@ -1,5 +1,17 @@
 import {
-  CONDITIONS, GROOVE_PROFILES, GUIDE_MATERIALS, GUN_KINDS, GUN_NAMES, LEAVES, LINER_MATERIALS, LINER_NAMES, NOZZLE_KINDS, NOZZLE_NAMES, POLARITIES, PROFILE_NAMES, SPOOL_TYPES,
+  CONDITIONS,
+  GROOVE_PROFILES,
+  GUIDE_MATERIALS,
+  GUN_KINDS,
+  GUN_NAMES,
+  LEAVES,
+  LINER_MATERIALS,
+  LINER_NAMES,
+  NOZZLE_KINDS,
+  NOZZLE_NAMES,
+  POLARITIES,
+  PROFILE_NAMES,
+  SPOOL_TYPES,
 } from '@pepper-knot/core'
 
 /** One field of a form about a part or a station, in the words of the contract. */
@@ -10,9 +22,14 @@ export interface FieldRow {
   must?: boolean
 }
 
-const named = (values: readonly string[], names: Record<string, string> = {}) => values.map((value) => ({ value, title: names[value] ?? value }))
+const named = (values: readonly string[], names: Record<string, string> = {}) =>
+  values.map((value) => ({ value, title: names[value] ?? value }))
 const condition: FieldRow = { key: 'condition', as: 'choice', choices: named(CONDITIONS) }
-const guide: FieldRow[] = [{ key: 'material', as: 'choice', choices: named(GUIDE_MATERIALS), must: true }, { key: 'gapMm', as: 'length' }, condition]
+const guide: FieldRow[] = [
+  { key: 'material', as: 'choice', choices: named(GUIDE_MATERIALS), must: true },
+  { key: 'gapMm', as: 'length' },
+  condition,
+]
 export const ROLL_FIELDS: FieldRow[] = [
   { key: 'profile', as: 'choice', choices: named(GROOVE_PROFILES, PROFILE_NAMES), must: true },
   { key: 'grooves', as: 'stamps', must: true },
@@ -30,8 +47,12 @@ export const LINER_FIELDS: FieldRow[] = [
 /** Fields of each station of a machine; `polarity`, `gas` and the like are single values under `value`. */
 export const STATION_FIELDS: Record<string, FieldRow[]> = {
   spool: [
-    { key: 'type', as: 'choice', choices: named(SPOOL_TYPES) }, { key: 'wireKg', as: 'mass' }, { key: 'pinEngaged', as: 'yes' },
-    { key: 'leaves', as: 'choice', choices: named(LEAVES) }, { key: 'adapter', as: 'yes' }, condition,
+    { key: 'type', as: 'choice', choices: named(SPOOL_TYPES) },
+    { key: 'wireKg', as: 'mass' },
+    { key: 'pinEngaged', as: 'yes' },
+    { key: 'leaves', as: 'choice', choices: named(LEAVES) },
+    { key: 'adapter', as: 'yes' },
+    condition,
   ],
   hubBrake: [{ key: 'value', as: 'choice', choices: named(['set', 'loose', 'tight']), must: true }],
   inletGuide: guide,
@@ -40,15 +61,38 @@ export const STATION_FIELDS: Record<string, FieldRow[]> = {
   outletGuide: guide,
   liner: LINER_FIELDS,
   gun: [
-    { key: 'kind', as: 'choice', choices: named(GUN_KINDS, GUN_NAMES), must: true }, { key: 'lengthM', as: 'lead' },
-    { key: 'oRing', as: 'choice', choices: named(CONDITIONS) }, { key: 'linerTrim', as: 'choice', choices: named(['collet', 'gun-end', 'long']) }, condition,
+    { key: 'kind', as: 'choice', choices: named(GUN_KINDS, GUN_NAMES), must: true },
+    { key: 'lengthM', as: 'lead' },
+    { key: 'oRing', as: 'choice', choices: named(CONDITIONS) },
+    { key: 'linerTrim', as: 'choice', choices: named(['collet', 'gun-end', 'long']) },
+    condition,
   ],
   contactTip: [{ key: 'stamp', as: 'stamp', must: true }, { key: 'aluminiumBore', as: 'yes' }, condition],
-  nozzle: [{ key: 'kind', as: 'choice', choices: named(NOZZLE_KINDS, NOZZLE_NAMES), must: true }, { key: 'boreMm', as: 'length' }, condition],
-  polarity: [{ key: 'value', as: 'choice', choices: POLARITIES.map((value) => ({ value, title: value === 'DCEP' ? 'gun on + (DCEP)' : 'gun on − (DCEN)' })), must: true }],
+  nozzle: [
+    { key: 'kind', as: 'choice', choices: named(NOZZLE_KINDS, NOZZLE_NAMES), must: true },
+    { key: 'boreMm', as: 'length' },
+    condition,
+  ],
+  polarity: [
+    {
+      key: 'value',
+      as: 'choice',
+      choices: POLARITIES.map((value) => ({
+        value,
+        title: value === 'DCEP' ? 'gun on + (DCEP)' : 'gun on − (DCEN)',
+      })),
+      must: true,
+    },
+  ],
   gas: [{ key: 'value', as: 'mixture', must: true }],
   gasFlow: [{ key: 'value', as: 'flow', must: true }],
-  supply: [{ key: 'voltageV', as: 'number', must: true }, { key: 'phases', as: 'number' }, { key: 'breakerA', as: 'number' }, { key: 'cordLengthM', as: 'lead' }, { key: 'cordMm2', as: 'number' }],
+  supply: [
+    { key: 'voltageV', as: 'number', must: true },
+    { key: 'phases', as: 'number' },
+    { key: 'breakerA', as: 'number' },
+    { key: 'cordLengthM', as: 'lead' },
+    { key: 'cordMm2', as: 'number' },
+  ],
 }
 
 /** Fields of each kind of part in the store. */
@@ -56,10 +100,26 @@ export const PART_FIELDS: Record<string, FieldRow[]> = {
   driveRolls: ROLL_FIELDS.filter((f) => f.key !== 'active'),
   liner: LINER_FIELDS,
   contactTip: STATION_FIELDS.contactTip!,
-  nozzle: [{ key: 'type', as: 'choice', choices: named(NOZZLE_KINDS.filter((k) => k !== 'none'), NOZZLE_NAMES), must: true }, { key: 'boreMm', as: 'length' }, condition],
+  nozzle: [
+    {
+      key: 'type',
+      as: 'choice',
+      choices: named(
+        NOZZLE_KINDS.filter((k) => k !== 'none'),
+        NOZZLE_NAMES,
+      ),
+      must: true,
+    },
+    { key: 'boreMm', as: 'length' },
+    condition,
+  ],
   inletGuide: guide.filter((f) => f.key !== 'gapMm'),
   outletGuide: guide.filter((f) => f.key !== 'gapMm'),
-  gun: [{ key: 'type', as: 'choice', choices: named(GUN_KINDS, GUN_NAMES), must: true }, { key: 'lengthM', as: 'lead' }, condition],
+  gun: [
+    { key: 'type', as: 'choice', choices: named(GUN_KINDS, GUN_NAMES), must: true },
+    { key: 'lengthM', as: 'lead' },
+    condition,
+  ],
   gunRolls: ROLL_FIELDS.filter((f) => f.key !== 'active'),
   gunInnerLiner: LINER_FIELDS.filter((f) => f.key !== 'lengthM'),
   gunORing: [],

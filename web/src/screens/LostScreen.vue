@@ -7,6 +7,8 @@ const { t } = useI18n()
 <template>
   <div class="screen">
     <h1>{{ t('lost.title') }}</h1>
-    <p>{{ t('lost.text') }} <router-link to="/">{{ t('nav.bench') }}</router-link></p>
+    <p>
+      {{ t('lost.text') }} <router-link to="/">{{ t('nav.bench') }}</router-link>
+    </p>
   </div>
 </template>

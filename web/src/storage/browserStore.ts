@@ -1,10 +1,18 @@
 import localforage from 'localforage'
-import { readShopFile, writeShopFile, type Problem, type Shop } from '@pepper-knot/core'
+import { readShopFile, shopOf, writeShopFile, type Problem, type Shop } from '@pepper-knot/core'
 
-const box = localforage.createInstance({ name: 'pepper-knot', storeName: 'shop', description: 'The shop, its machines, parts and changeovers' })
+const box = localforage.createInstance({
+  name: 'pepper-knot',
+  storeName: 'shop',
+  description: 'The shop, its machines, parts and changeovers',
+})
 const KEY = 'shop'
 
-export type Loaded = { state: 'empty' } | { state: 'ready'; shop: Shop } | { state: 'unreadable'; problems: Problem[]; text: string } | { state: 'failed'; message: string }
+export type Loaded =
+  | { state: 'empty' }
+  | { state: 'ready'; shop: Shop }
+  | { state: 'unreadable'; problems: Problem[]; text: string }
+  | { state: 'failed'; message: string }
 
 /** Reads what the browser kept; what cannot be read is handed over as it is, never thrown away. */
 export async function loadShop(): Promise<Loaded> {
@@ -13,12 +21,12 @@ export async function loadShop(): Promise<Loaded> {
     if (text === null) return { state: 'empty' }
     const file = readShopFile(text)
     if (!file.ok) return { state: 'unreadable', problems: file.problems, text }
-    const { format: _f, version: _v, savedAt: _s, ...shop } = file.value
-    return { state: 'ready', shop }
+    return { state: 'ready', shop: shopOf(file.value) }
   } catch (error) {
     return { state: 'failed', message: error instanceof Error ? error.message : String(error) }
   }
 }
 
-export const saveShop = (shop: Shop): Promise<unknown> => box.setItem(KEY, writeShopFile(shop, new Date().toISOString()))
+export const saveShop = (shop: Shop): Promise<unknown> =>
+  box.setItem(KEY, writeShopFile(shop, new Date().toISOString()))
 export const forgetShop = (): Promise<void> => box.removeItem(KEY)

@@ -1,12 +1,36 @@
-import { DEFAULT_PRACTICE, isSized, match, readWire, type Finding, type Machine, type Practice, type Wire } from '@pepper-knot/core'
+import {
+  DEFAULT_PRACTICE,
+  isSized,
+  match,
+  readWire,
+  type Finding,
+  type Machine,
+  type Practice,
+  type Wire,
+} from '@pepper-knot/core'
 
 /** A machine as it stands, judged against the wire that is on it. Empty or unread: no verdicts, only what is fitted. */
-export function asItStands(machine: Machine, practice: Practice = DEFAULT_PRACTICE): { wire: Wire | null | undefined; findings: Finding[] | undefined } {
+export function asItStands(
+  machine: Machine,
+  practice: Practice = DEFAULT_PRACTICE,
+): { wire: Wire | null | undefined; findings: Finding[] | undefined } {
   const { fitted } = machine
   if (fitted.wire === null) return { wire: null, findings: undefined }
   const read = fitted.wire && readWire(fitted.wire, '')
   if (!read?.ok) return { wire: undefined, findings: undefined }
   const { wire } = read.value
   if (!isSized(wire)) return { wire, findings: undefined }
-  return { wire, findings: match({ machine, fitted, wire, oldWire: wire, spool: { type: null, massKg: null }, job: undefined, store: undefined, practice }) }
+  return {
+    wire,
+    findings: match({
+      machine,
+      fitted,
+      wire,
+      oldWire: wire,
+      spool: { type: null, massKg: null },
+      job: undefined,
+      store: undefined,
+      practice,
+    }),
+  }
 }

@@ -1,6 +1,17 @@
 import { computed, type ComputedRef } from 'vue'
 import {
-  changeoverRequestSchema, isSized, planChangeover, readLabel, readWire, type Changeover, type ChangeoverRequest, type Problem, type Read, type Run, type Shop, type Wire,
+  changeoverRequestSchema,
+  isSized,
+  planChangeover,
+  readLabel,
+  readWire,
+  type Changeover,
+  type ChangeoverRequest,
+  type Problem,
+  type Read,
+  type Run,
+  type Shop,
+  type Wire,
 } from '@pepper-knot/core'
 
 export interface RunPlan {
@@ -16,7 +27,10 @@ export interface RunPlan {
 function wireInput(run: Run, shop: Shop) {
   if (run.byHand) return run.byHand
   const shelf = shop.store.find((p) => p.kind === 'wire' && p.label === run.label)
-  const spool = shelf?.kind === 'wire' ? { ...(shelf.spoolType && { type: shelf.spoolType }), ...(shelf.massKg && { massKg: shelf.massKg }) } : undefined
+  const spool =
+    shelf?.kind === 'wire'
+      ? { ...(shelf.spoolType && { type: shelf.spoolType }), ...(shelf.massKg && { massKg: shelf.massKg }) }
+      : undefined
   return { label: run.label, ...(spool && { spool }) }
 }
 
@@ -26,20 +40,44 @@ export function planOf(run: Run, shop: Shop): RunPlan {
   const wire = 'label' in input ? readLabel(input.label, 'label') : readWire(input, 'wire')
   if (run.frozen) return withPlan(wire, run.frozen)
   const machine = shop.machines.find((m) => m.id === run.machineId)
-  if (!wire.ok || !isSized(wire.value.wire) || !machine || !run.job.material || !run.job.thicknessMm) return { wire, request: undefined, plan: undefined, problems: [] }
-  const request = changeoverRequestSchema.safeParse(JSON.parse(JSON.stringify({ machine, wire: input, job: run.job, store: shop.store, practice: shop.settings.practice })))
+  if (!wire.ok || !isSized(wire.value.wire) || !machine || !run.job.material || !run.job.thicknessMm)
+    return { wire, request: undefined, plan: undefined, problems: [] }
+  const request = changeoverRequestSchema.safeParse(
+    JSON.parse(
+      JSON.stringify({
+        machine,
+        wire: input,
+        job: run.job,
+        store: shop.store,
+        practice: shop.settings.practice,
+      }),
+    ),
+  )
   return request.success
     ? withPlan(wire, request.data)
-    : { wire, request: undefined, plan: undefined, problems: request.error.issues.map((i) => ({ path: i.path.join('.'), message: i.message })) }
+    : {
+        wire,
+        request: undefined,
+        plan: undefined,
+        problems: request.error.issues.map((i) => ({ path: i.path.join('.'), message: i.message })),
+      }
 }
 
 function withPlan(wire: RunPlan['wire'], request: ChangeoverRequest): RunPlan {
   try {
     const plan = planChangeover(request)
-    return plan.ok ? { wire, request, plan: plan.value, problems: [] } : { wire, request, plan: undefined, problems: plan.problems }
+    return plan.ok
+      ? { wire, request, plan: plan.value, problems: [] }
+      : { wire, request, plan: undefined, problems: plan.problems }
   } catch (error) {
-    return { wire, request, plan: undefined, problems: [{ path: '', message: error instanceof Error ? error.message : String(error) }] }
+    return {
+      wire,
+      request,
+      plan: undefined,
+      problems: [{ path: '', message: error instanceof Error ? error.message : String(error) }],
+    }
   }
 }
 
-export const usePlan = (run: () => Run, shop: () => Shop): ComputedRef<RunPlan> => computed(() => planOf(run(), shop()))
+export const usePlan = (run: () => Run, shop: () => Shop): ComputedRef<RunPlan> =>
+  computed(() => planOf(run(), shop()))

@@ -7,7 +7,13 @@ import { fetchInfo } from '../storage/server.ts'
 export type SaveState = 'saved' | 'saving' | 'failed'
 export type Phase = 'loading' | 'welcome' | 'ready' | 'unreadable' | 'failed'
 
-const blank = (): Shop => ({ name: 'My shop', settings: settingsSchema.parse({}), machines: [], store: [], runs: [] })
+const blank = (): Shop => ({
+  name: 'My shop',
+  settings: settingsSchema.parse({}),
+  machines: [],
+  store: [],
+  runs: [],
+})
 const clone = <T>(value: T): T => JSON.parse(JSON.stringify(toRaw(value))) as T
 const MOST_UNDO = 30
 
@@ -103,24 +109,62 @@ export const useShop = defineStore('shop', () => {
       shop.value.machines = shop.value.machines.filter((m) => m.id !== id)
       shop.value.runs = shop.value.runs.filter((r) => r.machineId !== id || r.signedOffAt !== undefined)
     })
-  const removePart = (id: string, label: string) => undoable(label, () => (shop.value.store = shop.value.store.filter((p) => p.id !== id)))
+  const removePart = (id: string, label: string) =>
+    undoable(label, () => (shop.value.store = shop.value.store.filter((p) => p.id !== id)))
 
   const openRuns = computed(() => shop.value.runs.filter((r) => r.signedOffAt === undefined))
   const run = (id: string) => shop.value.runs.find((r) => r.id === id)
   function startRun(machineId: string, label = ''): Run {
-    const fresh: Run = { id: newId(), machineId, startedAt: new Date().toISOString(), stage: 'decide', label, job: { position: 'flat', draughtMPerS: 0 }, gathered: [], done: [] }
+    const fresh: Run = {
+      id: newId(),
+      machineId,
+      startedAt: new Date().toISOString(),
+      stage: 'decide',
+      label,
+      job: { position: 'flat', draughtMPerS: 0 },
+      gathered: [],
+      done: [],
+    }
     shop.value.runs.push(fresh)
     return fresh
   }
-  const removeRun = (id: string, label: string) => undoable(label, () => (shop.value.runs = shop.value.runs.filter((r) => r.id !== id)))
+  const removeRun = (id: string, label: string) =>
+    undoable(label, () => (shop.value.runs = shop.value.runs.filter((r) => r.id !== id)))
 
   const settings = computed(() => shop.value.settings)
   const units = computed(() => shop.value.settings.units)
 
   return {
-    shop, phase, saveState, problems, unreadableText, told, undoStack, settings, units, openRuns,
-    load, openDemo, openEmpty, forget, undoable, undo, replaceAll, machine, putMachine, putPart, removeMachine, removePart, run, startRun, removeRun, start,
+    shop,
+    phase,
+    saveState,
+    problems,
+    unreadableText,
+    told,
+    undoStack,
+    settings,
+    units,
+    openRuns,
+    load,
+    openDemo,
+    openEmpty,
+    forget,
+    undoable,
+    undo,
+    replaceAll,
+    machine,
+    putMachine,
+    putPart,
+    removeMachine,
+    removePart,
+    run,
+    startRun,
+    removeRun,
+    start,
   }
 })
 
-const withIds = (shop: Shop): Shop => ({ ...shop, store: shop.store.map((part) => ({ ...part, id: part.id ?? newId() })) })
+const withIds = (shop: Shop): Shop => ({
+  ...shop,
+  store: shop.store.map((part) => ({ ...part, id: part.id ?? newId() })),
+})

@@ -15,8 +15,20 @@ export const vuetify = createVuetify({
   },
   defaults: {
     VBtn: { ...square, variant: 'outlined', ripple: false },
-    VTextField: { variant: 'outlined', rounded: 0, density: 'comfortable', hideDetails: 'auto', color: 'primary' },
-    VSelect: { variant: 'outlined', rounded: 0, density: 'comfortable', hideDetails: 'auto', color: 'primary' },
+    VTextField: {
+      variant: 'outlined',
+      rounded: 0,
+      density: 'comfortable',
+      hideDetails: 'auto',
+      color: 'primary',
+    },
+    VSelect: {
+      variant: 'outlined',
+      rounded: 0,
+      density: 'comfortable',
+      hideDetails: 'auto',
+      color: 'primary',
+    },
     VTextarea: { variant: 'outlined', rounded: 0, hideDetails: 'auto', color: 'primary' },
     VCheckbox: { hideDetails: 'auto', color: 'primary', density: 'comfortable' },
     VCard: square,

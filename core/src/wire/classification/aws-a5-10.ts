@@ -7,7 +7,15 @@ const FILLERS = ['4043', '4047', '5183', '5356', '5556']
 
 /** What joins a parent metal that people name by mistake. published: Aluminum Association filler charts, recalled. */
 const FILLER_FOR_PARENT: Readonly<Record<string, string>> = {
-  '6061': 'ER4043', '6063': 'ER4043', '6005': 'ER4043', '6082': 'ER5356', '5052': 'ER5356', '5754': 'ER5356', '5083': 'ER5183', '5086': 'ER5356', '3003': 'ER4043',
+  '6061': 'ER4043',
+  '6063': 'ER4043',
+  '6005': 'ER4043',
+  '6082': 'ER5356',
+  '5052': 'ER5356',
+  '5754': 'ER5356',
+  '5083': 'ER5183',
+  '5086': 'ER5356',
+  '3003': 'ER4043',
 }
 
 const FORM = /^(E?R?)(-?)([1-9]\d{3})$/

@@ -22,9 +22,17 @@ function solid(token: string): Designation {
   const table = lowAlloy ? LOW_ALLOY_SOLID : SOLID
   const likely = `ER${strength}S-${chem || '6'}`
   if (hyphen0 || hyphen1) return wrong(labelText.hyphenMisplaced(token), likely)
-  if (!['70', '48', '80', '55'].includes(strength!)) return wrong(labelText.unknownStrength(token, '70 (48 in metric), and 80 with D2'), `ER70S-${chem || '6'}`)
+  if (!['70', '48', '80', '55'].includes(strength!))
+    return wrong(
+      labelText.unknownStrength(token, '70 (48 in metric), and 80 with D2'),
+      `ER70S-${chem || '6'}`,
+    )
   if (!chem) return wrong(labelText.suffixMissing(token), lowAlloy ? 'ER80S-D2' : 'ER70S-6')
-  if (!table.includes(chem)) return wrong(labelText.unknownChemistry(token, lowAlloy ? 'AWS A5.28 as read here' : 'AWS A5.18'), lowAlloy ? 'ER80S-D2' : 'ER70S-6')
+  if (!table.includes(chem))
+    return wrong(
+      labelText.unknownChemistry(token, lowAlloy ? 'AWS A5.28 as read here' : 'AWS A5.18'),
+      lowAlloy ? 'ER80S-D2' : 'ER70S-6',
+    )
   const notes: WireNote[] = []
   if (!r) notes.push('old-form-e-for-er')
   if (!hyphen2) notes.push('hyphen-added')
@@ -52,7 +60,8 @@ function metalCored(token: string): Designation {
   const [, r, strength, type, hydrogen] = m as unknown as string[]
   const likely = CORED.includes(type!) ? `E70C-${type}` : 'E70C-6M'
   if (r) return wrong(labelText.rodIsNotTubular(token), likely)
-  if (strength !== '70' && strength !== '48') return wrong(labelText.unknownStrength(token, '70 (48 in metric)'), likely)
+  if (strength !== '70' && strength !== '48')
+    return wrong(labelText.unknownStrength(token, '70 (48 in metric)'), likely)
   if (type === '3' || type === '6') return wrong(labelText.gasLetterMissing(token), `E70C-${type}M`)
   if (!CORED.includes(type!)) return wrong(labelText.unknownChemistry(token, 'AWS A5.18'), likely)
   const gasOpen = type === 'GS'
@@ -68,7 +77,9 @@ function metalCored(token: string): Designation {
       classification: `E${strength}C-${type}${hydrogen ? ` ${hydrogen}` : ''}`,
       standard: 'AWS A5.18',
       polarity: ['DCEP'],
-      gas: co2 ? { needed: true, designations: ['C1'] } : { needed: true, designations: ['M21'], argonPercent: { min: 75, max: 80 } },
+      gas: co2
+        ? { needed: true, designations: ['C1'] }
+        : { needed: true, designations: ['M21'], argonPercent: { min: 75, max: 80 } },
       positions: [...POSITIONS],
       passes: gasOpen ? 'single' : 'multi',
       hydrogen: hydrogen ?? null,

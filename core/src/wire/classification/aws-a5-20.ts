@@ -44,16 +44,37 @@ const GAS_BY_LETTER: Record<string, string> = { C: 'C1', M: 'M21' }
 function readFluxCored(token: string): Designation {
   const m = FORM.exec(token)
   if (!m) return notOurs
-  const [, r, hyphen0, strength, position, hyphen1, hyphen2, type, letter, letter2, dual, dualLetter, tough, heat, hydrogen] =
-    m as unknown as (string | undefined)[]
+  const [
+    ,
+    r,
+    hyphen0,
+    strength,
+    position,
+    hyphen1,
+    hyphen2,
+    type,
+    letter,
+    letter2,
+    dual,
+    dualLetter,
+    tough,
+    heat,
+    hydrogen,
+  ] = m as unknown as (string | undefined)[]
   const use = USABILITY[type!]
   const form = (gas = letter ?? '') => `E${strength}${position}T-${type}${gas}`
   if (r) return wrong(`${labelText.solidCalledTubular(token)}`, use ? form() : 'ER70S-6')
   if (hyphen0 || hyphen1) return wrong(labelText.hyphenMisplaced(token), use ? form() : undefined)
-  if (!['6', '7', '43', '49'].includes(strength!)) return wrong(labelText.unknownStrength(token, '6 and 7 (43 and 49 in metric)'), use ? `E71T-${type}${letter ?? ''}` : undefined)
-  if (position !== '0' && position !== '1') return wrong(labelText.unknownPosition(token), use ? `E71T-${type}${letter ?? ''}` : undefined)
+  if (!['6', '7', '43', '49'].includes(strength!))
+    return wrong(
+      labelText.unknownStrength(token, '6 and 7 (43 and 49 in metric)'),
+      use ? `E71T-${type}${letter ?? ''}` : undefined,
+    )
+  if (position !== '0' && position !== '1')
+    return wrong(labelText.unknownPosition(token), use ? `E71T-${type}${letter ?? ''}` : undefined)
   if (!use) return wrong(labelText.unknownUsability(token, type!))
-  if (use.shielding === 'self' && (letter || letter2 || dualLetter)) return wrong(labelText.gasLetterOnSelfShielded(token, type!), form(''))
+  if (use.shielding === 'self' && (letter || letter2 || dualLetter))
+    return wrong(labelText.gasLetterOnSelfShielded(token, type!), form(''))
 
   const notes: WireNote[] = [...(use.notes ?? [])]
   const second = dual ? USABILITY[dual] : undefined
@@ -66,7 +87,12 @@ function readFluxCored(token: string): Designation {
 
   const family = use.shielding === 'gas' ? 'flux-cored-gas-shielded' : 'flux-cored-self-shielded'
   const classification =
-    form() + (letter2 ? `/${letter2}` : '') + (dual ? `/-${dual}${dualLetter ?? ''}` : '') + (tough ?? '') + (heat ? `-${heat}` : '') + (hydrogen ? ` ${hydrogen}` : '')
+    form() +
+    (letter2 ? `/${letter2}` : '') +
+    (dual ? `/-${dual}${dualLetter ?? ''}` : '') +
+    (tough ?? '') +
+    (heat ? `-${heat}` : '') +
+    (hydrogen ? ` ${hydrogen}` : '')
   return {
     ok: true,
     value: {

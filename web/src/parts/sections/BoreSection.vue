@@ -6,9 +6,21 @@ const centre = { x: 110, y: 80 }
 
 <template>
   <svg viewBox="0 0 220 160" role="presentation">
-    <circle class="metal" :class="{ coil }" :cx="centre.x" :cy="centre.y" :r="(boreMm / 2 + (wallMm ?? 0.6)) * scale" />
+    <circle
+      class="metal"
+      :class="{ coil }"
+      :cx="centre.x"
+      :cy="centre.y"
+      :r="(boreMm / 2 + (wallMm ?? 0.6)) * scale"
+    />
     <circle class="hollow" :cx="centre.x" :cy="centre.y" :r="(boreMm / 2) * scale" />
-    <circle class="wire" :class="{ clash: wireMm > boreMm }" :cx="centre.x" :cy="centre.y + Math.max(0, (boreMm - wireMm) / 2) * scale" :r="(wireMm / 2) * scale" />
+    <circle
+      class="wire"
+      :class="{ clash: wireMm > boreMm }"
+      :cx="centre.x"
+      :cy="centre.y + Math.max(0, (boreMm - wireMm) / 2) * scale"
+      :r="(wireMm / 2) * scale"
+    />
   </svg>
 </template>
 

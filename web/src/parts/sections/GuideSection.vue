@@ -10,7 +10,11 @@ const edge = 74
     <g :transform="outlet ? undefined : 'translate(220 0) scale(-1 1)'">
       <path class="metal" :d="`M0 ${80 + 5}A80 80 0 0 1 ${edge} 160H0Z`" />
       <path class="metal" :d="`M0 ${80 - 5}A80 80 0 0 0 ${edge} 0H0Z`" />
-      <path class="tube" :class="{ polymer: material === 'polymer' }" :d="`M${40 + gapMm * scale} 62H220V98H${40 + gapMm * scale}Z`" />
+      <path
+        class="tube"
+        :class="{ polymer: material === 'polymer' }"
+        :d="`M${40 + gapMm * scale} 62H220V98H${40 + gapMm * scale}Z`"
+      />
       <rect class="wire" x="0" :y="80 - (wireMm * scale) / 2" width="220" :height="wireMm * scale" />
       <path class="gap" :d="`M40 112V130M${40 + gapMm * scale} 112V130M40 121H${40 + gapMm * scale}`" />
     </g>

@@ -9,7 +9,13 @@ const { t } = useI18n()
 <template>
   <svg viewBox="0 0 220 160" role="presentation">
     <rect class="metal" x="14" y="14" width="192" height="58" />
-    <g v-for="stud in [{ x: 66, sign: '+' }, { x: 154, sign: '−' }]" :key="stud.sign">
+    <g
+      v-for="stud in [
+        { x: 66, sign: '+' },
+        { x: 154, sign: '−' },
+      ]"
+      :key="stud.sign"
+    >
       <circle class="stud" :cx="stud.x" cy="43" r="20" />
       <text :x="stud.x" y="52" class="sign">{{ stud.sign }}</text>
     </g>

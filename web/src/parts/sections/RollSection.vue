@@ -16,7 +16,12 @@ const shape = computed(() => {
     const round = groove * 1.04
     // Smaller wire lies on the bottom, larger rides on the two edges.
     const y = r <= round ? surface + round - r : surface - Math.sqrt(r * r - round * round)
-    return { y, r, d: `M0 ${surface}H${middle - round}A${round} ${round} 0 0 0 ${middle + round} ${surface}H220V160H0Z`, teeth: [] as string[] }
+    return {
+      y,
+      r,
+      d: `M0 ${surface}H${middle - round}A${round} ${round} 0 0 0 ${middle + round} ${surface}H220V160H0Z`,
+      teeth: [] as string[],
+    }
   }
   // A V for its own wire holds it just under half: the depth below the surface follows from the stamped size.
   const depth = groove * (1 / Math.sin(HALF_ANGLE) - 0.1)
@@ -26,8 +31,18 @@ const shape = computed(() => {
   const touchX = r * Math.cos(HALF_ANGLE)
   // Too large for the flanks, it rides on the two edges.
   const y = touchX <= half ? inside : surface - Math.sqrt(Math.max(0, r * r - half * half))
-  const teeth = profile === 'knurled-v' ? [0.15, 0.38, 0.61, 0.84].flatMap((k) => [-1, 1].map((side) => tooth(half * k, depth * (1 - k), side, depth))) : []
-  return { y, r, d: `M0 ${surface}H${middle - half}L${middle} ${apex}L${middle + half} ${surface}H220V160H0Z`, teeth }
+  const teeth =
+    profile === 'knurled-v'
+      ? [0.15, 0.38, 0.61, 0.84].flatMap((k) =>
+          [-1, 1].map((side) => tooth(half * k, depth * (1 - k), side, depth)),
+        )
+      : []
+  return {
+    y,
+    r,
+    d: `M0 ${surface}H${middle - half}L${middle} ${apex}L${middle + half} ${surface}H220V160H0Z`,
+    teeth,
+  }
 })
 function tooth(x: number, down: number, side: number, depth: number) {
   const size = Math.max(3, depth * 0.12)

@@ -2,7 +2,11 @@
 import { computed } from 'vue'
 
 /** The spool to the scale of its kind, with the wire leaving it towards the guide. */
-const props = defineProps<{ type?: string | undefined; leaves?: string | undefined; pin?: boolean | undefined }>()
+const props = defineProps<{
+  type?: string | undefined
+  leaves?: string | undefined
+  pin?: boolean | undefined
+}>()
 // published: ISO 544 outside diameters in mm, recalled from memory; half a millimetre to a drawing unit.
 const OUTSIDE: Record<string, number> = { S100: 100, S200: 200, S300: 300, B300: 300, BS300: 300, drum: 300 }
 const r = computed(() => (OUTSIDE[props.type ?? 'S200'] ?? 200) / 4.3)

@@ -6,8 +6,21 @@ const middle = 80
 
 <template>
   <svg viewBox="0 0 220 160" role="presentation">
-    <path class="metal" :d="`M28 20H150L186 ${middle - (boreMm / 2) * scale - 10}V${middle - (boreMm / 2) * scale}H28Z`" />
-    <path class="metal" :d="`M28 140H150L186 ${middle + (boreMm / 2) * scale + 10}V${middle + (boreMm / 2) * scale}H28Z`" />
-    <rect class="wire" :class="{ clash: wireMm > boreMm }" x="0" :y="middle + (Math.max(0, boreMm - wireMm) / 2) * scale - (wireMm / 2) * scale" width="220" :height="wireMm * scale" />
+    <path
+      class="metal"
+      :d="`M28 20H150L186 ${middle - (boreMm / 2) * scale - 10}V${middle - (boreMm / 2) * scale}H28Z`"
+    />
+    <path
+      class="metal"
+      :d="`M28 140H150L186 ${middle + (boreMm / 2) * scale + 10}V${middle + (boreMm / 2) * scale}H28Z`"
+    />
+    <rect
+      class="wire"
+      :class="{ clash: wireMm > boreMm }"
+      x="0"
+      :y="middle + (Math.max(0, boreMm - wireMm) / 2) * scale - (wireMm / 2) * scale"
+      width="220"
+      :height="wireMm * scale"
+    />
   </svg>
 </template>

@@ -20,7 +20,11 @@ const loaded = computed(() => {
   if (!wire) return t('bench.wireUnread')
   return `${wire.classification ?? FAMILY_NAMES[wire.family]} ${wire.diameterLabel ?? ''}`
 })
-const left = computed(() => (props.machine.fitted.spool?.wireKg === undefined || stands.value.wire === null ? '' : t('bench.left', { mass: formatMass(props.machine.fitted.spool.wireKg, shop.units) })))
+const left = computed(() =>
+  props.machine.fitted.spool?.wireKg === undefined || stands.value.wire === null
+    ? ''
+    : t('bench.left', { mass: formatMass(props.machine.fitted.spool.wireKg, shop.units) }),
+)
 </script>
 
 <template>
@@ -28,12 +32,27 @@ const left = computed(() => (props.machine.fitted.spool?.wireKg === undefined ||
     <header>
       <h2>{{ machine.name }}</h2>
       <span class="muted grow">{{ machine.note }}</span>
-      <span class="tabular"><b>{{ loaded }}</b> <span class="muted">{{ left }}</span></span>
-      <v-btn :variant="offer ? 'flat' : 'outlined'" :color="offer ? 'primary' : undefined" :aria-label="offer ? t('bench.changeTo', { machine: machine.name, wire: offer }) : t('bench.changeOn', { machine: machine.name })" @click="$emit('start')">
+      <span class="tabular"
+        ><b>{{ loaded }}</b> <span class="muted">{{ left }}</span></span
+      >
+      <v-btn
+        :variant="offer ? 'flat' : 'outlined'"
+        :color="offer ? 'primary' : undefined"
+        :aria-label="
+          offer
+            ? t('bench.changeTo', { machine: machine.name, wire: offer })
+            : t('bench.changeOn', { machine: machine.name })
+        "
+        @click="$emit('start')"
+      >
         {{ offer ? t('bench.to', { wire: offer }) : t('bench.change') }}
       </v-btn>
     </header>
-    <WireLine :marks="marks" :label="t('bench.lineOf', { machine: machine.name })" :leaves="machine.wireEntry" />
+    <WireLine
+      :marks="marks"
+      :label="t('bench.lineOf', { machine: machine.name })"
+      :leaves="machine.wireEntry"
+    />
   </article>
 </template>
 

@@ -13,7 +13,9 @@ const router = useRouter()
 const shop = useShop()
 const label = ref('')
 
-const wires = computed(() => shop.shop.store.filter((p): p is Extract<Part, { kind: 'wire' }> => p.kind === 'wire' && p.count > 0))
+const wires = computed(() =>
+  shop.shop.store.filter((p): p is Extract<Part, { kind: 'wire' }> => p.kind === 'wire' && p.count > 0),
+)
 const chosen = computed(() => {
   const read = label.value.trim() ? readLabel(label.value) : undefined
   return read?.ok ? read.value.wire : undefined
@@ -30,15 +32,25 @@ function start(machineId: string) {
     <header class="head">
       <div>
         <h1>{{ shop.shop.name }}</h1>
-        <p class="muted">{{ t('bench.count', { machines: shop.shop.machines.length, wires: wires.length }) }}</p>
+        <p class="muted">
+          {{ t('bench.count', { machines: shop.shop.machines.length, wires: wires.length }) }}
+        </p>
       </div>
       <LabelField v-model="label" class="ask" />
     </header>
-    <p v-if="chosen" class="note" role="status">{{ t('bench.chooseMachine', { wire: chosen.classification }) }}</p>
+    <p v-if="chosen" class="note" role="status">
+      {{ t('bench.chooseMachine', { wire: chosen.classification }) }}
+    </p>
     <OpenRuns />
     <div class="cols">
       <section :aria-label="t('bench.machines')">
-        <BenchMachine v-for="machine in shop.shop.machines" :key="machine.id" :machine="machine" :offer="chosen?.classification ?? undefined" @start="start(machine.id)" />
+        <BenchMachine
+          v-for="machine in shop.shop.machines"
+          :key="machine.id"
+          :machine="machine"
+          :offer="chosen?.classification ?? undefined"
+          @start="start(machine.id)"
+        />
         <div v-if="shop.shop.machines.length === 0" class="empty">
           <h2>{{ t('bench.noMachines') }}</h2>
           <p>{{ t('bench.noMachinesText') }}</p>
@@ -50,7 +62,12 @@ function start(machineId: string) {
         <p class="muted">{{ t('bench.shelfText') }}</p>
         <ul>
           <li v-for="wire in wires" :key="wire.id">
-            <button type="button" :class="{ on: label === wire.label }" :aria-pressed="label === wire.label" @click="label = label === wire.label ? '' : wire.label">
+            <button
+              type="button"
+              :class="{ on: label === wire.label }"
+              :aria-pressed="label === wire.label"
+              @click="label = label === wire.label ? '' : wire.label"
+            >
               <b>{{ wire.label }}</b>
               <span v-if="wire.count > 1" class="muted tabular">× {{ wire.count }}</span>
             </button>

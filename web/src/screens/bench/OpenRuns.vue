@@ -12,10 +12,20 @@ const name = (machineId: string) => shop.machine(machineId)?.name ?? '?'
   <section v-if="shop.openRuns.length" class="open" :aria-label="t('bench.open')">
     <div v-for="run in shop.openRuns" :key="run.id" class="run">
       <router-link :to="`/change/${run.id}`">
-        <b>{{ t('bench.resume') }}</b> {{ t('change.title', { machine: name(run.machineId), wire: run.label || '…' }) }}
+        <b>{{ t('bench.resume') }}</b>
+        {{ t('change.title', { machine: name(run.machineId), wire: run.label || '…' }) }}
       </router-link>
-      <span class="muted">{{ t(`stage.${run.stage}`) }}{{ run.done.length ? `, ${t('run.doneCount', { n: run.done.length })}` : '' }}</span>
-      <v-btn variant="text" size="small" :aria-label="t('change.dropNamed', { machine: name(run.machineId) })" @click="shop.removeRun(run.id, t('change.dropped'))">{{ t('change.drop') }}</v-btn>
+      <span class="muted"
+        >{{ t(`stage.${run.stage}`)
+        }}{{ run.done.length ? `, ${t('run.doneCount', { n: run.done.length })}` : '' }}</span
+      >
+      <v-btn
+        variant="text"
+        size="small"
+        :aria-label="t('change.dropNamed', { machine: name(run.machineId) })"
+        @click="shop.removeRun(run.id, t('change.dropped'))"
+        >{{ t('change.drop') }}</v-btn
+      >
     </div>
   </section>
 </template>

@@ -41,7 +41,13 @@ function advance() {
   emit('done')
 }
 function onKey(event: KeyboardEvent) {
-  if (event.ctrlKey || event.metaKey || event.altKey || ['Shift', 'Control', 'Alt', 'Meta'].includes(event.key)) return
+  if (
+    event.ctrlKey ||
+    event.metaKey ||
+    event.altKey ||
+    ['Shift', 'Control', 'Alt', 'Meta'].includes(event.key)
+  )
+    return
   event.preventDefault()
   event.stopPropagation()
   if (event.repeat) return
@@ -80,12 +86,26 @@ onBeforeUnmount(stop)
       <h1>{{ t('captive.title', { n: chain.length }) }}</h1>
       <p class="how">{{ t('captive.text') }}</p>
       <ol class="list">
-        <li v-for="(s, i) in chain" :key="s.id"><b class="tabular">{{ i + 1 }}</b> {{ stepTitle(s, shop.units) }}</li>
+        <li v-for="(s, i) in chain" :key="s.id">
+          <b class="tabular">{{ i + 1 }}</b> {{ stepTitle(s, shop.units) }}
+        </li>
       </ol>
       <p class="hazard">{{ t('captive.caution') }}</p>
       <div class="row">
-        <v-checkbox v-model="shop.shop.settings.readAloud" :disabled="!speaks" :label="t(speaks ? 'captive.aloud' : 'captive.mute')" />
-        <v-select v-model="seconds" class="timer" :label="t('captive.timer')" :items="[{ value: 0, title: t('captive.noTimer') }, ...[8, 15, 30].map((value) => ({ value, title: t('captive.every', { s: value }) }))]" />
+        <v-checkbox
+          v-model="shop.shop.settings.readAloud"
+          :disabled="!speaks"
+          :label="t(speaks ? 'captive.aloud' : 'captive.mute')"
+        />
+        <v-select
+          v-model="seconds"
+          class="timer"
+          :label="t('captive.timer')"
+          :items="[
+            { value: 0, title: t('captive.noTimer') },
+            ...[8, 15, 30].map((value) => ({ value, title: t('captive.every', { s: value }) })),
+          ]"
+        />
       </div>
       <div class="buttons">
         <button type="button" class="go" @click="start">{{ t('captive.start') }}</button>
@@ -93,10 +113,24 @@ onBeforeUnmount(stop)
       </div>
     </template>
     <Teleport v-else to="body">
-      <div ref="region" class="captive" role="region" :aria-label="t('captive.label')" tabindex="-1" @pointerdown.prevent="advance">
+      <div
+        ref="region"
+        class="captive"
+        role="region"
+        :aria-label="t('captive.label')"
+        tabindex="-1"
+        @pointerdown.prevent="advance"
+      >
         <h1 class="banner">{{ t('captive.banner') }}</h1>
         <ol class="all">
-          <li v-for="s in all" :key="s.id" :class="{ on: s.id === step?.id, past: !chain.some((c) => c.id === s.id) }" :aria-current="s.id === step?.id ? 'step' : undefined">{{ stepTitle(s, shop.units) }}</li>
+          <li
+            v-for="s in all"
+            :key="s.id"
+            :class="{ on: s.id === step?.id, past: !chain.some((c) => c.id === s.id) }"
+            :aria-current="s.id === step?.id ? 'step' : undefined"
+          >
+            {{ stepTitle(s, shop.units) }}
+          </li>
         </ol>
         <p class="visually-hidden" aria-live="assertive">{{ step ? stepTitle(step, shop.units) : '' }}</p>
         <p class="keys">{{ t('captive.keys') }}</p>

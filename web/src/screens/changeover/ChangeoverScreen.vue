@@ -16,9 +16,23 @@ const { t } = useI18n()
 const shop = useShop()
 
 const run = computed(() => shop.run(props.id))
-const machine = computed(() => (run.value ? (run.value.frozen?.machine ?? shop.machine(run.value.machineId)) : undefined))
-const NOTHING: Run = { id: '-', machineId: '-', startedAt: '2000-01-01T00:00:00Z', stage: 'decide', label: '', job: {}, gathered: [], done: [] }
-const plan = usePlan(() => run.value ?? NOTHING, () => shop.shop)
+const machine = computed(() =>
+  run.value ? (run.value.frozen?.machine ?? shop.machine(run.value.machineId)) : undefined,
+)
+const NOTHING: Run = {
+  id: '-',
+  machineId: '-',
+  startedAt: '2000-01-01T00:00:00Z',
+  stage: 'decide',
+  label: '',
+  job: {},
+  gathered: [],
+  done: [],
+}
+const plan = usePlan(
+  () => run.value ?? NOTHING,
+  () => shop.shop,
+)
 
 const sound = computed(() => plan.value.plan !== undefined && plan.value.plan.problems.length === 0)
 const reached = computed<Record<Stage, boolean>>(() => ({
@@ -26,37 +40,91 @@ const reached = computed<Record<Stage, boolean>>(() => ({
   match: plan.value.plan !== undefined,
   gather: sound.value,
   swap: run.value?.frozen !== undefined,
-  'sign-off': run.value?.frozen !== undefined && sound.value && plan.value.plan!.steps.every((s) => run.value!.done.includes(s.id)),
+  'sign-off':
+    run.value?.frozen !== undefined &&
+    sound.value &&
+    plan.value.plan!.steps.every((s) => run.value!.done.includes(s.id)),
 }))
 const go = (stage: Stage) => {
   if (run.value && reached.value[stage]) run.value.stage = stage
   void nextTick(() => window.scrollTo({ top: 0 }))
 }
 // What no longer holds (a machine edited, a wire taken) leads back to where it is decided.
-const stage = computed<Stage>(() => (run.value && reached.value[run.value.stage] ? run.value.stage : run.value?.frozen ? 'swap' : plan.value.plan ? 'match' : 'decide'))
-const title = computed(() => t('change.title', { machine: machine.value?.name ?? '?', wire: plan.value.wire.ok ? `${plan.value.wire.value.wire.classification ?? ''} ${plan.value.wire.value.wire.diameterLabel ?? ''}`.trim() : run.value?.label || '…' }))
+const stage = computed<Stage>(() =>
+  run.value && reached.value[run.value.stage]
+    ? run.value.stage
+    : run.value?.frozen
+      ? 'swap'
+      : plan.value.plan
+        ? 'match'
+        : 'decide',
+)
+const title = computed(() =>
+  t('change.title', {
+    machine: machine.value?.name ?? '?',
+    wire: plan.value.wire.ok
+      ? `${plan.value.wire.value.wire.classification ?? ''} ${plan.value.wire.value.wire.diameterLabel ?? ''}`.trim()
+      : run.value?.label || '…',
+  }),
+)
 </script>
 
 <template>
   <div v-if="!run || !machine" class="screen">
     <h1>{{ t('change.lost') }}</h1>
-    <p><router-link to="/change">{{ t('nav.changes') }}</router-link></p>
+    <p>
+      <router-link to="/change">{{ t('nav.changes') }}</router-link>
+    </p>
   </div>
   <SignedOff v-else-if="run.signedOffAt" :run="run" :plan="plan.plan" :title="title" />
   <div v-else>
     <nav class="stages" :aria-label="t('change.stages')">
-      <button v-for="s in STAGES" :key="s" type="button" :class="{ on: s === stage }" :aria-current="s === stage ? 'step' : undefined" :disabled="!reached[s] && s !== stage" @click="go(s)">
+      <button
+        v-for="s in STAGES"
+        :key="s"
+        type="button"
+        :class="{ on: s === stage }"
+        :aria-current="s === stage ? 'step' : undefined"
+        :disabled="!reached[s] && s !== stage"
+        @click="go(s)"
+      >
         {{ t(`stage.${s}`) }}
       </button>
-      <span class="saved" role="status" :class="{ problem: shop.saveState === 'failed', quiet: shop.saveState !== 'failed' }">{{ t(`save.${shop.saveState}`) }}</span>
+      <span
+        class="saved"
+        role="status"
+        :class="{ problem: shop.saveState === 'failed', quiet: shop.saveState !== 'failed' }"
+        >{{ t(`save.${shop.saveState}`) }}</span
+      >
     </nav>
     <DecideStage v-if="stage === 'decide'" :run="run" :plan="plan" :machine="machine" @next="go('match')" />
-    <MatchStage v-else-if="stage === 'match' && plan.plan" :run="run" :plan="plan.plan" :title="title" @next="go(run.frozen ? 'swap' : 'gather')" @back="go('decide')" />
-    <GatherStage v-else-if="stage === 'gather' && plan.plan" :run="run" :plan="plan.plan" :request="plan.request!" :title="title" @next="go('swap')" />
-    <SwapStage v-else-if="stage === 'swap' && plan.plan" :run="run" :plan="plan.plan" @next="go('sign-off')" />
+    <MatchStage
+      v-else-if="stage === 'match' && plan.plan"
+      :run="run"
+      :plan="plan.plan"
+      :title="title"
+      @next="go(run.frozen ? 'swap' : 'gather')"
+      @back="go('decide')"
+    />
+    <GatherStage
+      v-else-if="stage === 'gather' && plan.plan"
+      :run="run"
+      :plan="plan.plan"
+      :request="plan.request!"
+      :title="title"
+      @next="go('swap')"
+    />
+    <SwapStage
+      v-else-if="stage === 'swap' && plan.plan"
+      :run="run"
+      :plan="plan.plan"
+      @next="go('sign-off')"
+    />
     <SignOffStage v-else-if="plan.plan" :run="run" :plan="plan.plan" :title="title" />
     <div v-else class="screen">
-      <p v-for="problem in plan.problems" :key="problem.message" class="problem" role="alert">{{ problem.message }}</p>
+      <p v-for="problem in plan.problems" :key="problem.message" class="problem" role="alert">
+        {{ problem.message }}
+      </p>
     </div>
   </div>
 </template>

@@ -8,7 +8,9 @@ import OpenRuns from '../bench/OpenRuns.vue'
 const { t, d } = useI18n()
 const router = useRouter()
 const shop = useShop()
-const past = computed(() => shop.shop.runs.filter((r) => r.signedOffAt).sort((a, b) => b.signedOffAt!.localeCompare(a.signedOffAt!)))
+const past = computed(() =>
+  shop.shop.runs.filter((r) => r.signedOffAt).sort((a, b) => b.signedOffAt!.localeCompare(a.signedOffAt!)),
+)
 const start = (machineId: string) => void router.push(`/change/${shop.startRun(machineId).id}`)
 </script>
 
@@ -18,15 +20,30 @@ const start = (machineId: string) => void router.push(`/change/${shop.startRun(m
     <OpenRuns class="gap" />
     <h2 class="gap">{{ t('changes.start') }}</h2>
     <div class="row">
-      <v-btn v-for="machine in shop.shop.machines" :key="machine.id" size="large" @click="start(machine.id)">{{ machine.name }}</v-btn>
-      <v-btn v-if="shop.shop.machines.length === 0" to="/store/machines" variant="flat" color="primary">{{ t('store.addMachine') }}</v-btn>
+      <v-btn
+        v-for="machine in shop.shop.machines"
+        :key="machine.id"
+        size="large"
+        @click="start(machine.id)"
+        >{{ machine.name }}</v-btn
+      >
+      <v-btn v-if="shop.shop.machines.length === 0" to="/store/machines" variant="flat" color="primary">{{
+        t('store.addMachine')
+      }}</v-btn>
     </div>
     <h2 class="gap">{{ t('changes.past') }}</h2>
     <p v-if="past.length === 0" class="muted">{{ t('changes.none') }}</p>
     <ul class="past">
       <li v-for="run in past" :key="run.id">
-        <router-link :to="`/change/${run.id}`">{{ t('change.title', { machine: shop.machine(run.machineId)?.name ?? '?', wire: run.label }) }}</router-link>
-        <span class="muted tabular">{{ d(new Date(run.signedOffAt!)) }}<template v-if="run.pressureMark != null">, {{ t('sign.markIs', { mark: run.pressureMark }) }}</template></span>
+        <router-link :to="`/change/${run.id}`">{{
+          t('change.title', { machine: shop.machine(run.machineId)?.name ?? '?', wire: run.label })
+        }}</router-link>
+        <span class="muted tabular"
+          >{{ d(new Date(run.signedOffAt!))
+          }}<template v-if="run.pressureMark != null"
+            >, {{ t('sign.markIs', { mark: run.pressureMark }) }}</template
+          ></span
+        >
       </li>
     </ul>
   </div>

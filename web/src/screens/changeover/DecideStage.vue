@@ -2,8 +2,23 @@
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import {
-  cautionText, FAMILIES, FAMILY_NAMES, FAMILY_NEEDS, formatDraught, isSized, MATERIAL_NAMES, MATERIALS, obstacleText, POSITION_NAMES, POSITIONS, TRADE_SIZES, tradeLabel,
-  type GaugeScale, type Machine, type Part, type Run,
+  cautionText,
+  FAMILIES,
+  FAMILY_NAMES,
+  FAMILY_NEEDS,
+  formatDraught,
+  isSized,
+  MATERIAL_NAMES,
+  MATERIALS,
+  obstacleText,
+  POSITION_NAMES,
+  POSITIONS,
+  TRADE_SIZES,
+  tradeLabel,
+  type GaugeScale,
+  type Machine,
+  type Part,
+  type Run,
 } from '@pepper-knot/core'
 import LabelField from '../../parts/LabelField.vue'
 import QuantityField from '../../parts/QuantityField.vue'
@@ -18,9 +33,17 @@ const shop = useShop()
 const kept = computed(() => shop.run(props.run.id) ?? props.run)
 const byHand = ref(props.run.byHand !== undefined)
 
-const shelf = computed(() => shop.shop.store.filter((p): p is Extract<Part, { kind: 'wire' }> => p.kind === 'wire' && p.count > 0))
+const shelf = computed(() =>
+  shop.shop.store.filter((p): p is Extract<Part, { kind: 'wire' }> => p.kind === 'wire' && p.count > 0),
+)
 const wire = computed(() => (props.plan.wire.ok ? props.plan.wire.value.wire : undefined))
-const SCALES: Record<string, GaugeScale> = { 'mild-steel': 'steel', 'low-alloy-steel': 'steel', 'galvanised-steel': 'galvanised', 'stainless-steel': 'stainless', aluminium: 'aluminium' }
+const SCALES: Record<string, GaugeScale> = {
+  'mild-steel': 'steel',
+  'low-alloy-steel': 'steel',
+  'galvanised-steel': 'galvanised',
+  'stainless-steel': 'stainless',
+  aluminium: 'aluminium',
+}
 const gaugeScale = computed(() => (kept.value.job.material ? SCALES[kept.value.job.material] : undefined))
 const problems = computed(() => props.plan.plan?.problems ?? [])
 const missing = computed(() => [
@@ -34,7 +57,11 @@ function choose(label: string) {
   delete kept.value.byHand
   kept.value.label = label
 }
-const hand = computed(() => (kept.value.byHand && 'family' in kept.value.byHand ? kept.value.byHand : { family: 'solid-steel' as const, diameterMm: 0.9 }))
+const hand = computed(() =>
+  kept.value.byHand && 'family' in kept.value.byHand
+    ? kept.value.byHand
+    : { family: 'solid-steel' as const, diameterMm: 0.9 },
+)
 function toggleHand() {
   byHand.value = !byHand.value
   if (byHand.value) setHand({})
@@ -53,9 +80,33 @@ function setHand(change: object) {
       <h1>{{ t('decide.title', { machine: machine.name }) }}</h1>
       <LabelField v-if="!byHand" v-model="kept.label" @enter="missing.length === 0 && emit('next')" />
       <div v-else class="pairs">
-        <v-select :label="t('decide.family')" :items="FAMILIES.map((value) => ({ value, title: FAMILY_NAMES[value] }))" :model-value="hand.family" @update:model-value="setHand({ family: $event, gas: undefined, polarity: undefined })" />
-        <v-select :label="t('decide.size')" :items="TRADE_SIZES.map((s) => ({ value: s.mm, title: `${tradeLabel(s.mm, 'metric')} mm / ${tradeLabel(s.mm, 'inch')}` }))" :model-value="hand.diameterMm" @update:model-value="setHand({ diameterMm: $event })" />
-        <v-select :label="t('decide.boxPolarity')" :items="[{ value: 'DCEP', title: 'DCEP, gun on +' }, { value: 'DCEN', title: 'DCEN, gun on −' }]" :model-value="hand.polarity?.[0] ?? null" clearable @update:model-value="setHand({ polarity: $event ? [$event] : undefined })" />
+        <v-select
+          :label="t('decide.family')"
+          :items="FAMILIES.map((value) => ({ value, title: FAMILY_NAMES[value] }))"
+          :model-value="hand.family"
+          @update:model-value="setHand({ family: $event, gas: undefined, polarity: undefined })"
+        />
+        <v-select
+          :label="t('decide.size')"
+          :items="
+            TRADE_SIZES.map((s) => ({
+              value: s.mm,
+              title: `${tradeLabel(s.mm, 'metric')} mm / ${tradeLabel(s.mm, 'inch')}`,
+            }))
+          "
+          :model-value="hand.diameterMm"
+          @update:model-value="setHand({ diameterMm: $event })"
+        />
+        <v-select
+          :label="t('decide.boxPolarity')"
+          :items="[
+            { value: 'DCEP', title: 'DCEP, gun on +' },
+            { value: 'DCEN', title: 'DCEN, gun on −' },
+          ]"
+          :model-value="hand.polarity?.[0] ?? null"
+          clearable
+          @update:model-value="setHand({ polarity: $event ? [$event] : undefined })"
+        />
         <v-select
           v-if="FAMILY_NEEDS[hand.family].gas.length"
           :label="t('decide.boxGas')"
@@ -69,16 +120,55 @@ function setHand(change: object) {
       <v-btn variant="text" @click="toggleHand">{{ t(byHand ? 'decide.useLabel' : 'decide.useHand') }}</v-btn>
       <div v-if="shelf.length" class="shelf">
         <span class="muted">{{ t('decide.shelf') }}</span>
-        <button v-for="part in shelf" :key="part.id" type="button" :aria-pressed="kept.label === part.label" @click="choose(part.label)">{{ part.label }}</button>
+        <button
+          v-for="part in shelf"
+          :key="part.id"
+          type="button"
+          :aria-pressed="kept.label === part.label"
+          @click="choose(part.label)"
+        >
+          {{ part.label }}
+        </button>
       </div>
       <div class="pairs">
-        <v-select v-model="kept.job.material" :label="t('decide.metal')" :items="MATERIALS.map((value) => ({ value, title: MATERIAL_NAMES[value] }))" />
-        <QuantityField v-model="kept.job.thicknessMm" kind="thickness" :label="t('decide.thickness')" :hint="t('decide.thicknessHint')" :units="shop.units" :gauge-scale="gaugeScale" :min="0.3" :max="200" />
-        <v-select v-model="kept.job.position" :label="t('decide.position')" :items="POSITIONS.map((value) => ({ value, title: POSITION_NAMES[value] }))" />
-        <QuantityField v-model="kept.job.draughtMPerS" kind="draught" :label="t('decide.draught')" :hint="t('decide.draughtHint', { limit: formatDraught(2.2, shop.units) })" :units="shop.units" :max="50" />
+        <v-select
+          v-model="kept.job.material"
+          :label="t('decide.metal')"
+          :items="MATERIALS.map((value) => ({ value, title: MATERIAL_NAMES[value] }))"
+        />
+        <QuantityField
+          v-model="kept.job.thicknessMm"
+          kind="thickness"
+          :label="t('decide.thickness')"
+          :hint="t('decide.thicknessHint')"
+          :units="shop.units"
+          :gauge-scale="gaugeScale"
+          :min="0.3"
+          :max="200"
+        />
+        <v-select
+          v-model="kept.job.position"
+          :label="t('decide.position')"
+          :items="POSITIONS.map((value) => ({ value, title: POSITION_NAMES[value] }))"
+        />
+        <QuantityField
+          v-model="kept.job.draughtMPerS"
+          kind="draught"
+          :label="t('decide.draught')"
+          :hint="t('decide.draughtHint', { limit: formatDraught(2.2, shop.units) })"
+          :units="shop.units"
+          :max="50"
+        />
       </div>
       <div class="row">
-        <v-btn variant="flat" color="primary" size="x-large" :disabled="missing.length > 0" @click="emit('next')">{{ t('decide.next') }}</v-btn>
+        <v-btn
+          variant="flat"
+          color="primary"
+          size="x-large"
+          :disabled="missing.length > 0"
+          @click="emit('next')"
+          >{{ t('decide.next') }}</v-btn
+        >
         <span v-if="missing.length" class="muted">{{ missing.join(' ') }}</span>
       </div>
     </div>
@@ -90,7 +180,9 @@ function setHand(change: object) {
         <b class="problem">{{ obstacleText(problem, shop.units).message }}</b>
         <p>{{ obstacleText(problem, shop.units).wayOut }}</p>
       </div>
-      <p v-for="caution in plan.plan?.cautions ?? []" :key="caution.rule" class="note">{{ cautionText(caution, shop.units) }}</p>
+      <p v-for="caution in plan.plan?.cautions ?? []" :key="caution.rule" class="note">
+        {{ cautionText(caution, shop.units) }}
+      </p>
       <p v-for="problem in plan.problems" :key="problem.message" class="problem">{{ problem.message }}</p>
     </aside>
   </div>

@@ -1,7 +1,18 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { findingAlso, formatMinutes, partText, STATION_NAMES, TOOL_NAMES, type Changeover, type ChangeoverRequest, type GatherLine, type Part, type Run } from '@pepper-knot/core'
+import {
+  findingAlso,
+  formatMinutes,
+  partText,
+  STATION_NAMES,
+  TOOL_NAMES,
+  type Changeover,
+  type ChangeoverRequest,
+  type GatherLine,
+  type Part,
+  type Run,
+} from '@pepper-knot/core'
 import { newId, useShop } from '../../stores/shop.ts'
 
 const props = defineProps<{ run: Run; plan: Changeover; request: ChangeoverRequest; title: string }>()
@@ -13,20 +24,30 @@ const kept = computed(() => shop.run(props.run.id) ?? props.run)
 const keyOf = (line: GatherLine) => `${line.station}/${line.kind}/${line.piece ?? ''}`
 const missing = computed(() => props.plan.gather.filter((line) => !line.have))
 const have = computed(() => props.plan.gather.filter((line) => line.have))
-const drawers = computed(() => [...new Set(have.value.map((line) => line.drawer ?? t('gather.noDrawer')))].sort())
-const inDrawer = (drawer: string) => have.value.filter((line) => (line.drawer ?? t('gather.noDrawer')) === drawer)
+const drawers = computed(() =>
+  [...new Set(have.value.map((line) => line.drawer ?? t('gather.noDrawer')))].sort(),
+)
+const inDrawer = (drawer: string) =>
+  have.value.filter((line) => (line.drawer ?? t('gather.noDrawer')) === drawer)
 const also = (line: GatherLine) => findingAlso(props.plan.findings.find((f) => f.station === line.station)!)
 const text = (line: GatherLine) => partText(line.kind, line.spec, shop.units, line.piece)
 
 function tick(key: string) {
-  kept.value.gathered = kept.value.gathered.includes(key) ? kept.value.gathered.filter((k) => k !== key) : [...kept.value.gathered, key]
+  kept.value.gathered = kept.value.gathered.includes(key)
+    ? kept.value.gathered.filter((k) => k !== key)
+    : [...kept.value.gathered, key]
 }
 /** The part was found after all: it goes into the store as it is asked for. */
 function found(line: GatherLine) {
   const { active: _active, kind: specKind, ...spec } = line.spec as Record<string, unknown>
   const base = { id: newId(), count: 1, drawer: t('gather.onBench') }
   const wire = line.kind === 'wire' ? { label: kept.value.label } : {}
-  const piece = line.kind === 'gun' ? (line.piece ? { ...spec, part: line.piece } : { type: specKind, part: 'whole' }) : {}
+  const piece =
+    line.kind === 'gun'
+      ? line.piece
+        ? { ...spec, part: line.piece }
+        : { type: specKind, part: 'whole' }
+      : {}
   const nozzle = line.kind === 'nozzle' ? { type: specKind } : {}
   shop.putPart({ ...spec, ...base, ...wire, ...piece, ...nozzle, kind: line.kind } as Part)
 }
@@ -49,7 +70,10 @@ function begin() {
       <ul>
         <li v-for="line in missing" :key="keyOf(line)" class="lack">
           <div>
-            <b>{{ text(line) }}</b> <span class="muted">{{ STATION_NAMES[line.station] }}{{ line.ifNeeded ? `, ${t('gather.ifNeeded')}` : '' }}</span>
+            <b>{{ text(line) }}</b>
+            <span class="muted"
+              >{{ STATION_NAMES[line.station] }}{{ line.ifNeeded ? `, ${t('gather.ifNeeded')}` : '' }}</span
+            >
             <p v-if="also(line).length" class="muted">{{ t('why.alsoDo') }} {{ also(line).join('; ') }}.</p>
           </div>
           <v-btn v-if="!begun" @click="found(line)">{{ t('gather.found') }}</v-btn>
@@ -61,7 +85,12 @@ function begin() {
         <h2>{{ drawer }}</h2>
         <ul>
           <li v-for="line in inDrawer(drawer)" :key="keyOf(line)">
-            <v-checkbox density="compact" :model-value="kept.gathered.includes(keyOf(line))" :label="text(line) + (line.ifNeeded ? ` (${t('gather.ifNeeded')})` : '')" @update:model-value="tick(keyOf(line))" />
+            <v-checkbox
+              density="compact"
+              :model-value="kept.gathered.includes(keyOf(line))"
+              :label="text(line) + (line.ifNeeded ? ` (${t('gather.ifNeeded')})` : '')"
+              @update:model-value="tick(keyOf(line))"
+            />
           </li>
         </ul>
       </section>
@@ -69,14 +98,28 @@ function begin() {
         <h2>{{ t('gather.tools') }}</h2>
         <ul>
           <li v-for="tool in plan.tools" :key="tool">
-            <v-checkbox density="compact" :model-value="kept.gathered.includes(tool)" :label="TOOL_NAMES[tool]" @update:model-value="tick(tool)" />
+            <v-checkbox
+              density="compact"
+              :model-value="kept.gathered.includes(tool)"
+              :label="TOOL_NAMES[tool]"
+              @update:model-value="tick(tool)"
+            />
           </li>
         </ul>
       </section>
     </div>
     <div class="row foot">
-      <v-btn variant="flat" color="primary" size="x-large" :disabled="!begun && missing.some((line) => !line.ifNeeded)" @click="begin">{{ t(begun ? 'match.backToRun' : 'gather.begin') }}</v-btn>
-      <span class="muted">{{ t('match.minutes', { minutes: formatMinutes(plan.minutes!), steps: plan.steps.length }) }}</span>
+      <v-btn
+        variant="flat"
+        color="primary"
+        size="x-large"
+        :disabled="!begun && missing.some((line) => !line.ifNeeded)"
+        @click="begin"
+        >{{ t(begun ? 'match.backToRun' : 'gather.begin') }}</v-btn
+      >
+      <span class="muted">{{
+        t('match.minutes', { minutes: formatMinutes(plan.minutes!), steps: plan.steps.length })
+      }}</span>
     </div>
     <p class="muted caution">{{ t('app.defer') }}</p>
   </div>

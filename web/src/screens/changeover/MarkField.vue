@@ -14,7 +14,8 @@ const scale = computed(() => props.machine.scale)
 const problem = computed(() => {
   if (mark.value === null) return undefined
   if (!Number.isFinite(mark.value)) return t('sign.markNumber')
-  if (scale.value && (mark.value < scale.value.min || mark.value > scale.value.max)) return t('sign.markRange', { min: scale.value.min, max: scale.value.max })
+  if (scale.value && (mark.value < scale.value.min || mark.value > scale.value.max))
+    return t('sign.markRange', { min: scale.value.min, max: scale.value.max })
   return undefined
 })
 watch(mark, (value) => {

@@ -1,7 +1,18 @@
 <script setup lang="ts">
 import { computed, nextTick, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { cautionText, formatMinutes, MATERIAL_NAMES, formatLength, obstacleText, STATION_NAMES, type Changeover, type Machine, type Run, type Station } from '@pepper-knot/core'
+import {
+  cautionText,
+  formatMinutes,
+  MATERIAL_NAMES,
+  formatLength,
+  obstacleText,
+  STATION_NAMES,
+  type Changeover,
+  type Machine,
+  type Run,
+  type Station,
+} from '@pepper-knot/core'
 import { changeMarks } from '../../parts/marks.ts'
 import StationEditor from '../../parts/StationEditor.vue'
 import WhyPanel from '../../parts/WhyPanel.vue'
@@ -13,12 +24,19 @@ defineEmits<{ next: []; back: [] }>()
 const { t } = useI18n()
 const shop = useShop()
 
-const marks = computed(() => changeMarks(props.plan.context.machine, props.plan.findings, props.plan.gather, shop.units))
-const first = () => marks.value.find((m) => m.verdict === 'change') ?? marks.value.find((m) => m.verdict !== 'fits') ?? marks.value[0]!
+const marks = computed(() =>
+  changeMarks(props.plan.context.machine, props.plan.findings, props.plan.gather, shop.units),
+)
+const first = () =>
+  marks.value.find((m) => m.verdict === 'change') ??
+  marks.value.find((m) => m.verdict !== 'fits') ??
+  marks.value[0]!
 const selected = ref<Station | null>(first().station)
 const editing = ref<Station | null>(null)
 const panel = ref<HTMLElement>()
-const finding = computed(() => props.plan.findings.find((f) => f.station === selected.value) ?? props.plan.findings[0]!)
+const finding = computed(
+  () => props.plan.findings.find((f) => f.station === selected.value) ?? props.plan.findings[0]!,
+)
 const count = (verdict: string) => marks.value.filter((m) => m.verdict === verdict).length
 const missing = computed(() => props.plan.gather.filter((g) => !g.have).length)
 const job = computed(() => {
@@ -58,17 +76,40 @@ function save(machine: Machine) {
       <b class="problem">{{ obstacleText(problem, shop.units).message }}</b>
       <p>{{ obstacleText(problem, shop.units).wayOut }}</p>
     </div>
-    <p v-for="caution in plan.cautions" :key="caution.rule" class="note">{{ cautionText(caution, shop.units) }}</p>
-    <WireLine v-model:selected="selected" large :marks="marks" :label="t('match.line')" :leaves="plan.context.machine.wireEntry" class="line" @open="open" />
+    <p v-for="caution in plan.cautions" :key="caution.rule" class="note">
+      {{ cautionText(caution, shop.units) }}
+    </p>
+    <WireLine
+      v-model:selected="selected"
+      large
+      :marks="marks"
+      :label="t('match.line')"
+      :leaves="plan.context.machine.wireEntry"
+      class="line"
+      @open="open"
+    />
     <div ref="panel" tabindex="-1" class="panel">
       <WhyPanel :finding="finding" :plan="plan">
-        <v-btn v-if="!locked" @click="editing = finding.station">{{ t(finding.verdict === 'unknown' ? 'match.readIt' : 'match.correct', { station: STATION_NAMES[finding.station] }) }}</v-btn>
+        <v-btn v-if="!locked" @click="editing = finding.station">{{
+          t(finding.verdict === 'unknown' ? 'match.readIt' : 'match.correct', {
+            station: STATION_NAMES[finding.station],
+          })
+        }}</v-btn>
       </WhyPanel>
     </div>
     <div class="row foot">
-      <v-btn variant="flat" color="primary" size="x-large" :disabled="plan.problems.length > 0" @click="$emit('next')">{{ t(locked ? 'match.backToRun' : 'match.next') }}</v-btn>
+      <v-btn
+        variant="flat"
+        color="primary"
+        size="x-large"
+        :disabled="plan.problems.length > 0"
+        @click="$emit('next')"
+        >{{ t(locked ? 'match.backToRun' : 'match.next') }}</v-btn
+      >
       <v-btn v-if="!locked" size="x-large" @click="$emit('back')">{{ t('match.back') }}</v-btn>
-      <span v-if="plan.minutes !== null" class="muted">{{ t('match.minutes', { minutes: formatMinutes(plan.minutes), steps: plan.steps.length }) }}</span>
+      <span v-if="plan.minutes !== null" class="muted">{{
+        t('match.minutes', { minutes: formatMinutes(plan.minutes), steps: plan.steps.length })
+      }}</span>
     </div>
     <StationEditor :machine="plan.context.machine" :station="editing" @save="save" @close="editing = null" />
   </div>

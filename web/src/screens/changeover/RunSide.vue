@@ -29,28 +29,51 @@ const shown = computed(() => {
   return stops.value.slice(first, first + 5)
 })
 const x = (i: number) => 30 + i * 60
-const steps = computed(() => (stops.value[here.value] ? props.steps.slice(stops.value[here.value]!.from, stops.value[here.value]!.to + 1) : []))
+const steps = computed(() =>
+  stops.value[here.value]
+    ? props.steps.slice(stops.value[here.value]!.from, stops.value[here.value]!.to + 1)
+    : [],
+)
 const next = computed(() => stops.value[here.value + 1])
 </script>
 
 <template>
   <aside class="side" :aria-label="t('run.walk')">
     <h2>{{ t('run.walk') }}</h2>
-    <svg viewBox="0 0 300 66" class="route" role="img" :aria-label="shown.map((s) => PLACE_SHORT[s.place]).join(', ')">
+    <svg
+      viewBox="0 0 300 66"
+      class="route"
+      role="img"
+      :aria-label="shown.map((s) => PLACE_SHORT[s.place]).join(', ')"
+    >
       <path :d="`M${x(0)} 22H${x(shown.length - 1)}`" class="way" />
       <g v-for="(stop, i) in shown" :key="stop.from">
-        <circle :cx="x(i)" cy="22" :r="stop === stops[here] ? 12 : 8" :class="{ past: stop.to < at, on: stop === stops[here] }" />
+        <circle
+          :cx="x(i)"
+          cy="22"
+          :r="stop === stops[here] ? 12 : 8"
+          :class="{ past: stop.to < at, on: stop === stops[here] }"
+        />
         <text :x="x(i)" y="56" :class="{ on: stop === stops[here] }">{{ PLACE_SHORT[stop.place] }}</text>
       </g>
     </svg>
     <h3 v-if="stops[here]">{{ PLACE_NAMES[stops[here]!.place] }}</h3>
     <ol>
-      <li v-for="step in steps" :key="step.id" :class="{ past: steps.indexOf(step) + stops[here]!.from < at, on: step === props.steps[at] }">
-        <span aria-hidden="true">{{ steps.indexOf(step) + stops[here]!.from < at ? '✓' : step === props.steps[at] ? '●' : '○' }}</span>
+      <li
+        v-for="step in steps"
+        :key="step.id"
+        :class="{ past: steps.indexOf(step) + stops[here]!.from < at, on: step === props.steps[at] }"
+      >
+        <span aria-hidden="true">{{
+          steps.indexOf(step) + stops[here]!.from < at ? '✓' : step === props.steps[at] ? '●' : '○'
+        }}</span>
         {{ stepTitle(step, shop.units) }}
       </li>
     </ol>
-    <p v-if="next" class="muted">{{ t('run.then', { place: PLACE_SHORT[next.place] }) }} {{ stepTitle(props.steps[next.from]!, shop.units) }}</p>
+    <p v-if="next" class="muted">
+      {{ t('run.then', { place: PLACE_SHORT[next.place] }) }}
+      {{ stepTitle(props.steps[next.from]!, shop.units) }}
+    </p>
   </aside>
 </template>
 

@@ -16,7 +16,13 @@ const note = ref(props.run.note ?? '')
 const settled = computed(() => {
   const now = shop.machine(props.run.machineId) ?? props.plan.context.machine
   const machine = { ...now, fitted: props.plan.context.machine.fitted }
-  return settle(props.plan, machine, shop.shop.store, { pressureMark: props.run.pressureMark ?? null }, { cameOff: (name, wire) => t('sign.cameOff', { name, wire }), newId })
+  return settle(
+    props.plan,
+    machine,
+    shop.shop.store,
+    { pressureMark: props.run.pressureMark ?? null },
+    { cameOff: (name, wire) => t('sign.cameOff', { name, wire }), newId },
+  )
 })
 const marks = computed(() => standingMarks(settled.value.machine, undefined, shop.units))
 
@@ -28,7 +34,11 @@ function sign() {
     const run = shop.run(props.run.id)!
     run.signedOffAt = new Date().toISOString()
     run.note = note.value
-    if (run.swapStartedAt) run.minutesTaken = Math.min(100_000, Math.round((Date.now() - Date.parse(run.swapStartedAt)) / 6000) / 10)
+    if (run.swapStartedAt)
+      run.minutesTaken = Math.min(
+        100_000,
+        Math.round((Date.now() - Date.parse(run.swapStartedAt)) / 6000) / 10,
+      )
   })
 }
 </script>

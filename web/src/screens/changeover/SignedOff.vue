@@ -12,7 +12,10 @@ const shop = useShop()
 const setup = computed(() => {
   if (!props.plan?.proof) return []
   const end = { ...props.plan.proof.end, rollPressure: { mark: props.run.pressureMark ?? null } }
-  return STATIONS.filter((s) => s !== 'supply').map((station) => ({ station, text: fittedShort(station, end, shop.units) }))
+  return STATIONS.filter((s) => s !== 'supply').map((station) => ({
+    station,
+    text: fittedShort(station, end, shop.units),
+  }))
 })
 const print = () => window.print()
 </script>
@@ -22,7 +25,10 @@ const print = () => window.print()
     <header>
       <h1>{{ title }}</h1>
       <p class="muted tabular">
-        {{ t('sign.signedAt', { at: d(new Date(run.signedOffAt!)) }) }}<template v-if="run.minutesTaken !== undefined">, {{ t('sign.took', { n: Math.round(run.minutesTaken) }) }}</template>
+        {{ t('sign.signedAt', { at: d(new Date(run.signedOffAt!)) })
+        }}<template v-if="run.minutesTaken !== undefined"
+          >, {{ t('sign.took', { n: Math.round(run.minutesTaken) }) }}</template
+        >
       </p>
     </header>
     <dl class="tabular">

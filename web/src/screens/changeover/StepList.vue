@@ -10,10 +10,18 @@ const current = () => props.steps.findIndex((s) => !props.done.includes(s.id))
 
 <template>
   <ol class="list">
-    <li v-for="(step, i) in steps" :key="step.id" :class="{ past: done.includes(step.id), on: i === current() }" :aria-current="i === current() ? 'step' : undefined">
+    <li
+      v-for="(step, i) in steps"
+      :key="step.id"
+      :class="{ past: done.includes(step.id), on: i === current() }"
+      :aria-current="i === current() ? 'step' : undefined"
+    >
       <span class="tabular">{{ i + 1 }}</span>
       <span class="muted">{{ PLACE_SHORT[step.place] }}</span>
-      <span>{{ stepTitle(step, shop.units) }}<span v-if="done.includes(step.id)" aria-hidden="true"> ✓</span></span>
+      <span
+        >{{ stepTitle(step, shop.units)
+        }}<span v-if="done.includes(step.id)" aria-hidden="true"> ✓</span></span
+      >
     </li>
   </ol>
 </template>

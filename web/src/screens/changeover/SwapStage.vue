@@ -2,7 +2,16 @@
 import { useNow } from '@vueuse/core'
 import { computed, nextTick, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { formatMinutes, hazardText, PLACE_NAMES, stepHow, stepTitle, stepWhy, type Changeover, type Run } from '@pepper-knot/core'
+import {
+  formatMinutes,
+  hazardText,
+  PLACE_NAMES,
+  stepHow,
+  stepTitle,
+  stepWhy,
+  type Changeover,
+  type Run,
+} from '@pepper-knot/core'
 import HoldButton from '../../parts/HoldButton.vue'
 import { usePageKeys } from '../../parts/keys.ts'
 import { useShop } from '../../stores/shop.ts'
@@ -45,7 +54,13 @@ watch(at, (now) => {
 })
 usePageKeys({
   ' ': (event) => {
-    if (!step.value || step.value.hold || step.value.captive || (event.target instanceof HTMLElement && event.target.closest('button, a'))) return
+    if (
+      !step.value ||
+      step.value.hold ||
+      step.value.captive ||
+      (event.target instanceof HTMLElement && event.target.closest('button, a'))
+    )
+      return
     event.preventDefault()
     done()
   },
@@ -58,9 +73,13 @@ usePageKeys({
 
 const now = useNow({ interval: 1000 })
 const clock = computed(() => {
-  const seconds = kept.value.swapStartedAt ? Math.max(0, Math.floor((now.value.getTime() - Date.parse(kept.value.swapStartedAt)) / 1000)) : 0
+  const seconds = kept.value.swapStartedAt
+    ? Math.max(0, Math.floor((now.value.getTime() - Date.parse(kept.value.swapStartedAt)) / 1000))
+    : 0
   const [h, m, s] = [Math.floor(seconds / 3600), Math.floor(seconds / 60) % 60, seconds % 60]
-  return h > 99 ? t('run.days', { n: Math.floor(h / 24) }) : `${h ? `${h}:` : ''}${String(m).padStart(h ? 2 : 1, '0')}:${String(s).padStart(2, '0')}`
+  return h > 99
+    ? t('run.days', { n: Math.floor(h / 24) })
+    : `${h ? `${h}:` : ''}${String(m).padStart(h ? 2 : 1, '0')}:${String(s).padStart(2, '0')}`
 })
 const left = computed(() => steps.value.slice(Math.max(0, at.value)).reduce((sum, s) => sum + s.minutes, 0))
 </script>
@@ -78,30 +97,50 @@ const left = computed(() => steps.value.slice(Math.max(0, at.value)).reduce((sum
         <h1>{{ t('run.wholeTitle') }}</h1>
         <StepList :steps="steps" :done="kept.done" />
       </template>
-      <CaptiveChain v-else-if="chain.length" :key="chain.length > 0 ? chain[chain.length - 1]!.id : ''" :chain="chain" @done="done" @back="back" />
+      <CaptiveChain
+        v-else-if="chain.length"
+        :key="chain.length > 0 ? chain[chain.length - 1]!.id : ''"
+        :chain="chain"
+        @done="done"
+        @back="back"
+      />
       <template v-else>
         <h1 ref="title" tabindex="-1" class="say">{{ stepTitle(step, shop.units) }}</h1>
         <p v-if="stepHow(step, shop.units)" class="how">{{ stepHow(step, shop.units) }}</p>
-        <p v-if="why && stepWhy(step, shop.units)" class="how"><b>{{ t('run.why') }}:</b> {{ stepWhy(step, shop.units) }}</p>
+        <p v-if="why && stepWhy(step, shop.units)" class="how">
+          <b>{{ t('run.why') }}:</b> {{ stepWhy(step, shop.units) }}
+        </p>
         <ul v-if="step.hazards.length" class="hazards" :aria-label="t('run.hazards')">
           <li v-for="hazard in step.hazards" :key="hazard">{{ hazardText(hazard) }}</li>
         </ul>
         <MarkField v-if="step.task === 'setPressure'" :run="kept" :machine="plan.context.machine" />
         <div class="buttons">
           <HoldButton v-if="step.hold" :key="step.id" :label="t('run.done')" @held="done" />
-          <button v-else type="button" class="done" @click="done">{{ t('run.done') }} <small>{{ t('run.space') }}</small></button>
+          <button v-else type="button" class="done" @click="done">
+            {{ t('run.done') }} <small>{{ t('run.space') }}</small>
+          </button>
           <v-btn class="side" :disabled="kept.done.length === 0" @click="back">{{ t('run.back') }}</v-btn>
-          <v-btn class="side" :disabled="!stepWhy(step, shop.units)" :aria-expanded="why" @click="why = !why">{{ t('run.why') }}</v-btn>
+          <v-btn
+            class="side"
+            :disabled="!stepWhy(step, shop.units)"
+            :aria-expanded="why"
+            @click="why = !why"
+            >{{ t('run.why') }}</v-btn
+          >
         </div>
       </template>
-      <v-btn variant="text" class="toggle" :aria-pressed="whole" @click="whole = !whole">{{ t(whole ? 'run.oneStep' : 'run.whole') }}</v-btn>
+      <v-btn variant="text" class="toggle" :aria-pressed="whole" @click="whole = !whole">{{
+        t(whole ? 'run.oneStep' : 'run.whole')
+      }}</v-btn>
     </div>
     <RunSide :steps="steps" :at="at" />
   </div>
   <div v-else class="screen">
     <h1>{{ t('run.allDone') }}</h1>
     <div class="row">
-      <v-btn variant="flat" color="primary" size="x-large" @click="$emit('next')">{{ t('stage.sign-off') }}</v-btn>
+      <v-btn variant="flat" color="primary" size="x-large" @click="$emit('next')">{{
+        t('stage.sign-off')
+      }}</v-btn>
       <v-btn size="x-large" @click="back">{{ t('run.back') }}</v-btn>
     </div>
   </div>

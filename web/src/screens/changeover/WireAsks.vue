@@ -1,7 +1,20 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { FAMILY_NAMES, FAMILY_NEEDS, formatMass, gunOn, LINER_NAMES, POSITION_NAMES, PRESSURE_NAMES, PROFILE_NAMES, tradeLabel, USUAL_MIXTURES, shortMixture, type Wire } from '@pepper-knot/core'
+import {
+  FAMILY_NAMES,
+  FAMILY_NEEDS,
+  formatMass,
+  gunOn,
+  LINER_NAMES,
+  POSITION_NAMES,
+  PRESSURE_NAMES,
+  PROFILE_NAMES,
+  tradeLabel,
+  USUAL_MIXTURES,
+  shortMixture,
+  type Wire,
+} from '@pepper-knot/core'
 import { useShop } from '../../stores/shop.ts'
 
 /** What this wire asks for, as soon as its label is read. */
@@ -9,20 +22,36 @@ const props = defineProps<{ wire: Wire }>()
 const { t } = useI18n()
 const shop = useShop()
 const needs = computed(() => FAMILY_NEEDS[props.wire.family])
-const size = computed(() => (props.wire.diameterMm === null ? undefined : `${tradeLabel(props.wire.diameterMm, 'metric')} mm / ${tradeLabel(props.wire.diameterMm, 'inch')} in`))
+const size = computed(() =>
+  props.wire.diameterMm === null
+    ? undefined
+    : `${tradeLabel(props.wire.diameterMm, 'metric')} mm / ${tradeLabel(props.wire.diameterMm, 'inch')} in`,
+)
 const rows = computed(() => {
   const w = props.wire
-  const mixtures = w.gas.designations.flatMap((d) => USUAL_MIXTURES[d] ?? []).slice(0, 3).map(shortMixture)
+  const mixtures = w.gas.designations
+    .flatMap((d) => USUAL_MIXTURES[d] ?? [])
+    .slice(0, 3)
+    .map(shortMixture)
   return [
     [t('asks.wire'), `${w.classification ?? ''} ${FAMILY_NAMES[w.family]}, ${w.process}`.trim()],
     [t('asks.size'), size.value ?? t('asks.unread')],
     ...(w.massKg === null ? [] : [[t('asks.mass'), formatMass(w.massKg, shop.units)]]),
-    [t('asks.polarity'), w.polarity.length ? w.polarity.map((p) => `${gunOn(p)} (${p})`).join(', ') : t('asks.readBox')],
-    [t('asks.gas'), w.gas.needed ? `${w.gas.designations.join(', ')} (${mixtures.join(', ')})` : t('asks.noGas')],
+    [
+      t('asks.polarity'),
+      w.polarity.length ? w.polarity.map((p) => `${gunOn(p)} (${p})`).join(', ') : t('asks.readBox'),
+    ],
+    [
+      t('asks.gas'),
+      w.gas.needed ? `${w.gas.designations.join(', ')} (${mixtures.join(', ')})` : t('asks.noGas'),
+    ],
     [t('asks.rolls'), needs.value.rolls.map((p) => PROFILE_NAMES[p]).join(', ')],
     [t('asks.liner'), needs.value.liner.map((m) => LINER_NAMES[m]).join(', ')],
     [t('asks.pressure'), PRESSURE_NAMES[needs.value.pressure]],
-    [t('asks.positions'), w.positions.length === 5 ? t('asks.all') : w.positions.map((p) => POSITION_NAMES[p]).join(', ')],
+    [
+      t('asks.positions'),
+      w.positions.length === 5 ? t('asks.all') : w.positions.map((p) => POSITION_NAMES[p]).join(', '),
+    ],
     [t('asks.passes'), t(`asks.${w.passes}`)],
     ...(w.standard ? [[t('asks.standard'), w.standard]] : []),
   ]

@@ -1,7 +1,14 @@
 <script setup lang="ts">
 import { ref } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { compareShops, readShopFile, type Difference, type Problem, type Shop } from '@pepper-knot/core'
+import {
+  compareShops,
+  readShopFile,
+  shopOf,
+  type Difference,
+  type Problem,
+  type Shop,
+} from '@pepper-knot/core'
 import { exportShop } from '../../storage/exportShop.ts'
 import { useShop } from '../../stores/shop.ts'
 
@@ -20,7 +27,7 @@ async function choose(event: Event) {
   const read = readShopFile(await file.text())
   problems.value = read.ok ? [] : read.problems
   if (!read.ok) return
-  const { format: _f, version: _v, savedAt: _s, ...next } = read.value
+  const next = shopOf(read.value)
   incoming.value = { shop: next, differences: compareShops(shop.shop, next) }
 }
 function apply() {
@@ -33,7 +40,14 @@ async function startOver() {
   if (what === 'demo') {
     const { demoShop } = await import('@pepper-knot/core/demo')
     shop.replaceAll(t('shop.replaced'), { ...demoShop(), settings: shop.settings, runs: [] })
-  } else if (what === 'empty') shop.replaceAll(t('shop.replaced'), { name: 'My shop', settings: shop.settings, machines: [], store: [], runs: [] })
+  } else if (what === 'empty')
+    shop.replaceAll(t('shop.replaced'), {
+      name: 'My shop',
+      settings: shop.settings,
+      machines: [],
+      store: [],
+      runs: [],
+    })
 }
 </script>
 
@@ -42,8 +56,19 @@ async function startOver() {
     <h1>{{ t('nav.shop') }}</h1>
     <section class="rows" :aria-label="t('shop.settings')">
       <v-text-field v-model="shop.shop.name" :label="t('shop.name')" maxlength="100" />
-      <v-select v-model="shop.shop.settings.units" :label="t('shop.units')" :items="[{ value: 'metric', title: t('units.metric') }, { value: 'inch', title: t('units.inch') }]" />
-      <v-select v-model="shop.shop.settings.theme" :label="t('shop.theme')" :items="['system', 'light', 'dark'].map((value) => ({ value, title: t(`shop.themes.${value}`) }))" />
+      <v-select
+        v-model="shop.shop.settings.units"
+        :label="t('shop.units')"
+        :items="[
+          { value: 'metric', title: t('units.metric') },
+          { value: 'inch', title: t('units.inch') },
+        ]"
+      />
+      <v-select
+        v-model="shop.shop.settings.theme"
+        :label="t('shop.theme')"
+        :items="['system', 'light', 'dark'].map((value) => ({ value, title: t(`shop.themes.${value}`) }))"
+      />
       <v-checkbox v-model="shop.shop.settings.readAloud" :label="t('shop.readAloud')" />
     </section>
     <section :aria-label="t('shop.data')">
@@ -58,12 +83,17 @@ async function startOver() {
       </div>
       <div v-if="problems.length" class="note note--stop" role="alert">
         <b>{{ t('shop.refused') }}</b>
-        <p v-for="problem in problems.slice(0, 8)" :key="problem.path + problem.message">{{ problem.path }} {{ problem.message }}</p>
+        <p v-for="problem in problems.slice(0, 8)" :key="problem.path + problem.message">
+          {{ problem.path }} {{ problem.message }}
+        </p>
       </div>
       <div v-if="incoming" class="note" role="status">
         <b>{{ t('shop.wouldChange', { name: incoming.shop.name }) }}</b>
         <ul>
-          <li v-for="row in incoming.differences" :key="row.what">{{ t(`shop.lists.${row.what}`) }}: {{ t('shop.difference', { added: row.added, changed: row.changed, removed: row.removed }) }}</li>
+          <li v-for="row in incoming.differences" :key="row.what">
+            {{ t(`shop.lists.${row.what}`) }}:
+            {{ t('shop.difference', { added: row.added, changed: row.changed, removed: row.removed }) }}
+          </li>
         </ul>
         <div class="row">
           <v-btn variant="flat" color="primary" @click="apply">{{ t('shop.apply') }}</v-btn>
@@ -73,12 +103,16 @@ async function startOver() {
       <div class="row">
         <v-btn @click="asking = 'demo'">{{ t('shop.toDemo') }}</v-btn>
         <v-btn @click="asking = 'empty'">{{ t('shop.toEmpty') }}</v-btn>
-        <v-btn v-if="shop.undoStack.length" @click="shop.undo()">{{ t('shop.undoLast', { what: shop.undoStack[shop.undoStack.length - 1]!.label }) }}</v-btn>
+        <v-btn v-if="shop.undoStack.length" @click="shop.undo()">{{
+          t('shop.undoLast', { what: shop.undoStack[shop.undoStack.length - 1]!.label })
+        }}</v-btn>
       </div>
       <div v-if="asking" class="note note--stop" role="alert">
         <p>{{ t('shop.sure') }}</p>
         <div class="row">
-          <v-btn variant="flat" color="primary" @click="startOver">{{ t(asking === 'demo' ? 'shop.toDemo' : 'shop.toEmpty') }}</v-btn>
+          <v-btn variant="flat" color="primary" @click="startOver">{{
+            t(asking === 'demo' ? 'shop.toDemo' : 'shop.toEmpty')
+          }}</v-btn>
           <v-btn @click="asking = null">{{ t('app.cancel') }}</v-btn>
         </div>
       </div>

@@ -1,7 +1,15 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { LEAVES, machineSchema, POLARITY_CHANGES, readLabel, SPOOL_TYPES, validate, type Machine } from '@pepper-knot/core'
+import {
+  LEAVES,
+  machineSchema,
+  POLARITY_CHANGES,
+  readLabel,
+  SPOOL_TYPES,
+  validate,
+  type Machine,
+} from '@pepper-knot/core'
 
 /** The machine itself: what it takes and how it is worked. What is fitted is read station by station. */
 const props = defineProps<{ machine: Machine; fresh: boolean }>()
@@ -11,7 +19,9 @@ const { t } = useI18n()
 const form = ref(JSON.parse(JSON.stringify(props.machine)) as Machine)
 const old = props.machine.fitted.wire
 const wireLabel = ref(old && 'label' in old ? old.label : '')
-const loaded = ref<'wire' | 'empty' | 'unread'>(old === null ? 'empty' : old === undefined ? 'unread' : 'wire')
+const loaded = ref<'wire' | 'empty' | 'unread'>(
+  old === null ? 'empty' : old === undefined ? 'unread' : 'wire',
+)
 const problems = ref<string[]>([])
 const wireProblem = computed(() => {
   if (loaded.value !== 'wire' || wireLabel.value.trim() === '') return []
@@ -20,21 +30,29 @@ const wireProblem = computed(() => {
 })
 const byHandKept = computed(() => old && !('label' in old) && wireLabel.value.trim() === '')
 const maxA = ref(String(props.machine.output?.maxA ?? ''))
-const items = (values: readonly string[], group: string) => values.map((value) => ({ value, title: t(`${group}.${value}`) }))
+const items = (values: readonly string[], group: string) =>
+  values.map((value) => ({ value, title: t(`${group}.${value}`) }))
 const YES = [
   { value: true, title: t('field.yes') },
   { value: false, title: t('field.no') },
 ]
 
 function save() {
-  const next = JSON.parse(JSON.stringify(form.value)) as Record<string, unknown> & { fitted: Record<string, unknown>; output?: object }
+  const next = JSON.parse(JSON.stringify(form.value)) as Record<string, unknown> & {
+    fitted: Record<string, unknown>
+    output?: object
+  }
   if (loaded.value === 'empty') next.fitted.wire = null
   else if (loaded.value === 'unread') delete next.fitted.wire
   else if (!byHandKept.value) next.fitted.wire = { label: wireLabel.value }
   const amps = maxA.value.trim() === '' ? undefined : Number(maxA.value.replace(',', '.'))
   if (amps !== undefined) next.output = { ...next.output, maxA: amps }
   const read = validate(machineSchema, next)
-  if (wireProblem.value.length || (loaded.value === 'wire' && !byHandKept.value && wireLabel.value.trim() === '')) return void (problems.value = [t('store.wireNeeded')])
+  if (
+    wireProblem.value.length ||
+    (loaded.value === 'wire' && !byHandKept.value && wireLabel.value.trim() === '')
+  )
+    return void (problems.value = [t('store.wireNeeded')])
   if (!String(next.name ?? '').trim()) return void (problems.value = [t('store.nameNeeded')])
   if (!read.ok) return void (problems.value = read.problems.map((p) => `${p.path}: ${p.message}`))
   emit('save', read.value)
@@ -42,24 +60,70 @@ function save() {
 </script>
 
 <template>
-  <v-dialog model-value max-width="760" :aria-label="t(fresh ? 'store.addMachine' : 'store.edit')" @update:model-value="!$event && $emit('close')">
+  <v-dialog
+    model-value
+    max-width="760"
+    :aria-label="t(fresh ? 'store.addMachine' : 'store.edit')"
+    @update:model-value="!$event && $emit('close')"
+  >
     <v-card class="box">
       <h2>{{ fresh ? t('store.addMachine') : t('store.editNamed', { name: machine.name }) }}</h2>
       <p v-if="fresh" class="muted">{{ t('store.machineHint') }}</p>
       <div class="rows">
         <v-text-field v-model="form.name" :label="t('store.name')" maxlength="100" autofocus />
         <v-text-field v-model="form.note" :label="t('store.note')" maxlength="200" />
-        <v-select v-model="loaded" :label="t('store.loaded')" :items="items(['wire', 'empty', 'unread'], 'store.load')" />
-        <v-text-field v-if="loaded === 'wire'" v-model="wireLabel" :label="t('label.ask')" :error-messages="wireProblem" />
-        <v-select v-model="form.polarityChange" :label="t('store.polarityChange')" :items="items(POLARITY_CHANGES, 'store.by')" clearable />
+        <v-select
+          v-model="loaded"
+          :label="t('store.loaded')"
+          :items="items(['wire', 'empty', 'unread'], 'store.load')"
+        />
+        <v-text-field
+          v-if="loaded === 'wire'"
+          v-model="wireLabel"
+          :label="t('label.ask')"
+          :error-messages="wireProblem"
+        />
+        <v-select
+          v-model="form.polarityChange"
+          :label="t('store.polarityChange')"
+          :items="items(POLARITY_CHANGES, 'store.by')"
+          clearable
+        />
         <v-select v-model="form.gasGear" :label="t('store.gasGear')" :items="YES" clearable />
-        <v-select v-model="form.spools" :label="t('store.spools')" :items="[...SPOOL_TYPES]" multiple clearable />
-        <v-select v-model="form.wireEntry" :label="t('store.wireEntry')" :items="items(LEAVES, 'store.entry')" clearable />
+        <v-select
+          v-model="form.spools"
+          :label="t('store.spools')"
+          :items="[...SPOOL_TYPES]"
+          multiple
+          clearable
+        />
+        <v-select
+          v-model="form.wireEntry"
+          :label="t('store.wireEntry')"
+          :items="items(LEAVES, 'store.entry')"
+          clearable
+        />
         <v-text-field v-model="maxA" :label="t('store.maxA')" inputmode="decimal" suffix="A" />
-        <v-select v-model="form.workingGroove" :label="t('store.workingGroove')" :items="items(['inner', 'outer', 'turn', 'depth'], 'store.groove')" clearable />
+        <v-select
+          v-model="form.workingGroove"
+          :label="t('store.workingGroove')"
+          :items="items(['inner', 'outer', 'turn', 'depth'], 'store.groove')"
+          clearable
+        />
         <v-select v-model="form.jogButton" :label="t('store.jogButton')" :items="YES" clearable />
-        <v-select v-model="form.hubLocator" :label="t('store.hubLocator')" :items="items(['pin', 'tab', 'none'], 'store.locator')" clearable />
-        <v-select v-model="form.reverseThreads" :label="t('store.reverseThreads')" :items="items(['spoolRetainer', 'rollRetainer', 'gunRollRetainer'], 'store.thread')" multiple clearable />
+        <v-select
+          v-model="form.hubLocator"
+          :label="t('store.hubLocator')"
+          :items="items(['pin', 'tab', 'none'], 'store.locator')"
+          clearable
+        />
+        <v-select
+          v-model="form.reverseThreads"
+          :label="t('store.reverseThreads')"
+          :items="items(['spoolRetainer', 'rollRetainer', 'gunRollRetainer'], 'store.thread')"
+          multiple
+          clearable
+        />
       </div>
       <p v-for="problem in problems" :key="problem" class="problem" role="alert">{{ problem }}</p>
       <div class="row">

@@ -1,7 +1,14 @@
 <script setup lang="ts">
 import { ref } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { FAMILY_NAMES, fittedShort, STATION_NAMES, STATIONS, type Machine, type Station } from '@pepper-knot/core'
+import {
+  FAMILY_NAMES,
+  fittedShort,
+  STATION_NAMES,
+  STATIONS,
+  type Machine,
+  type Station,
+} from '@pepper-knot/core'
 import StationEditor from '../../parts/StationEditor.vue'
 import { newId, useShop } from '../../stores/shop.ts'
 import MachineEditor from './MachineEditor.vue'
@@ -14,7 +21,13 @@ const station = ref<{ machine: Machine; station: Station } | null>(null)
 
 const wireOf = (machine: Machine) => {
   const { wire } = machine.fitted
-  return wire === null ? t('bench.emptyMachine') : !wire ? t('bench.wireUnread') : 'label' in wire ? wire.label : FAMILY_NAMES[wire.family]
+  return wire === null
+    ? t('bench.emptyMachine')
+    : !wire
+      ? t('bench.wireUnread')
+      : 'label' in wire
+        ? wire.label
+        : FAMILY_NAMES[wire.family]
 }
 const add = () => (editing.value = { id: newId(), name: '', fitted: {} })
 const isNew = (machine: Machine) => !shop.machine(machine.id)
@@ -39,21 +52,46 @@ function saveStation(machine: Machine) {
         <h2>{{ machine.name }}</h2>
         <span class="muted grow">{{ machine.note }}</span>
         <b class="tabular">{{ wireOf(machine) }}</b>
-        <v-btn :aria-expanded="open === machine.id" :aria-label="t('store.fittedOn', { name: machine.name })" @click="open = open === machine.id ? null : machine.id">{{ t('store.fitted') }}</v-btn>
-        <v-btn :aria-label="t('store.editNamed', { name: machine.name })" @click="editing = machine">{{ t('store.edit') }}</v-btn>
-        <v-btn :aria-label="t('store.removeNamed', { name: machine.name })" @click="shop.removeMachine(machine.id, t('store.removed', { name: machine.name }))">{{ t('store.remove') }}</v-btn>
+        <v-btn
+          :aria-expanded="open === machine.id"
+          :aria-label="t('store.fittedOn', { name: machine.name })"
+          @click="open = open === machine.id ? null : machine.id"
+          >{{ t('store.fitted') }}</v-btn
+        >
+        <v-btn :aria-label="t('store.editNamed', { name: machine.name })" @click="editing = machine">{{
+          t('store.edit')
+        }}</v-btn>
+        <v-btn
+          :aria-label="t('store.removeNamed', { name: machine.name })"
+          @click="shop.removeMachine(machine.id, t('store.removed', { name: machine.name }))"
+          >{{ t('store.remove') }}</v-btn
+        >
       </header>
       <ul v-if="open === machine.id" class="stations">
         <li v-for="s in STATIONS" :key="s">
           <button type="button" @click="station = { machine, station: s }">
             <span class="muted">{{ STATION_NAMES[s] }}</span>
-            <b class="tabular">{{ fittedShort(s, { ...machine.fitted, supply: machine.supply }, shop.units) }}</b>
+            <b class="tabular">{{
+              fittedShort(s, { ...machine.fitted, supply: machine.supply }, shop.units)
+            }}</b>
           </button>
         </li>
       </ul>
     </article>
-    <MachineEditor v-if="editing" :machine="editing" :fresh="isNew(editing)" @save="save" @close="editing = null" />
-    <StationEditor v-if="station" :machine="station.machine" :station="station.station" @save="saveStation" @close="station = null" />
+    <MachineEditor
+      v-if="editing"
+      :machine="editing"
+      :fresh="isNew(editing)"
+      @save="save"
+      @close="editing = null"
+    />
+    <StationEditor
+      v-if="station"
+      :machine="station.machine"
+      :station="station.station"
+      @save="saveStation"
+      @close="station = null"
+    />
   </div>
 </template>
 

@@ -14,7 +14,19 @@ const emit = defineEmits<{ save: [Part]; close: [] }>()
 const { t } = useI18n()
 const shop = useShop()
 
-const { id, count: startCount, kind: _kind, drawer: startDrawer, note: startNote, part: _piece, fresh, label: startLabel, massKg: startMass, spoolType: startSpool, ...rest } = props.part
+const {
+  id,
+  count: startCount,
+  kind: _kind,
+  drawer: startDrawer,
+  note: startNote,
+  part: _piece,
+  fresh,
+  label: startLabel,
+  massKg: startMass,
+  spoolType: startSpool,
+  ...rest
+} = props.part
 const kind = ref<FormKind>(formKind(props.part))
 const values = ref<Record<string, unknown>>({ ...rest })
 const count = ref(String(startCount))
@@ -32,26 +44,62 @@ function chooseKind(next: FormKind) {
 }
 function save() {
   const missing = rows.value.filter((row) => row.must && values.value[row.key] === undefined)
-  if (missing.length) return void (problems.value = missing.map((row) => t('field.needed', { name: t(`fields.${row.key}`) })))
+  if (missing.length)
+    return void (problems.value = missing.map((row) => t('field.needed', { name: t(`fields.${row.key}`) })))
   const read = kind.value === 'wire' ? readLabel(label.value) : undefined
   if (read && !read.ok) return void (problems.value = read.problems.map((p) => p.message))
-  const wire = read?.ok ? { label: label.value.trim(), massKg: massKg.value ?? read.value.spool.massKg ?? undefined, spoolType: spoolType.value ?? read.value.spool.type ?? undefined } : {}
-  const whole = { ...JSON.parse(JSON.stringify(values.value)), ...wire, ...kindWords(kind.value), id, count: Number(count.value), ...(drawer.value.trim() && { drawer: drawer.value.trim() }), ...(note.value.trim() && { note: note.value.trim() }) }
+  const wire = read?.ok
+    ? {
+        label: label.value.trim(),
+        massKg: massKg.value ?? read.value.spool.massKg ?? undefined,
+        spoolType: spoolType.value ?? read.value.spool.type ?? undefined,
+      }
+    : {}
+  const whole = {
+    ...JSON.parse(JSON.stringify(values.value)),
+    ...wire,
+    ...kindWords(kind.value),
+    id,
+    count: Number(count.value),
+    ...(drawer.value.trim() && { drawer: drawer.value.trim() }),
+    ...(note.value.trim() && { note: note.value.trim() }),
+  }
   const part = validate(partSchema, JSON.parse(JSON.stringify(whole)))
-  if (!part.ok) return void (problems.value = part.problems.map((p) => (p.path ? `${t(`fields.${p.path.split('.')[0]}`)}: ${p.message}` : p.message)))
+  if (!part.ok)
+    return void (problems.value = part.problems.map((p) =>
+      p.path ? `${t(`fields.${p.path.split('.')[0]}`)}: ${p.message}` : p.message,
+    ))
   emit('save', part.value)
 }
 </script>
 
 <template>
-  <v-dialog model-value max-width="680" :aria-label="t(kind === 'wire' ? 'store.addWire' : 'store.addPart')" @update:model-value="!$event && $emit('close')">
+  <v-dialog
+    model-value
+    max-width="680"
+    :aria-label="t(kind === 'wire' ? 'store.addWire' : 'store.addPart')"
+    @update:model-value="!$event && $emit('close')"
+  >
     <v-card class="box">
       <h2>{{ t(fresh ? (kind === 'wire' ? 'store.addWire' : 'store.addPart') : 'store.edit') }}</h2>
-      <v-select v-if="kinds.length > 1" :label="t('store.kind')" :items="kinds.map((value) => ({ value, title: t(`kinds.${value}`) }))" :model-value="kind" :disabled="!fresh" @update:model-value="chooseKind($event)" />
+      <v-select
+        v-if="kinds.length > 1"
+        :label="t('store.kind')"
+        :items="kinds.map((value) => ({ value, title: t(`kinds.${value}`) }))"
+        :model-value="kind"
+        :disabled="!fresh"
+        @update:model-value="chooseKind($event)"
+      />
       <template v-if="kind === 'wire'">
         <LabelField v-model="label" />
         <div class="rows">
-          <QuantityField v-model="massKg" kind="mass" :label="t('store.mass')" :units="shop.units" :hint="t('store.massHint')" />
+          <QuantityField
+            v-model="massKg"
+            kind="mass"
+            :label="t('store.mass')"
+            :units="shop.units"
+            :hint="t('store.massHint')"
+          />
           <v-select v-model="spoolType" :label="t('store.spoolType')" :items="[...SPOOL_TYPES]" clearable />
         </div>
       </template>

@@ -17,10 +17,17 @@ const rows = computed(() => {
   const words = find.value.toLowerCase().split(/\s+/).filter(Boolean)
   return shop.shop.store
     .filter((p) => (p.kind === 'wire') === props.wires)
-    .filter((p) => words.every((w) => `${name(p)} ${p.drawer ?? ''} ${p.note ?? ''}`.toLowerCase().includes(w)))
+    .filter((p) =>
+      words.every((w) => `${name(p)} ${p.drawer ?? ''} ${p.note ?? ''}`.toLowerCase().includes(w)),
+    )
     .sort((a, b) => a.kind.localeCompare(b.kind))
 })
-const fresh = (): EditedPart => ({ id: newId(), count: 1, kind: props.wires ? 'wire' : 'contactTip', fresh: true })
+const fresh = (): EditedPart => ({
+  id: newId(),
+  count: 1,
+  kind: props.wires ? 'wire' : 'contactTip',
+  fresh: true,
+})
 function save(part: Part) {
   shop.putPart(part)
   editing.value = null
@@ -31,8 +38,17 @@ const setCount = (part: Part, by: number) => shop.putPart({ ...part, count: Math
 <template>
   <div>
     <div class="row">
-      <v-btn variant="flat" color="primary" @click="editing = fresh()">{{ t(wires ? 'store.addWire' : 'store.addPart') }}</v-btn>
-      <v-text-field v-model="find" class="find" :label="t('store.find')" type="search" clearable @click:clear="find = ''" />
+      <v-btn variant="flat" color="primary" @click="editing = fresh()">{{
+        t(wires ? 'store.addWire' : 'store.addPart')
+      }}</v-btn>
+      <v-text-field
+        v-model="find"
+        class="find"
+        :label="t('store.find')"
+        type="search"
+        clearable
+        @click:clear="find = ''"
+      />
     </div>
     <p v-if="rows.length === 0" class="muted gap">{{ t(find ? 'store.noneFound' : 'store.noneYet') }}</p>
     <div v-else class="scroll">
@@ -42,30 +58,64 @@ const setCount = (part: Part, by: number) => shop.putPart({ ...part, count: Math
             <th scope="col">{{ t(wires ? 'store.wire' : 'store.part') }}</th>
             <th scope="col">{{ t('store.drawer') }}</th>
             <th scope="col">{{ t('store.count') }}</th>
-            <th scope="col"><span class="visually-hidden">{{ t('store.edit') }}</span></th>
+            <th scope="col">
+              <span class="visually-hidden">{{ t('store.edit') }}</span>
+            </th>
           </tr>
         </thead>
         <tbody>
           <tr v-for="part in rows" :key="part.id">
             <th scope="row">
               {{ name(part) }}
-              <span class="muted">{{ part.kind === 'wire' && part.massKg ? formatMass(part.massKg, shop.units) : '' }} {{ 'condition' in part && part.condition ? part.condition : '' }} {{ part.note }}</span>
+              <span class="muted"
+                >{{ part.kind === 'wire' && part.massKg ? formatMass(part.massKg, shop.units) : '' }}
+                {{ 'condition' in part && part.condition ? part.condition : '' }} {{ part.note }}</span
+              >
             </th>
             <td>{{ part.drawer }}</td>
             <td class="count tabular">
-              <button type="button" :aria-label="t('store.less', { name: name(part) })" :disabled="part.count === 0" @click="setCount(part, -1)">−</button>
+              <button
+                type="button"
+                :aria-label="t('store.less', { name: name(part) })"
+                :disabled="part.count === 0"
+                @click="setCount(part, -1)"
+              >
+                −
+              </button>
               <b :class="{ problem: part.count === 0 }">{{ part.count }}</b>
-              <button type="button" :aria-label="t('store.more', { name: name(part) })" @click="setCount(part, 1)">+</button>
+              <button
+                type="button"
+                :aria-label="t('store.more', { name: name(part) })"
+                @click="setCount(part, 1)"
+              >
+                +
+              </button>
             </td>
             <td class="acts">
-              <v-btn size="small" :aria-label="t('store.editNamed', { name: name(part) })" @click="editing = { ...part }">{{ t('store.edit') }}</v-btn>
-              <v-btn size="small" :aria-label="t('store.removeNamed', { name: name(part) })" @click="shop.removePart(part.id!, t('store.removed', { name: name(part) }))">{{ t('store.remove') }}</v-btn>
+              <v-btn
+                size="small"
+                :aria-label="t('store.editNamed', { name: name(part) })"
+                @click="editing = { ...part }"
+                >{{ t('store.edit') }}</v-btn
+              >
+              <v-btn
+                size="small"
+                :aria-label="t('store.removeNamed', { name: name(part) })"
+                @click="shop.removePart(part.id!, t('store.removed', { name: name(part) }))"
+                >{{ t('store.remove') }}</v-btn
+              >
             </td>
           </tr>
         </tbody>
       </table>
     </div>
-    <PartEditor v-if="editing" :part="editing" :kinds="wires ? ['wire'] : partKinds" @save="save" @close="editing = null" />
+    <PartEditor
+      v-if="editing"
+      :part="editing"
+      :kinds="wires ? ['wire'] : partKinds"
+      @save="save"
+      @close="editing = null"
+    />
   </div>
 </template>
 

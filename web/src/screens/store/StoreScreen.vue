@@ -14,7 +14,14 @@ const list = computed(() => LISTS.find((l) => l === props.list) ?? 'machines')
   <div class="screen">
     <h1>{{ t('nav.store') }}</h1>
     <nav class="lists" :aria-label="t('store.lists')">
-      <router-link v-for="l in LISTS" :key="l" :to="`/store/${l}`" :class="{ on: l === list }" :aria-current="l === list ? 'page' : undefined">{{ t(`store.${l}`) }}</router-link>
+      <router-link
+        v-for="l in LISTS"
+        :key="l"
+        :to="`/store/${l}`"
+        :class="{ on: l === list }"
+        :aria-current="l === list ? 'page' : undefined"
+        >{{ t(`store.${l}`) }}</router-link
+      >
     </nav>
     <MachineList v-if="list === 'machines'" />
     <PartList v-else :key="list" :wires="list === 'wires'" />

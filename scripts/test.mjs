@@ -1,0 +1,75 @@
+/**
+ * npm test: format, lint, types, Jest and Playwright, installing what they need.
+ * Ends with one line, `N passed, N failed`, summed from Jest and Playwright; a failed lint or type check counts as one.
+ */
+import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs'
+import { join } from 'node:path'
+import { build, install, root, run } from './prepare.mjs'
+
+const cache = join(root, '.cache')
+const jestFile = join(cache, 'jest.json')
+const playwrightFile = join(cache, 'playwright.json')
+
+install()
+ensureChromium()
+mkdirSync(cache, { recursive: true })
+for (const file of [jestFile, playwrightFile]) rmSync(file, { force: true })
+
+let passed = 0
+let failed = 0
+for (const check of ['lint', 'types']) {
+  console.log(`\n— ${check}`)
+  if (run('npm', ['run', check, '--silent']) === 0) continue
+  failed++
+  console.log(`${check} failed`)
+}
+
+console.log('\n— jest')
+run('npx', ['jest', '--json', `--outputFile=${jestFile}`, '--silent'])
+count('jest', jestFile, (r) => [r.numPassedTests, r.numFailedTests + r.numRuntimeErrorTestSuites])
+
+console.log('\n— playwright')
+build()
+run('npm', ['run', 'e2e', '--silent'], {
+  env: { ...process.env, PW_JSON: playwrightFile, CHROMIUM: chromium() },
+})
+count('playwright', playwrightFile, (r) => [
+  r.stats.expected + r.stats.flaky,
+  r.stats.unexpected + r.errors.length,
+])
+
+console.log(`\n${passed} passed, ${failed} failed`)
+process.exit(failed === 0 ? 0 : 1)
+
+/** A runner that left no report has failed as a whole. */
+function count(name, file, read) {
+  const [good, bad] = existsSync(file) ? read(JSON.parse(readFileSync(file, 'utf8'))) : [0, 1]
+  if (!existsSync(file)) console.log(`${name} left no report`)
+  passed += good
+  failed += bad
+}
+
+function chromium() {
+  return [process.env.CHROMIUM, '/usr/bin/chromium', '/usr/bin/chromium-browser'].find(
+    (path) => path && existsSync(path),
+  )
+}
+
+function ensureChromium() {
+  if (chromium()) return
+  const mayInstall = existsSync('/usr/bin/apt-get') && process.getuid?.() === 0
+  if (mayInstall) {
+    console.error('Installing Debian’s chromium…')
+    const quiet = {
+      stdio: ['ignore', 'ignore', 'inherit'],
+      env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' },
+    }
+    run('apt-get', ['update', '-qq'], quiet)
+    run('apt-get', ['install', '-y', '-qq', '--no-install-recommends', 'chromium'], quiet)
+  }
+  if (chromium()) return
+  console.error(
+    'The browser tests need Chromium. Run:  sudo apt-get update && sudo apt-get install -y chromium\nor name one you have:  CHROMIUM=/path/to/chromium npm test',
+  )
+  process.exit(2)
+}
