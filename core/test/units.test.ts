@@ -1,0 +1,106 @@
+import Qty from 'js-quantities'
+import {
+  formatDraught,
+  formatFlow,
+  formatLength,
+  formatMass,
+  formatSpeed,
+  GAUGES,
+  gaugeMm,
+  parseDraughtMPerS,
+  parseFlowLPerMin,
+  parseLengthMm,
+  parseMassKg,
+  parseSpeedMPerMin,
+  type GaugeScale,
+  type Read,
+} from '../src/index.ts'
+
+const value = (read: Read<number>) => (read.ok ? read.value : NaN)
+
+describe('lengths as people type them', () => {
+  test.each([
+    ['.035', 0.889],
+    ['0.035"', 0.889],
+    ['035', 0.889],
+    ['35 thou', 0.889],
+    ['0.035', 0.889],
+    ['30,000', 0.762],
+    ['0,9 mm', 0.9],
+    ['1/16', 1.5875],
+    ['3/64 in', 1.190625],
+    ['1 1/2', 38.1],
+    ['3', 3],
+    ['3 mm', 3],
+    ['1/8"', 3.175],
+    ['2.5 cm', 25],
+    ['10 ft', 3048],
+  ])('%s is %d mm', (text, mm) => expect(value(parseLengthMm(text))).toBeCloseTo(mm, 6))
+
+  test('a bare number follows the shop’s habit', () => {
+    expect(value(parseLengthMm('3', { defaultUnit: 'in' }))).toBeCloseTo(76.2)
+    expect(value(parseLengthMm('3', { defaultUnit: 'mm' }))).toBe(3)
+  })
+  test.each([
+    ['', /Nothing/],
+    ['thick', /No number/],
+    ['-3', /negative/],
+    ['3 parsecs', /unit “parsecs”/],
+    ['22 ga', /metal first/],
+    ['0', /more than zero/],
+    ['1/0', /No number/],
+  ])('%s says why it cannot be read', (text, why) => {
+    const read = parseLengthMm(text)
+    expect(read.ok ? '' : read.problems[0]!.message).toMatch(why)
+  })
+})
+
+// published: Manufacturers' Standard Gage, Brown & Sharpe, galvanised and US standard stainless; recalled from memory.
+test.each<[number, GaugeScale, number]>([
+  [16, 'steel', 0.0598],
+  [22, 'steel', 0.0299],
+  [16, 'aluminium', 0.0508],
+  [16, 'galvanised', 0.0635],
+  [11, 'stainless', 0.125],
+  [7, 'steel', 0.1793],
+  [30, 'aluminium', 0.01],
+])('%d gauge %s is %d in', (gauge, scale, inches) => {
+  expect(gaugeMm(gauge, scale)! / 25.4).toBeCloseTo(inches, 6)
+  expect(value(parseLengthMm(`${gauge} ga`, { gaugeScale: scale }))).toBeCloseTo(inches * 25.4, 6)
+})
+test('Brown & Sharpe gauges follow their own rule, 0.005 in x 92^((36-n)/39)', () => {
+  // published: the AWG definition, ASTM B258.
+  for (const gauge of GAUGES)
+    expect(gaugeMm(gauge, 'aluminium')! / 25.4).toBeCloseTo(0.005 * 92 ** ((36 - gauge) / 39), 4)
+})
+test('a scale without a gauge says so', () =>
+  expect(parseLengthMm('7 ga', { gaugeScale: 'galvanised' }).ok).toBe(false))
+
+describe('other quantities against a general library', () => {
+  test.each<[(text: string) => Read<number>, string, string, string]>([
+    [parseFlowLPerMin, '30 cfh', '30 ft^3/hr', 'l/min'],
+    [parseFlowLPerMin, '14 l/min', '14 l/min', 'l/min'],
+    [parseFlowLPerMin, '35 cu ft/h', '35 ft^3/hr', 'l/min'],
+    [parseSpeedMPerMin, '250 ipm', '250 in/min', 'm/min'],
+    [parseSpeedMPerMin, '6,4 m/min', '6.4 m/min', 'm/min'],
+    [parseMassKg, '10 lb', '10 lbs', 'kg'],
+    [parseMassKg, '15 kg', '15 kg', 'kg'],
+    [parseDraughtMPerS, '5 mph', '5 mph', 'm/s'],
+    [parseDraughtMPerS, '8 km/h', '8 km/h', 'm/s'],
+  ])('%p reads %s', (parse, text, same, unit) =>
+    expect(value(parse(text))).toBeCloseTo(new Qty(same).to(unit).scalar, 5),
+  )
+})
+
+test('what is printed in either system reads back within what it shows', () => {
+  for (const units of ['metric', 'inch'] as const) {
+    for (const mm of [0.85, 1.2, 3, 6.4, 12, 50])
+      expect(Math.abs(value(parseLengthMm(formatLength(mm, units))) - mm)).toBeLessThan(0.15)
+    for (const flow of [9.4, 14, 24])
+      expect(value(parseFlowLPerMin(formatFlow(flow, units)))).toBeCloseTo(flow, -0.4)
+    for (const kg of [0.9, 4.5, 15])
+      expect(Math.abs(value(parseMassKg(formatMass(kg, units))) - kg) / kg).toBeLessThan(0.05)
+    expect(value(parseDraughtMPerS(formatDraught(2.2, units)))).toBeCloseTo(2.2, 1)
+    expect(value(parseSpeedMPerMin(formatSpeed(6.35, units)))).toBeCloseTo(6.35, 0)
+  }
+})
