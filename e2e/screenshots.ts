@@ -1,0 +1,93 @@
+/** One picture of each main view from the demo data, into docs/screenshots. Needs a built app: npm run build first. */
+import { spawn } from 'node:child_process'
+import { once } from 'node:events'
+import { chromium, type Page } from '@playwright/test'
+import config from './playwright.config.ts'
+
+const port = 4777
+const folder = new URL('../docs/screenshots/', import.meta.url).pathname
+const server = spawn(process.execPath, [new URL('../server/dist/main.js', import.meta.url).pathname], { env: { ...process.env, PORT: String(port), DEMO: '1' } })
+await once(server.stdout, 'data')
+const browser = await chromium.launch(config.use!.launchOptions)
+
+async function at(width: number, height: number, dark: boolean, work: (page: Page, shot: (name: string) => Promise<void>) => Promise<void>) {
+  const page = await browser.newPage({ viewport: { width, height }, colorScheme: dark ? 'dark' : 'light', baseURL: `http://127.0.0.1:${port}`, reducedMotion: 'reduce' })
+  await work(page, async (name) => {
+    await page.evaluate(() => document.fonts.ready)
+    await page.screenshot({ path: `${folder}${name}.png`, animations: 'disabled' })
+  })
+  await page.close()
+}
+
+async function decide(page: Page, machine: string, wire: string, metal: string, thickness: string) {
+  await page.goto('/')
+  await page.getByRole('complementary', { name: 'On the shelf' }).getByRole('button', { name: wire }).click()
+  await page.getByRole('button', { name: new RegExp(`^Change ${machine} to`) }).click()
+  await page.getByRole('combobox', { name: 'Metal' }).press('Enter')
+  await page.getByRole('option', { name: metal, exact: true }).click()
+  await page.getByLabel('Thickness').fill(thickness)
+  await page.getByText('read as').first().waitFor()
+}
+async function step(page: Page) {
+  const number = /step \d+ of/.exec((await page.locator('.head').textContent())!)![0]
+  const hold = page.locator('[data-hold]')
+  if (await hold.isVisible()) {
+    await hold.focus()
+    await page.keyboard.down('Enter')
+    await page.getByText(number).waitFor({ state: 'detached' })
+    await page.keyboard.up('Enter')
+  } else await page.keyboard.press('Space')
+  await page.getByText(number).waitFor({ state: 'detached' })
+}
+const chain = (page: Page) => page.getByRole('button', { name: /^Ready: start/ })
+async function through(page: Page) {
+  await chain(page).click()
+  while (await page.locator('.captive').count()) {
+    await page.keyboard.press('x')
+    await page.waitForTimeout(100)
+  }
+}
+
+await at(1280, 800, false, async (page, shot) => {
+  await page.goto('/')
+  await page.getByRole('heading', { name: 'Dunlin' }).waitFor()
+  await shot('bench')
+  await decide(page, 'Gull', 'ER5356 1.2 mm 7 kg', 'aluminium', '4 mm')
+  await shot('decide')
+  await page.getByRole('button', { name: 'Match it' }).click()
+  await page.locator('.marks button', { hasText: 'rolls' }).click()
+  await shot('match')
+  await page.getByRole('button', { name: 'Gather', exact: true }).last().click()
+  await page.getByRole('checkbox').nth(1).check()
+  await shot('gather')
+  await page.getByRole('button', { name: 'Begin the run' }).click()
+  while (!(await chain(page).isVisible())) await step(page)
+  await chain(page).click()
+  await page.waitForTimeout(500)
+  await page.keyboard.press('x')
+  await page.waitForTimeout(200)
+  await shot('hands-free')
+  await page.keyboard.press('Escape')
+  await through(page)
+  while (!(await page.getByRole('heading', { name: /smooth U rolls/ }).isVisible())) await step(page)
+  await shot('run-sheet')
+  const end = page.getByRole('heading', { name: 'Sign off', level: 1 })
+  while (!(await end.isVisible())) await ((await chain(page).isVisible()) ? through(page) : step(page))
+  await page.getByLabel('Roll pressure mark').fill('1.5')
+  await page.waitForTimeout(300)
+  await shot('sign-off')
+  await page.goto('/store/parts')
+  await page.getByRole('table').waitFor()
+  await shot('store')
+  await page.goto('/shop')
+  await page.getByRole('heading', { name: 'Your data' }).waitFor()
+  await shot('shop')
+})
+await at(390, 844, true, async (page, shot) => {
+  await decide(page, 'Tern', 'E71T-11 .030 10 lb', 'mild steel', '1/8')
+  await page.getByRole('button', { name: 'Match it' }).click()
+  await page.getByRole('heading', { level: 1, name: 'Tern to' }).waitFor()
+  await shot('match-phone-dark')
+})
+await browser.close()
+server.kill()
