@@ -6,12 +6,24 @@ import config from './playwright.config.ts'
 
 const port = 4777
 const folder = new URL('../docs/screenshots/', import.meta.url).pathname
-const server = spawn(process.execPath, [new URL('../server/dist/main.js', import.meta.url).pathname], { env: { ...process.env, PORT: String(port), DEMO: '1' } })
+const server = spawn(process.execPath, [new URL('../server/dist/main.js', import.meta.url).pathname], {
+  env: { ...process.env, PORT: String(port), DEMO: '1' },
+})
 await once(server.stdout, 'data')
 const browser = await chromium.launch(config.use!.launchOptions)
 
-async function at(width: number, height: number, dark: boolean, work: (page: Page, shot: (name: string) => Promise<void>) => Promise<void>) {
-  const page = await browser.newPage({ viewport: { width, height }, colorScheme: dark ? 'dark' : 'light', baseURL: `http://127.0.0.1:${port}`, reducedMotion: 'reduce' })
+async function at(
+  width: number,
+  height: number,
+  dark: boolean,
+  work: (page: Page, shot: (name: string) => Promise<void>) => Promise<void>,
+) {
+  const page = await browser.newPage({
+    viewport: { width, height },
+    colorScheme: dark ? 'dark' : 'light',
+    baseURL: `http://127.0.0.1:${port}`,
+    reducedMotion: 'reduce',
+  })
   await work(page, async (name) => {
     await page.evaluate(() => document.fonts.ready)
     await page.screenshot({ path: `${folder}${name}.png`, animations: 'disabled' })

@@ -69,9 +69,16 @@ const joins = ({ wire, job }: MatchContext): boolean =>
     wire.family !== 'aluminium' &&
     job!.material === 'stainless-steel')
 
+/** About 3/4 in. published: AWS A5.20 annex on T-11, recalled from memory. */
+const THICK_PLATE_MM = 19
+
 /** What does not stop the change but should be known: said beside it, never swallowed. */
 export function cautions({ wire, job }: MatchContext): Obstacle[] {
-  const found: Obstacle[] = wire.notes.map((note) => ({
+  // The plate limit of a wire is only worth saying on such plate.
+  const notes = wire.notes.filter(
+    (note) => note !== 'thick-plate-limit' || !job || job.thicknessMm > THICK_PLATE_MM,
+  )
+  const found: Obstacle[] = notes.map((note) => ({
     station: 'spool',
     rule: `note-${note}`,
     facts: { classification: wire.classification ?? undefined },

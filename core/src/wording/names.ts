@@ -66,7 +66,7 @@ export const POSITION_NAMES: Record<Position, string> = {
 export const PLACE_NAMES: Record<Place, string> = {
   mains: 'At the mains plug',
   source: 'At the power source',
-  cabinet: 'At the feed rolls',
+  cabinet: 'At the cabinet',
   spool: 'At the spool',
   gun: 'At the gun',
   cylinder: 'At the cylinder',
@@ -75,7 +75,7 @@ export const PLACE_NAMES: Record<Place, string> = {
 export const PLACE_SHORT: Record<Place, string> = {
   mains: 'plug',
   source: 'source',
-  cabinet: 'rolls',
+  cabinet: 'cabinet',
   spool: 'spool',
   gun: 'gun',
   cylinder: 'cylinder',

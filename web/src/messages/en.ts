@@ -91,7 +91,7 @@ export const en = {
   },
   decide: {
     title: 'Which wire goes on {machine}?',
-    shelf: 'On the shelf:',
+    shelf: 'On the shelf: {n} wires',
     metal: 'Metal',
     thickness: 'Thickness',
     thicknessHint: 'measured, not guessed: 3 mm, 1/8, 22 ga',

@@ -27,9 +27,8 @@ const places = [
       v-for="place in places"
       :key="place.name"
       class="place"
-      :class="{ here: place.name === 'changes' && $route.name === 'change' }"
+      :class="{ here: $route.name === place.name || (place.name === 'changes' && $route.name === 'change') }"
       :to="place.to"
-      active-class="here"
     >
       <svg viewBox="0 0 28 28" aria-hidden="true"><path :d="place.path" /></svg>
       <span>{{ t(`nav.${place.name}`) }}</span>

@@ -31,6 +31,8 @@ const emit = defineEmits<{ next: [] }>()
 const { t } = useI18n()
 const shop = useShop()
 const kept = computed(() => shop.run(props.run.id) ?? props.run)
+// The shelf stands open until a wire is named.
+const shelfOpen = ref(kept.value.label.trim() === '')
 const byHand = ref(props.run.byHand !== undefined)
 
 const shelf = computed(() =>
@@ -118,18 +120,20 @@ function setHand(change: object) {
         />
       </div>
       <v-btn variant="text" @click="toggleHand">{{ t(byHand ? 'decide.useLabel' : 'decide.useHand') }}</v-btn>
-      <div v-if="shelf.length" class="shelf">
-        <span class="muted">{{ t('decide.shelf') }}</span>
-        <button
-          v-for="part in shelf"
-          :key="part.id"
-          type="button"
-          :aria-pressed="kept.label === part.label"
-          @click="choose(part.label)"
-        >
-          {{ part.label }}
-        </button>
-      </div>
+      <details v-if="shelf.length" :open="shelfOpen" class="shelf">
+        <summary>{{ t('decide.shelf', { n: shelf.length }) }}</summary>
+        <div class="spools">
+          <button
+            v-for="part in shelf"
+            :key="part.id"
+            type="button"
+            :aria-pressed="kept.label === part.label"
+            @click="choose(part.label)"
+          >
+            {{ part.label }}
+          </button>
+        </div>
+      </details>
       <div class="pairs">
         <v-select
           v-model="kept.job.material"
@@ -209,7 +213,21 @@ function setHand(change: object) {
   gap: 16px;
   align-items: start;
 }
-.shelf {
+.shelf summary {
+  min-height: 44px;
+  display: flex;
+  align-items: center;
+  cursor: pointer;
+  font-weight: 650;
+}
+.shelf summary::before {
+  content: '▸';
+  width: 1.2em;
+}
+.shelf[open] summary::before {
+  content: '▾';
+}
+.spools {
   display: flex;
   flex-wrap: wrap;
   gap: 8px;

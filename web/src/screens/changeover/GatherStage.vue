@@ -127,7 +127,8 @@ function begin() {
 
 <style scoped>
 .gather {
-  display: grid;
+  display: flex;
+  flex-direction: column;
   gap: 16px;
 }
 .cols {

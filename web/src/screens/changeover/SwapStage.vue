@@ -50,7 +50,11 @@ function back() {
 watch(at, (now) => {
   why.value = false
   if (now < 0) emit('next')
-  else if (!step.value?.captive) void nextTick(() => title.value?.focus({ preventScroll: true }))
+  else
+    void nextTick(() => {
+      window.scrollTo({ top: 0 })
+      title.value?.focus({ preventScroll: true })
+    })
 })
 usePageKeys({
   ' ': (event) => {
