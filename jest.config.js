@@ -11,4 +11,4 @@ const project = (room) => ({
   extensionsToTreatAsEsm: [],
 })
 
-export default { projects: ['core', 'server'].map(project) }
+export default { projects: ['core', 'server', 'web'].map(project) }

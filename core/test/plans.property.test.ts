@@ -149,6 +149,17 @@ test('a seeded thousand of setups, wires and schools: a proved plan or named pro
         const answer = changeoverAnswer(value, units)
         expect(answer.findings.map((f) => f.station)).toEqual([...STATIONS])
         expect(JSON.stringify(answer)).not.toMatch(/undefined|NaN|\[object/)
+        // What is said carries the units asked for and no other; what is sent as figures stays metric.
+        const said = JSON.stringify([
+          answer.findings.map((f) => [f.why, f.consequence, f.alsoDo]),
+          answer.steps.map((s) => [s.text, s.hazards]),
+          answer.problems,
+          answer.notes,
+          answer.gather.map((g) => g.part),
+        ])
+        expect(said).not.toMatch(
+          units === 'inch' ? /\d\s(mm|m|L\/min|kg|m\/s)\b(?!²)/ : /\d\s(in(?! the)|ft|cfh|lb|mph)\b/,
+        )
       }
       if (value.problems.length > 0) return expect(value.steps).toEqual([])
       proved++

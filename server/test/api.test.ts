@@ -1,3 +1,4 @@
+import fc from 'fast-check'
 import request from 'supertest'
 import { createApp } from '../src/app.ts'
 
@@ -216,3 +217,54 @@ describe('the edge', () => {
     expect(headers['strict-transport-security']).toBeUndefined()
   })
 })
+
+test('whatever is put in place of any value, the answer is 200 or 422 with problems, never a 500', async () => {
+  const whole = {
+    machine: gull(),
+    wire: { label: 'ER5356 1.2' },
+    job,
+    store: [{ kind: 'driveRolls', profile: 'smooth-u', grooves: ['1.2'], count: 1 }],
+    practice: {},
+  }
+  const paths = (value: unknown, at: string[] = []): string[][] =>
+    typeof value === 'object' && value !== null
+      ? [at, ...Object.entries(value).flatMap(([key, inner]) => paths(inner, [...at, key]))]
+      : [at]
+  const put = (path: string[], junk: unknown) => {
+    if (path.length === 0) return junk
+    const copy = JSON.parse(JSON.stringify(whole)) as Record<string, unknown>
+    const into = path
+      .slice(0, -1)
+      .reduce<Record<string, unknown>>((o, key) => o[key] as Record<string, unknown>, copy)
+    into[path.at(-1)!] = junk
+    return copy
+  }
+  const junk = fc.oneof(
+    fc.constantFrom(
+      null,
+      -1,
+      0,
+      1e9,
+      '',
+      '0.9',
+      [],
+      {},
+      true,
+      ['0.9'],
+      { label: 'E71T-11 .035' },
+      'DCEN',
+      '__proto__',
+    ),
+    fc.string(),
+    fc.double({ noNaN: true }),
+  )
+  await fc.assert(
+    fc.asyncProperty(fc.constantFrom(...paths(whole)), junk, async (path, value) => {
+      const { status, body } = await post('/changeover', JSON.stringify(put(path, value)))
+      expect([200, 422]).toContain(status)
+      expect(Array.isArray(body.problems)).toBe(true)
+      if (status === 200 && body.problems.length === 0) expect(body.proof.holds).toBe(true)
+    }),
+    { numRuns: 600, seed: 11 },
+  )
+}, 60_000)

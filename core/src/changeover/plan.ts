@@ -15,7 +15,8 @@ import { orderBlocks } from './order.ts'
 import { walkMinutes, type Place } from './places.ts'
 import { prove, type Proof } from './proof.ts'
 import type { Step } from './step.ts'
-import { readingSteps, wireInGun, workFor, type WireInGun } from './work.ts'
+import { wireInGun, type WireInGun } from './wireInGun.ts'
+import { readingSteps, workFor } from './work.ts'
 
 /** One machine from one wire to another: facts only; `wording` makes the sentences. */
 export interface Changeover {

@@ -1,9 +1,10 @@
 import { FAMILY_NEEDS } from '../wire/families.ts'
-import { kgPerMetre } from '../wire/spool.ts'
 import type { Station } from '../machine/stations.ts'
 import type { Facts, Finding, MatchContext } from '../match/finding.ts'
 import type { Place } from './places.ts'
-import type { Hazard, Step, Task } from './step.ts'
+import type { Step, Task } from './step.ts'
+import { TASK_ROWS } from './taskTable.ts'
+import { wireInGun } from './wireInGun.ts'
 
 /** A run of steps done in one go; the order is searched over these. */
 export interface Block {
@@ -11,97 +12,6 @@ export interface Block {
   steps: Step[]
   /** Blocks that must be done before. */
   after: string[]
-}
-
-interface TaskRow {
-  place: Place
-  /** Default minutes without walking. common practice, no source */
-  minutes: number
-  hazards?: readonly Hazard[]
-  hold?: true
-  captive?: true
-}
-
-const ROWS: Record<Task, TaskRow> = {
-  readWire: { place: 'spool', minutes: 0.5 },
-  readStation: { place: 'cabinet', minutes: 0.5 },
-  gatherParts: { place: 'store', minutes: 3 },
-  protect: { place: 'store', minutes: 0.5, hazards: ['wire-end'] },
-  shutCylinder: { place: 'cylinder', minutes: 0.5, hazards: ['cylinder'] },
-  switchOff: { place: 'source', minutes: 0.2 },
-  unplug: { place: 'mains', minutes: 0.3, hazards: ['live-studs'] },
-  waitDischarge: { place: 'source', minutes: 5, hazards: ['stored-charge'], hold: true },
-  coolGun: { place: 'gun', minutes: 0.5, hazards: ['hot-parts'] },
-  clampOff: { place: 'gun', minutes: 0.2, hazards: ['live-wire'] },
-  nozzleOff: { place: 'gun', minutes: 0.3, hazards: ['hot-parts'] },
-  snipBall: { place: 'gun', minutes: 0.2, hazards: ['wire-end'] },
-  tipOff: { place: 'gun', minutes: 0.5, hazards: ['hot-parts'] },
-  layLeadStraight: { place: 'gun', minutes: 0.4 },
-  holdOldWire: { place: 'spool', minutes: 0.1, hazards: ['wire-end'], captive: true },
-  openArm: { place: 'cabinet', minutes: 0.1, hazards: ['wire-end'], captive: true },
-  cutOldWire: { place: 'spool', minutes: 0.2, hazards: ['wire-end'], captive: true },
-  windBack: { place: 'spool', minutes: 2, hazards: ['wire-end'], captive: true },
-  tuckOldEnd: { place: 'spool', minutes: 0.3, hazards: ['wire-end'], captive: true },
-  pullOldWire: { place: 'gun', minutes: 1, hazards: ['wire-end'] },
-  spoolOff: { place: 'spool', minutes: 1 },
-  lookOver: { place: 'cabinet', minutes: 1 },
-  gunOff: { place: 'cabinet', minutes: 1 },
-  gunSwap: { place: 'cabinet', minutes: 2 },
-  linerOut: { place: 'gun', minutes: 2, hazards: ['wire-end'] },
-  linerIn: { place: 'gun', minutes: 3 },
-  linerTrim: { place: 'gun', minutes: 2, hazards: ['wire-end'] },
-  oRing: { place: 'cabinet', minutes: 0.7 },
-  gunBack: { place: 'cabinet', minutes: 1 },
-  blowOutLiner: { place: 'cabinet', minutes: 1.5, hazards: ['compressed-air'] },
-  innerLiner: { place: 'gun', minutes: 3 },
-  innerLinerClean: { place: 'gun', minutes: 1, hazards: ['compressed-air'] },
-  gunClean: { place: 'gun', minutes: 1 },
-  inletGuideChange: { place: 'cabinet', minutes: 1.5, hazards: ['moving-rolls'] },
-  inletGuideSet: { place: 'cabinet', minutes: 0.7, hazards: ['moving-rolls'] },
-  outletGuideChange: { place: 'cabinet', minutes: 1.5, hazards: ['moving-rolls'] },
-  outletGuideSet: { place: 'cabinet', minutes: 0.7, hazards: ['moving-rolls'] },
-  rollsChange: { place: 'cabinet', minutes: 3, hazards: ['moving-rolls'] },
-  rollsTurn: { place: 'cabinet', minutes: 1.5, hazards: ['moving-rolls'] },
-  rollsClean: { place: 'cabinet', minutes: 1, hazards: ['moving-rolls'] },
-  gunRollsChange: { place: 'gun', minutes: 2.5, hazards: ['moving-rolls'] },
-  gunRollsTurn: { place: 'gun', minutes: 1.5, hazards: ['moving-rolls'] },
-  gunRollsClean: { place: 'gun', minutes: 1, hazards: ['moving-rolls'] },
-  swapStuds: { place: 'cabinet', minutes: 3, hazards: ['live-studs', 'stored-charge'], hold: true },
-  swapPlugs: { place: 'source', minutes: 1, hazards: ['live-studs'], hold: true },
-  turnSwitch: { place: 'source', minutes: 0.3, hazards: ['live-studs'] },
-  tightenStuds: { place: 'cabinet', minutes: 1, hazards: ['live-studs', 'stored-charge'], hold: true },
-  regulatorOff: { place: 'cylinder', minutes: 1, hazards: ['cylinder'] },
-  chainCylinder: { place: 'cylinder', minutes: 2, hazards: ['cylinder'], hold: true },
-  crackValve: { place: 'cylinder', minutes: 0.3, hazards: ['cylinder'] },
-  regulatorOn: { place: 'cylinder', minutes: 1.5, hazards: ['cylinder'] },
-  fitAdapter: { place: 'spool', minutes: 0.5 },
-  mountSpool: { place: 'spool', minutes: 1.5 },
-  setBrake: { place: 'spool', minutes: 1 },
-  freeNewEnd: { place: 'spool', minutes: 0.3, hazards: ['wire-end'], captive: true },
-  cutNewEnd: { place: 'spool', minutes: 0.5, hazards: ['wire-end'], captive: true },
-  threadNewWire: { place: 'cabinet', minutes: 1, hazards: ['wire-end'], captive: true },
-  closeArm: { place: 'cabinet', minutes: 0.2, hazards: ['wire-end'], captive: true },
-  supplyFix: { place: 'mains', minutes: 2, hazards: ['mains-work'] },
-  plugIn: { place: 'mains', minutes: 0.3 },
-  switchOn: { place: 'source', minutes: 0.2, hazards: ['moving-rolls'] },
-  feedThrough: {
-    place: 'cabinet',
-    minutes: 2,
-    hazards: ['feeding-wire', 'live-wire', 'moving-rolls'],
-    hold: true,
-  },
-  tipClean: { place: 'gun', minutes: 0.5 },
-  fitTip: { place: 'gun', minutes: 0.7, hazards: ['feeding-wire'] },
-  nozzleClean: { place: 'gun', minutes: 0.7 },
-  fitNozzle: { place: 'gun', minutes: 0.3 },
-  trimWire: { place: 'gun', minutes: 0.2, hazards: ['wire-end'] },
-  setPressure: { place: 'cabinet', minutes: 3, hazards: ['feeding-wire', 'live-wire'], hold: true },
-  openCylinder: { place: 'cylinder', minutes: 0.4, hazards: ['cylinder', 'gas-in-closed-space'] },
-  leakCheck: { place: 'cylinder', minutes: 1 },
-  setFlow: { place: 'cylinder', minutes: 1.5, hazards: ['live-wire'] },
-  clampOn: { place: 'gun', minutes: 0.5 },
-  testWeld: { place: 'gun', minutes: 3, hazards: ['arc', 'fume'], hold: true },
-  putAway: { place: 'store', minutes: 2 },
 }
 
 const READ_PLACE: Record<Station, Place> = {
@@ -122,7 +32,7 @@ const READ_PLACE: Record<Station, Place> = {
 }
 
 const step = (task: Task, facts: Facts = {}, over: Partial<Step> = {}): Step => {
-  const row = ROWS[task]
+  const row = TASK_ROWS[task]
   return {
     id: task,
     task,
@@ -134,37 +44,6 @@ const step = (task: Task, facts: Facts = {}, over: Partial<Step> = {}): Step => 
     facts,
     ...over,
   }
-}
-
-/** Whether the wire left in the gun is scrapped or wound back, and the sum behind it. */
-export interface WireInGun {
-  way: 'rewind' | 'scrap' | 'keep-as-filler'
-  lengthM: number
-  wireMoney: number
-  labourMoney: number
-}
-
-/** A kilogram of wire, in the shop's currency, where it set no price of its own. Invented round figures. */
-const PRICE_PER_KG: Readonly<Record<string, number>> = {
-  aluminium: 18,
-  'silicon-bronze': 25,
-  'solid-stainless': 20,
-}
-const REWIND_EXTRA_MINUTES = ROWS.windBack.minutes - ROWS.cutOldWire.minutes - ROWS.pullOldWire.minutes
-
-/** Metres x price against minutes x rate. Rewound wire feeds badly, so a tie is scrapped. */
-export function wireInGun(c: MatchContext): WireInGun {
-  const lengthM = (c.fitted.gun?.lengthM ?? 3) + 0.5
-  const price = c.practice.wirePerKg ?? PRICE_PER_KG[c.oldWire?.family ?? ''] ?? 4
-  const wireMoney = c.oldWire ? lengthM * kgPerMetre(c.oldWire.family, c.oldWire.exactMm) * price : 0
-  const labourMoney = (REWIND_EXTRA_MINUTES / 60) * c.practice.labourPerHour
-  const way =
-    c.practice.wireInGun === 'by-money'
-      ? wireMoney > labourMoney
-        ? 'rewind'
-        : 'scrap'
-      : c.practice.wireInGun
-  return { way, lengthM, wireMoney, labourMoney }
 }
 
 /** What is known of the change beyond the findings, for the sentences of the steps. */

@@ -34,7 +34,7 @@ export function changeoverAnswer(plan: Changeover, units: UnitSystem = 'metric')
       wanted: f.required,
       why: findingWhy(f, units),
       consequence: findingConsequence(f, units),
-      alsoDo: findingAlso(f),
+      alsoDo: findingAlso(f, units),
       origin: f.origin,
     })),
     gather: plan.gather.map((g) => ({

@@ -124,6 +124,12 @@ export const stampText = (stamp: string, units: UnitSystem): string =>
 export const gunOn = (polarity: string): string => (polarity === 'DCEP' ? 'gun on +' : 'gun on −')
 export const mixtureText = (mixture: Mixture): string => shortMixture(mixture)
 
+/** A nozzle bore: trade fractions where the shop counts in inches. */
+export const boreText = (mm: number, units: UnitSystem) =>
+  units === 'metric'
+    ? `${Math.round(mm * 10) / 10}\u00a0mm`
+    : `${({ 12.7: '1/2', 16: '5/8', 19: '3/4' } as Record<number, string>)[mm] ?? (mm / 25.4).toFixed(2)}\u00a0in`
+
 /** A part as the store and the gather list name it. */
 export function partText(
   kind: string,
@@ -155,7 +161,7 @@ export function partText(
       return `contact tip ${stampText(spec.stamp as string, units)}${spec.aluminiumBore ? ', aluminium bore' : ''}`
     case 'nozzle': {
       const type = (spec.kind === 'nozzle' ? spec.type : (spec.type ?? spec.kind)) as string
-      return `${NOZZLE_NAMES[type]}${spec.boreMm === undefined || type !== 'gas' ? '' : `, ${spec.boreMm} mm bore`}`
+      return `${NOZZLE_NAMES[type]}${spec.boreMm === undefined || type !== 'gas' ? '' : `, ${boreText(spec.boreMm as number, units)} bore`}`
     }
     case 'inletGuide':
     case 'outletGuide':

@@ -3,6 +3,7 @@ import type { Station } from '../machine/stations.ts'
 import { formatFlow, formatLead, type UnitSystem } from '../units/format.ts'
 import type { Finding } from '../match/finding.ts'
 import {
+  boreText,
   gunOn,
   LINER_SHORT,
   mixtureText,
@@ -75,10 +76,6 @@ export function fittedShort(station: Station, setup: Setup, units: UnitSystem): 
 const tight = (text: string) => text.replace(/ /g, '\u00a0')
 const range = (from: number, to: number, units: UnitSystem) =>
   from === to ? sizeText(from, units) : `${sizeText(from, units)}\u2060–\u2060${sizeText(to, units)}`
-const boreText = (mm: number, units: UnitSystem) =>
-  units === 'metric'
-    ? `${Math.round(mm * 10) / 10}\u00a0mm`
-    : `${({ 12.7: '1/2', 16: '5/8', 19: '3/4' } as Record<number, string>)[mm] ?? (mm / 25.4).toFixed(2)}\u00a0in`
 
 /** What the wire asks for at a station, in the fewest words. */
 export function wantedShort(finding: Finding, units: UnitSystem): string {

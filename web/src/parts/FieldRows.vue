@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useI18n } from 'vue-i18n'
-import { readStampMm } from '@pepper-knot/core'
+import { readDiameter, readStampMm, tradeLabel } from '@pepper-knot/core'
 import { useShop } from '../stores/shop.ts'
 import MixtureField from './MixtureField.vue'
 import QuantityField from './QuantityField.vue'
@@ -34,6 +34,17 @@ const stampProblem = (text: unknown) => {
   const stamp = readStampMm(text)
   return stamp.ok ? [] : [stamp.problems[0]!.message]
 }
+/** A wire size is typed in either system and kept as its trade size in mm; what cannot be read stays as typed. */
+const sizeOf = (key: string) => {
+  const kept = values.value[key]
+  return typeof kept === 'number' ? tradeLabel(kept, shop.units) : String(kept ?? '')
+}
+const setSize = (key: string, text: string) => {
+  const size = readDiameter(text)
+  set(key, size.ok ? size.value.diameterMm : text.trim())
+}
+const sizeProblem = (key: string) =>
+  typeof values.value[key] === 'string' ? stampProblem(values.value[key]) : []
 const list = (text: string) => text.split(/[\s;]+/).filter(Boolean)
 const QUANTITIES = { lead: 'lead', length: 'length', flow: 'flow', mass: 'mass' } as const
 const isQuantity = (as: FieldRow['as']): as is keyof typeof QUANTITIES => as in QUANTITIES
@@ -83,6 +94,13 @@ const isQuantity = (as: FieldRow['as']): as is keyof typeof QUANTITIES => as in 
         :model-value="stampsOf(row.key).join(' ')"
         :error-messages="stampsOf(row.key).flatMap(stampProblem)"
         @change="set(row.key, list(($event.target as HTMLInputElement).value))"
+      />
+      <v-text-field
+        v-else-if="row.as === 'size'"
+        :label="name(row)"
+        :model-value="sizeOf(row.key)"
+        :error-messages="sizeProblem(row.key)"
+        @change="setSize(row.key, ($event.target as HTMLInputElement).value)"
       />
       <v-text-field
         v-else-if="row.as === 'stamp'"

@@ -69,7 +69,7 @@ const heading = computed(
         <b>{{ t('why.ifLeft') }}</b> {{ consequence }}
       </p>
       <p v-if="finding.alsoDo.length">
-        <b>{{ t('why.alsoDo') }}</b> {{ findingAlso(finding).join('; ') }}.
+        <b>{{ t('why.alsoDo') }}</b> {{ findingAlso(finding, units).join('; ') }}.
       </p>
       <ul v-if="parts.length" class="parts">
         <li v-for="line in parts" :key="line.kind + (line.piece ?? '')" :class="{ problem: !line.have }">

@@ -79,7 +79,7 @@ function choose(station: Station) {
           <span class="word" :class="{ 'visually-hidden': !large && mark.verdict === 'fits' }">{{
             t(`verdict.${mark.verdict}`)
           }}</span>
-          <span v-if="mark.missing" class="tag">{{ t('match.missing') }}</span>
+          <span v-if="mark.missing" class="tag">{{ t('match.tag') }}</span>
         </component>
       </li>
     </ol>

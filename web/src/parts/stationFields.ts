@@ -17,7 +17,18 @@ import {
 /** One field of a form about a part or a station, in the words of the contract. */
 export interface FieldRow {
   key: string
-  as: 'choice' | 'stamp' | 'stamps' | 'number' | 'yes' | 'lead' | 'length' | 'flow' | 'mass' | 'mixture'
+  as:
+    | 'choice'
+    | 'stamp'
+    | 'stamps'
+    | 'size'
+    | 'number'
+    | 'yes'
+    | 'lead'
+    | 'length'
+    | 'flow'
+    | 'mass'
+    | 'mixture'
   choices?: readonly { value: string; title: string }[]
   must?: boolean
 }
@@ -38,8 +49,8 @@ export const ROLL_FIELDS: FieldRow[] = [
 ]
 export const LINER_FIELDS: FieldRow[] = [
   { key: 'material', as: 'choice', choices: named(LINER_MATERIALS, LINER_NAMES), must: true },
-  { key: 'minMm', as: 'number', must: true },
-  { key: 'maxMm', as: 'number', must: true },
+  { key: 'minMm', as: 'size', must: true },
+  { key: 'maxMm', as: 'size', must: true },
   { key: 'lengthM', as: 'lead' },
   condition,
 ]

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, nextTick } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { STAGES, type Run, type Stage } from '@pepper-knot/core'
+import { FAMILY_NAMES, STAGES, type Run, type Stage } from '@pepper-knot/core'
 import { usePlan } from '../../stores/plan.ts'
 import { useShop } from '../../stores/shop.ts'
 import DecideStage from './DecideStage.vue'
@@ -63,7 +63,7 @@ const title = computed(() =>
   t('change.title', {
     machine: machine.value?.name ?? '?',
     wire: plan.value.wire.ok
-      ? `${plan.value.wire.value.wire.classification ?? ''} ${plan.value.wire.value.wire.diameterLabel ?? ''}`.trim()
+      ? `${plan.value.wire.value.wire.classification ?? FAMILY_NAMES[plan.value.wire.value.wire.family]} ${plan.value.wire.value.wire.diameterLabel ?? ''}`.trim()
       : run.value?.label || '…',
   }),
 )

@@ -36,7 +36,7 @@ const start = (machineId: string) => void router.push(`/change/${shop.startRun(m
     <ul class="past">
       <li v-for="run in past" :key="run.id">
         <router-link :to="`/change/${run.id}`">{{
-          t('change.title', { machine: shop.machine(run.machineId)?.name ?? '?', wire: run.label })
+          t('change.title', { machine: run.frozen?.machine.name ?? '?', wire: run.label })
         }}</router-link>
         <span class="muted tabular"
           >{{ d(new Date(run.signedOffAt!))

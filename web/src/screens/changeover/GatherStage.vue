@@ -29,7 +29,11 @@ const drawers = computed(() =>
 )
 const inDrawer = (drawer: string) =>
   have.value.filter((line) => (line.drawer ?? t('gather.noDrawer')) === drawer)
-const also = (line: GatherLine) => findingAlso(props.plan.findings.find((f) => f.station === line.station)!)
+const also = (line: GatherLine) =>
+  findingAlso(
+    props.plan.findings.find((f) => f.station === line.station)!,
+    shop.units,
+  )
 const text = (line: GatherLine) => partText(line.kind, line.spec, shop.units, line.piece)
 
 function tick(key: string) {

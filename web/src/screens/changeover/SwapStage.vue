@@ -47,6 +47,17 @@ function done() {
 function back() {
   kept.value.done = kept.value.done.slice(0, -1)
 }
+/** What was found at the machine was not what was planned for: back to Match, and the sheet begins anew. */
+function planAgain() {
+  shop.undoable(t('run.plannedAgain'), () => {
+    const { id } = props.run
+    shop.shop.runs = shop.shop.runs.map((r) =>
+      r.id === id
+        ? { ...r, frozen: undefined, swapStartedAt: undefined, done: [], stage: 'match' as const }
+        : r,
+    )
+  })
+}
 watch(at, (now) => {
   why.value = false
   if (now < 0) emit('next')
@@ -133,9 +144,12 @@ const left = computed(() => steps.value.slice(Math.max(0, at.value)).reduce((sum
           >
         </div>
       </template>
-      <v-btn variant="text" class="toggle" :aria-pressed="whole" @click="whole = !whole">{{
-        t(whole ? 'run.oneStep' : 'run.whole')
-      }}</v-btn>
+      <div class="row">
+        <v-btn variant="text" :aria-pressed="whole" @click="whole = !whole">{{
+          t(whole ? 'run.oneStep' : 'run.whole')
+        }}</v-btn>
+        <v-btn variant="text" @click="planAgain">{{ t('run.planAgain') }}</v-btn>
+      </div>
     </div>
     <RunSide :steps="steps" :at="at" />
   </div>
@@ -222,9 +236,6 @@ const left = computed(() => steps.value.slice(Math.max(0, at.value)).reduce((sum
   height: auto !important;
   min-width: 96px;
   font-size: 1.1rem;
-}
-.toggle {
-  align-self: flex-start;
 }
 @media (max-width: 900px) {
   .swap {

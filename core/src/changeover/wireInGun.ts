@@ -1,0 +1,35 @@
+import { kgPerMetre } from '../wire/spool.ts'
+import type { MatchContext } from '../match/finding.ts'
+import { TASK_ROWS } from './taskTable.ts'
+
+/** Whether the wire left in the gun is scrapped or wound back, and the sum behind it. */
+export interface WireInGun {
+  way: 'rewind' | 'scrap' | 'keep-as-filler'
+  lengthM: number
+  wireMoney: number
+  labourMoney: number
+}
+
+/** A kilogram of wire, in the shop's currency, where it set no price of its own. Invented round figures. */
+const PRICE_PER_KG: Readonly<Record<string, number>> = {
+  aluminium: 18,
+  'silicon-bronze': 25,
+  'solid-stainless': 20,
+}
+const REWIND_EXTRA_MINUTES =
+  TASK_ROWS.windBack.minutes - TASK_ROWS.cutOldWire.minutes - TASK_ROWS.pullOldWire.minutes
+
+/** Metres x price against minutes x rate. Rewound wire feeds badly, so a tie is scrapped. */
+export function wireInGun(c: MatchContext): WireInGun {
+  const lengthM = (c.fitted.gun?.lengthM ?? 3) + 0.5
+  const price = c.practice.wirePerKg ?? PRICE_PER_KG[c.oldWire?.family ?? ''] ?? 4
+  const wireMoney = c.oldWire ? lengthM * kgPerMetre(c.oldWire.family, c.oldWire.exactMm) * price : 0
+  const labourMoney = (REWIND_EXTRA_MINUTES / 60) * c.practice.labourPerHour
+  const way =
+    c.practice.wireInGun === 'by-money'
+      ? wireMoney > labourMoney
+        ? 'rewind'
+        : 'scrap'
+      : c.practice.wireInGun
+  return { way, lengthM, wireMoney, labourMoney }
+}
