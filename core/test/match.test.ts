@@ -14,6 +14,23 @@ import {
 } from '../src/index.ts'
 import { finding, plan, verdict } from './bench.ts'
 
+const FITTED_KEYS = [
+  'wire',
+  'spool',
+  'hubBrake',
+  'inletGuide',
+  'driveRolls',
+  'rollPressure',
+  'outletGuide',
+  'liner',
+  'gun',
+  'contactTip',
+  'nozzle',
+  'polarity',
+  'gas',
+  'gasFlowLPerMin',
+]
+
 // The trade's chart. common practice, no source.
 describe('each station, as the trade says it', () => {
   test.each<[string, Station, string, Parameters<typeof plan>[0]]>([
@@ -309,6 +326,31 @@ describe('each station, as the trade says it', () => {
     expect(made.findings.map((f) => f.station)).toEqual([...STATIONS])
     expect(made.steps.map((s) => s.task)).not.toContain('cutOldWire')
     expect(made.proof!.holds).toBe(true)
+  })
+  test('a machine of which nothing is known: everything is read first, then the plan goes on and holds', () => {
+    for (const label of ['ER70S-6 .035', 'E71T-11 .035', 'E71T-1M 1.2', 'ER5356 1.2']) {
+      const unknown = {
+        fitted: undefined,
+        supply: undefined,
+        output: undefined,
+        spools: undefined,
+        wireEntry: undefined,
+        polarityChange: undefined,
+        gasGear: undefined,
+        hubLocator: undefined,
+        scale: undefined,
+      }
+      const bare = plan({
+        label,
+        set: unknown,
+        fitted: Object.fromEntries(FITTED_KEYS.map((key) => [key, undefined])),
+        store: [],
+      })
+      expect(bare.findings.every((f) => f.verdict === 'unknown')).toBe(true)
+      expect(bare.steps.filter((s) => s.task === 'readStation')).toHaveLength(STATIONS.length)
+      expect(bare.steps.findIndex((s) => !s.task.startsWith('read'))).toBe(STATIONS.length + 1)
+      expect(bare.proof!.holds).toBe(true)
+    }
   })
   test('a wire entered by hand says what the box says; without it a self-shielded one is not guessed', () => {
     const hand = { family: 'flux-cored-self-shielded', diameterMm: 0.9 }

@@ -126,9 +126,20 @@ const request = fc.record({
       base: of(shop.machines),
       fitted,
       polarityChange: seen(of(['studs', 'plugs', 'switch', 'fixed'])),
+      unsaid: fc.subarray([
+        'supply',
+        'output',
+        'spools',
+        'wireEntry',
+        'gasGear',
+        'hubLocator',
+        'scale',
+        'rollPairs',
+        'workingGroove',
+      ] as const),
     })
-    .map(({ base, fitted, polarityChange }) => ({
-      ...base,
+    .map(({ base, fitted, polarityChange, unsaid }) => ({
+      ...Object.fromEntries(Object.entries(base).filter(([key]) => !unsaid.some((u) => u === key))),
       polarityChange: polarityChange ?? undefined,
       fitted,
     })),

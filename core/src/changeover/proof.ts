@@ -87,9 +87,10 @@ function notRight(end: Bench, c: MatchContext): string[] {
     oldWire: c.wire,
     machine: { ...c.machine, fitted, ...(supply && { supply }) },
   }
+  // The circuit is not the machine's: an unread one is read in the plan, and nothing is assumed of it.
   // A part still in the store could make another choice better; the end is judged on what is fitted alone.
   const stations: string[] = match({ ...context, store: undefined })
-    .filter((f) => f.verdict !== 'fits')
+    .filter((f) => f.verdict !== 'fits' && !(f.station === 'supply' && f.verdict === 'unknown'))
     .map((f) => f.station)
   if (end.inGun !== 'new' || end.end !== 'in-rolls' || end.armOpen) stations.push('wire')
   if (end.valveOpen !== c.wire.gas.needed) stations.push('cylinder valve')

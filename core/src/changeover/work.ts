@@ -113,9 +113,11 @@ export function workFor(c: MatchContext, findings: readonly Finding[]): Block[] 
   const gasOn = c.fitted.gas !== null
   const polarityWork = todo('polarity')
   const by_ = c.machine.polarityChange ?? 'studs'
+  // A circuit that was not read is read; whether it must be mended only the reading tells.
+  const mustMend = by.supply.verdict === 'change'
   const loose = by.polarity.rule === 'studs-loose'
   const mustUnplug =
-    (polarityWork && (loose || by_ === 'studs' || by_ === 'plugs' || by_ === 'fixed')) || todo('supply')
+    (polarityWork && (loose || by_ === 'studs' || by_ === 'plugs' || by_ === 'fixed')) || mustMend
   const open = polarityWork && (loose || by_ === 'studs' || by_ === 'fixed')
   const gasSwap = c.wire.gas.needed && mustChange('gas')
   const left = wireInGun(c)
@@ -258,7 +260,7 @@ export function workFor(c: MatchContext, findings: readonly Finding[]): Block[] 
       ],
       gasOn ? ['shutGas'] : ['gather'],
     )
-  if (todo('supply')) add('supply', [at('supplyFix', 'supply')], ['unplug'])
+  if (mustMend) add('supply', [at('supplyFix', 'supply')], ['unplug'])
 
   add(
     'spoolOn',

@@ -73,7 +73,7 @@ export function matchSupply(c: MatchContext): Finding {
   if (earthPin === 'missing' || earthPin === 'damaged' || earthPin === 'worn')
     return { ...base, verdict: 'change', rule: 'earth-pin-missing' }
   if (s?.voltageV === undefined || s.breakerA === undefined)
-    return { ...base, verdict: 'unknown', rule: 'supply-not-read' }
+    return { ...base, verdict: 'unknown', rule: 'supply-not-read', after: {} }
   if (neededA !== undefined && s.breakerA < neededA)
     return { ...base, verdict: 'change', rule: 'circuit-too-small' }
   if (cordThin) return { ...base, verdict: 'change', rule: 'cord-too-thin' }
