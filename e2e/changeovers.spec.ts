@@ -1,5 +1,16 @@
 import { readFile } from 'node:fs/promises'
-import { decide, doStep, expect, gatherAndBegin, notFitting, open, runAll, test, verdicts } from './bench.ts'
+import {
+  choose,
+  decide,
+  doStep,
+  expect,
+  gatherAndBegin,
+  notFitting,
+  open,
+  runAll,
+  test,
+  verdicts,
+} from './bench.ts'
 
 const at = (said: string[], what: RegExp) => said.findIndex((s) => what.test(s))
 
@@ -140,4 +151,39 @@ test('the file that is exported imports again to the same state; a broken one ch
   await page.getByRole('button', { name: 'Export the shop as a file' }).click()
   const after = JSON.parse(await readFile(await (await again).path(), 'utf8'))
   expect({ ...after, savedAt: '' }).toEqual({ ...before, savedAt: '' })
+})
+
+test('a shop from nothing: an unread machine is read at the run sheet, and each reading is written down', async ({
+  page,
+}) => {
+  await open(page, '/shop')
+  await page.getByRole('button', { name: 'Start an empty shop' }).click()
+  await page.getByRole('alert').getByRole('button', { name: 'Start an empty shop' }).click()
+  await page.getByRole('link', { name: 'Store' }).click()
+  await page.getByRole('button', { name: 'Add a machine' }).click()
+  const dialog = page.getByRole('dialog')
+  await dialog.getByRole('button', { name: 'Save' }).click()
+  await expect(dialog.getByRole('alert')).toBeVisible()
+  await dialog.getByLabel('Name').fill('Heron')
+  await dialog.getByRole('button', { name: 'Save' }).click()
+  await page.getByRole('link', { name: 'Bench' }).click()
+  await page.getByLabel('What does the box say?').fill('E71T-11 .035 10 lb')
+  await page.getByRole('button', { name: /^Change Heron to/ }).click()
+  await choose(page, 'Metal', 'mild steel')
+  await page.getByLabel('Thickness').fill('1/8')
+  await page.getByRole('button', { name: 'Match it' }).click()
+  expect(Object.values(await verdicts(page)).every((v) => v === 'not read')).toBe(true)
+  await gatherAndBegin(page)
+  while (!(await page.getByRole('heading', { name: /hub brake/ }).isVisible())) await doStep(page)
+  await page.getByRole('button', { name: 'Write down what I read' }).click()
+  await choose(page, 'As read', 'set')
+  await page.getByRole('dialog').getByRole('button', { name: 'Save' }).click()
+  await expect(page.getByRole('heading', { name: /hub brake/ })).toHaveCount(0)
+  while (!(await page.getByRole('heading', { name: /Read the drive rolls/ }).isVisible())) await doStep(page)
+  await page.getByRole('button', { name: 'Write down what I read' }).click()
+  await choose(page, 'Groove profile', 'smooth V')
+  await page.getByLabel('Stamped sizes').fill('.030 .035')
+  await page.getByLabel('Stamped sizes').blur()
+  await page.getByRole('dialog').getByRole('button', { name: 'Save' }).click()
+  await expect(page.getByRole('region', { name: 'Missing parts' })).toContainText('knurled V rolls 0.9')
 })

@@ -229,7 +229,7 @@ export const machineSchema = z.object({
   voltTaps: z
     .union([z.number().int().min(1).max(100), z.array(z.union([z.string(), z.number()])).max(100)])
     .optional(),
-  fitted: fittedSchema,
+  fitted: fittedSchema.default({}),
 })
 export type Machine = z.infer<typeof machineSchema>
 

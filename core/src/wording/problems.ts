@@ -22,7 +22,7 @@ export const diameterText = {
 export const labelText = {
   empty: () => 'Nothing typed yet. Type what the box says, for example E71T-11 .030 10 lb.',
   noClassification: (text: string) =>
-    `No wire classification could be read in “${text}”. Look for letters and figures such as ER70S-6, E71T-11 or ER5356.`,
+    `No wire classification could be read in “${text.length > 60 ? `${text.slice(0, 60)}…` : text}”. Look for letters and figures such as ER70S-6, E71T-11 or ER5356.`,
   twoClassifications: (a: string, b: string) =>
     `Two different wires are named: ${a} and ${b}. Keep the one on this box.`,
   twoDiameters: (a: string, b: string) => `Two sizes are given, ${a} and ${b}. Keep the one on this box.`,

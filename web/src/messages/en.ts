@@ -197,6 +197,7 @@ export const en = {
     back: 'Back',
     whole: 'Show the whole list',
     wholeTitle: 'The whole list',
+    write: 'Write down what I read',
     planAgain: 'Not as planned? Plan again',
     plannedAgain: 'Back at Match: correct what is fitted, then begin anew',
     oneStep: 'Show one step',

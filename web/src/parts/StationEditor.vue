@@ -38,7 +38,8 @@ watch(
         ? props.machine.supply
         : (props.machine.fitted as Record<string, unknown>)[SINGLE[station] ?? station]
     ) as unknown
-    state.value = raw === undefined ? 'unread' : raw === null ? 'nothing' : 'seen'
+    // Whoever opens an unread station has come to write down what was seen.
+    state.value = raw === null ? 'nothing' : 'seen'
     const {
       rolls: ownRolls,
       innerLiner,

@@ -4,6 +4,7 @@ import { useI18n } from 'vue-i18n'
 import type { Station } from '@pepper-knot/core'
 import { usePageKeys } from './keys.ts'
 import type { Mark } from './marks.ts'
+import SpoolSign from './SpoolSign.vue'
 import WireMark from './WireMark.vue'
 
 const props = defineProps<{
@@ -48,13 +49,7 @@ function choose(station: Station) {
 
 <template>
   <div class="wl" :class="{ 'wl--large': large }">
-    <svg class="spool" :class="{ 'spool--top': leaves === 'top' }" viewBox="0 0 72 72" aria-hidden="true">
-      <circle cx="32" cy="32" r="30" class="flange" />
-      <circle cx="32" cy="32" r="18" class="turns" />
-      <circle cx="32" cy="32" r="10" class="hub" />
-      <circle cx="32" cy="32" r="3" class="pin" />
-      <path d="M32 54C48 58 50 34 72 34" class="lead" />
-    </svg>
+    <SpoolSign class="spool" :class="{ 'spool--top': leaves === 'top' }" />
     <ol ref="list" class="marks" :aria-label="label" @keydown="large && onKey($event)">
       <li
         v-for="(mark, i) in marks"
@@ -108,25 +103,6 @@ function choose(station: Station) {
 .spool--top {
   transform: scaleY(-1);
   margin-top: calc(var(--top) + 22px - 36px);
-}
-.flange {
-  stroke: var(--ink);
-  stroke-width: 2;
-}
-.turns {
-  stroke: var(--copper-soft);
-  stroke-width: 13;
-}
-.hub {
-  stroke: var(--ink);
-  stroke-width: 2;
-}
-.pin {
-  fill: var(--ink);
-}
-.lead {
-  stroke: var(--copper);
-  stroke-width: 4;
 }
 .marks {
   display: flex;
@@ -233,9 +209,6 @@ button.cell {
   .spool {
     margin: 0 0 -8px 2px;
     transform: none;
-  }
-  .spool .lead {
-    d: path('M10 32C6 48 22 50 22 72');
   }
   .marks {
     flex-direction: column;

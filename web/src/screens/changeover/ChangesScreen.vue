@@ -39,7 +39,7 @@ const start = (machineId: string) => void router.push(`/change/${shop.startRun(m
           t('change.title', { machine: run.frozen?.machine.name ?? '?', wire: run.label })
         }}</router-link>
         <span class="muted tabular"
-          >{{ d(new Date(run.signedOffAt!))
+          >{{ d(new Date(run.signedOffAt!), { dateStyle: 'medium', timeStyle: 'short' })
           }}<template v-if="run.pressureMark != null"
             >, {{ t('sign.markIs', { mark: run.pressureMark }) }}</template
           ></span

@@ -25,7 +25,10 @@ const print = () => window.print()
     <header>
       <h1>{{ title }}</h1>
       <p class="muted tabular">
-        {{ t('sign.signedAt', { at: d(new Date(run.signedOffAt!)) })
+        {{
+          t('sign.signedAt', {
+            at: d(new Date(run.signedOffAt!), { dateStyle: 'medium', timeStyle: 'short' }),
+          })
         }}<template v-if="run.minutesTaken !== undefined"
           >, {{ t('sign.took', { n: Math.round(run.minutesTaken) }) }}</template
         >

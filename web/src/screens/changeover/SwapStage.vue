@@ -10,10 +10,15 @@ import {
   stepTitle,
   stepWhy,
   type Changeover,
+  type Machine,
   type Run,
+  type Stage,
+  type Station,
 } from '@pepper-knot/core'
 import HoldButton from '../../parts/HoldButton.vue'
+import StationEditor from '../../parts/StationEditor.vue'
 import { usePageKeys } from '../../parts/keys.ts'
+import { planOf } from '../../stores/plan.ts'
 import { useShop } from '../../stores/shop.ts'
 import CaptiveChain from './CaptiveChain.vue'
 import MarkField from './MarkField.vue'
@@ -47,16 +52,30 @@ function done() {
 function back() {
   kept.value.done = kept.value.done.slice(0, -1)
 }
+const writing = ref<Station | null>(null)
+/**
+ * What was read goes into the machine and the plan is made anew: readings come first, so nothing has been opened
+ * yet. If it shows that a part is missing, Gather says so.
+ */
+function wrote(machine: Machine) {
+  writing.value = null
+  shop.putMachine(machine)
+  kept.value.frozen = { ...kept.value.frozen!, machine }
+  const { plan } = planOf(kept.value, shop.shop)
+  const lacking =
+    !plan || plan.problems.length > 0 || plan.gather.some((line) => !line.have && !line.ifNeeded)
+  if (lacking) backTo(plan && plan.problems.length === 0 ? 'gather' : 'match')
+}
+
+function backTo(stage: Stage) {
+  const { id } = props.run
+  shop.shop.runs = shop.shop.runs.map((r) =>
+    r.id === id ? { ...r, frozen: undefined, swapStartedAt: undefined, done: [], stage } : r,
+  )
+}
 /** What was found at the machine was not what was planned for: back to Match, and the sheet begins anew. */
 function planAgain() {
-  shop.undoable(t('run.plannedAgain'), () => {
-    const { id } = props.run
-    shop.shop.runs = shop.shop.runs.map((r) =>
-      r.id === id
-        ? { ...r, frozen: undefined, swapStartedAt: undefined, done: [], stage: 'match' as const }
-        : r,
-    )
-  })
+  shop.undoable(t('run.plannedAgain'), () => backTo('match'))
 }
 watch(at, (now) => {
   why.value = false
@@ -128,6 +147,12 @@ const left = computed(() => steps.value.slice(Math.max(0, at.value)).reduce((sum
         <ul v-if="step.hazards.length" class="hazards" :aria-label="t('run.hazards')">
           <li v-for="hazard in step.hazards" :key="hazard">{{ hazardText(hazard) }}</li>
         </ul>
+        <v-btn
+          v-if="step.task === 'readStation' && step.station"
+          class="write"
+          @click="writing = step.station"
+          >{{ t('run.write') }}</v-btn
+        >
         <MarkField v-if="step.task === 'setPressure'" :run="kept" :machine="plan.context.machine" />
         <div class="buttons">
           <HoldButton v-if="step.hold" :key="step.id" :label="t('run.done')" @held="done" />
@@ -152,6 +177,7 @@ const left = computed(() => steps.value.slice(Math.max(0, at.value)).reduce((sum
       </div>
     </div>
     <RunSide :steps="steps" :at="at" />
+    <StationEditor :machine="plan.context.machine" :station="writing" @save="wrote" @close="writing = null" />
   </div>
   <div v-else class="screen">
     <h1>{{ t('run.allDone') }}</h1>
@@ -201,6 +227,9 @@ const left = computed(() => steps.value.slice(Math.max(0, at.value)).reduce((sum
 .how {
   font-size: 1.25rem;
   max-width: 60ch;
+}
+.write {
+  align-self: flex-start;
 }
 .hazards {
   border-left: 6px solid var(--paprika);
