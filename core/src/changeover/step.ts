@@ -6,6 +6,7 @@ import type { Place } from './places.ts'
 export type Hazard =
   | 'live-studs'
   | 'stored-charge'
+  | 'machine-off'
   | 'moving-rolls'
   | 'wire-end'
   | 'feeding-wire'

@@ -98,7 +98,7 @@ export function workFor(c: MatchContext, findings: readonly Finding[]): Block[] 
       task,
       {
         ...common,
-        ...(station && by[station].facts),
+        ...(station && { ...by[station].facts, rule: by[station].rule }),
         ...(station && by[station].verdict === 'unknown' && { ifNeeded: true }),
         ...facts,
       },

@@ -184,12 +184,12 @@ export const STEP_WORDS: Record<Step['task'], (r: Reader) => Words> = {
   gunRollsClean: () => ({ say: 'Brush the rolls in the gun clean.' }),
   swapStuds: (r) => ({
     say: `Swap the two cables inside the cabinet: ${cable(r)}.`,
-    how: 'Plug out? Mark them first. Nuts tight: a loose stud heats. Close the case.',
+    how: 'Is the mains plug out? Mark them first. Nuts tight: a loose stud heats. Close the case.',
     why: polarityWhy(r),
   }),
   swapPlugs: (r) => ({
     say: `Swap the two cable plugs: ${cable(r)}.`,
-    how: 'Plug out? Push home and twist tight: a loose plug heats.',
+    how: 'Is the mains plug out? Push home and twist tight: a loose plug heats.',
     why: polarityWhy(r),
   }),
   turnSwitch: (r) => ({
@@ -234,10 +234,16 @@ export const STEP_WORDS: Record<Step['task'], (r: Reader) => Words> = {
     say: `Through the inlet guide, over the groove, ${r.units === 'metric' ? '50–100 mm' : '2–4 in'} into the outlet guide.`,
   }),
   closeArm: () => ({ say: 'Close the pressure arm. The rolls hold the wire: now you may let go.' }),
-  supplyFix: () => ({
-    say: 'Put the machine on the circuit or cord it needs.',
-    how: 'Plugs, breakers and circuits are for a licensed electrician.',
-  }),
+  supplyFix: (r) =>
+    r.t('rule') === 'earth-pin-missing'
+      ? {
+          say: 'Have the earth pin of the plug mended before the machine is used.',
+          how: 'By a licensed electrician. Without it a fault makes the case live.',
+        }
+      : {
+          say: 'Put the machine on the circuit or cord it needs.',
+          how: 'Plugs, breakers and circuits are for a licensed electrician.',
+        },
   plugIn: () => ({ say: 'Case closed, then plug in.' }),
   switchOn: () => ({ say: 'Switch the machine on.', how: 'Fingers, gloves and sleeves clear of the rolls.' }),
   feedThrough: (r) => ({

@@ -7,6 +7,7 @@ import { STEP_WORDS, type Words } from './stepWords.ts'
 const HAZARDS: Record<Hazard, string> = {
   'live-studs': 'Unplug, do not only switch off, before a cable is moved.',
   'stored-charge': 'Capacitors hold charge after the plug is out.',
+  'machine-off': 'Machine off. Fingers and sleeves clear of the rolls when it comes on again.',
   'moving-rolls': 'Fingers, gloves and sleeves clear of the rolls.',
   'wire-end': 'Wire ends whip and pierce: eyes and hands.',
   'feeding-wire': 'A fed wire pierces a finger. Never towards a person, never against a hand.',

@@ -3,6 +3,7 @@ import { useNow } from '@vueuse/core'
 import { computed, nextTick, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import {
+  findingWhy,
   formatMinutes,
   hazardText,
   PLACE_NAMES,
@@ -35,8 +36,17 @@ const steps = computed(() => props.plan.steps)
 const at = computed(() => steps.value.findIndex((s) => !kept.value.done.includes(s.id)))
 const step = computed(() => (at.value < 0 ? undefined : steps.value[at.value]))
 const whole = ref(false)
-const why = ref(false)
 const title = ref<HTMLElement>()
+
+/** Why this step: its own reason, else what the station it sets right has to say. */
+const reason = computed(() => {
+  if (!step.value) return ''
+  const finding = props.plan.findings.find((f) => f.station === step.value!.station)
+  return (
+    stepWhy(step.value, shop.units) ||
+    (finding && step.value.task !== 'readStation' ? findingWhy(finding, shop.units) : '')
+  )
+})
 
 /** The run of captive steps that the present step stands in. */
 const chain = computed(() => {
@@ -78,7 +88,6 @@ function planAgain() {
   shop.undoable(t('run.plannedAgain'), () => backTo('match'))
 }
 watch(at, (now) => {
-  why.value = false
   if (now < 0) emit('next')
   else
     void nextTick(() => {
@@ -141,8 +150,8 @@ const left = computed(() => steps.value.slice(Math.max(0, at.value)).reduce((sum
       <template v-else>
         <h1 ref="title" tabindex="-1" class="say">{{ stepTitle(step, shop.units) }}</h1>
         <p v-if="stepHow(step, shop.units)" class="how">{{ stepHow(step, shop.units) }}</p>
-        <p v-if="why && stepWhy(step, shop.units)" class="how">
-          <b>{{ t('run.why') }}:</b> {{ stepWhy(step, shop.units) }}
+        <p v-if="reason" class="why">
+          <b>{{ t('run.why') }}:</b> {{ reason }}
         </p>
         <ul v-if="step.hazards.length" class="hazards" :aria-label="t('run.hazards')">
           <li v-for="hazard in step.hazards" :key="hazard">{{ hazardText(hazard) }}</li>
@@ -160,13 +169,6 @@ const left = computed(() => steps.value.slice(Math.max(0, at.value)).reduce((sum
             {{ t('run.done') }} <small>{{ t('run.space') }}</small>
           </button>
           <v-btn class="side" :disabled="kept.done.length === 0" @click="back">{{ t('run.back') }}</v-btn>
-          <v-btn
-            class="side"
-            :disabled="!stepWhy(step, shop.units)"
-            :aria-expanded="why"
-            @click="why = !why"
-            >{{ t('run.why') }}</v-btn
-          >
         </div>
       </template>
       <div class="row">
@@ -227,6 +229,10 @@ const left = computed(() => steps.value.slice(Math.max(0, at.value)).reduce((sum
 .how {
   font-size: 1.25rem;
   max-width: 60ch;
+}
+.why {
+  font-size: 1.12rem;
+  max-width: 64ch;
 }
 .write {
   align-self: flex-start;
