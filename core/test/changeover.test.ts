@@ -295,6 +295,11 @@ describe('sign-off', () => {
     ])
     expect(count(store)).toBe(count(shop.store))
   })
+  test('a new spool of the same wire keeps its pressure mark, another wire starts without one', () => {
+    const mark = (label: string) =>
+      settle(plan({ label }), machine('gull'), shop.store, {}, words).machine.fitted.rollPressure
+    expect([mark('ER70S-6 0.9 mm 15 kg'), mark('ER70S-6 0.8')]).toEqual([{ mark: 4 }, { mark: null }])
+  })
   test('a worn tip is not put back', () => {
     expect(sign(plan({ on: 'skua', label: 'ER5356 1.2' }), 'skua').returned.map((p) => p.kind)).toEqual([
       'wire',

@@ -96,14 +96,13 @@ export function settle(
   plan: Changeover,
   machine: Machine,
   store: readonly Part[],
-  outcome: { pressureMark?: number | null; wireLabel?: string },
+  outcome: { pressureMark?: number | null },
   words: { cameOff: (machine: string, wire: string) => string; newId: () => string },
 ): Settled {
   if (!plan.proof?.holds) throw new RangeError('no proved plan to sign off')
   const { supply, ...end } = plan.proof.end
   const fitted: Fitted = {
     ...end,
-    ...(outcome.wireLabel !== undefined && { wire: { label: outcome.wireLabel } }),
     ...(outcome.pressureMark !== undefined && { rollPressure: { mark: outcome.pressureMark } }),
   }
   const oldWire = machine.fitted.wire

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { partText, settle, type Changeover, type Run } from '@pepper-knot/core'
 import { standingMarks } from '../../parts/marks.ts'
@@ -10,7 +10,14 @@ import MarkField from './MarkField.vue'
 const props = defineProps<{ run: Run; plan: Changeover; title: string }>()
 const { t } = useI18n()
 const shop = useShop()
-const note = ref(props.run.note ?? '')
+// Saved at every touch, like everything else of the run.
+const note = computed({
+  get: () => shop.run(props.run.id)?.note ?? '',
+  set: (text) => {
+    const run = shop.run(props.run.id)
+    if (run) run.note = text
+  },
+})
 
 /** The shop as it will be: shown before it is written. */
 const settled = computed(() => {
@@ -20,7 +27,8 @@ const settled = computed(() => {
     props.plan,
     machine,
     shop.shop.store,
-    { pressureMark: props.run.pressureMark ?? null },
+    // No new mark written: the same wire keeps its own, another wire has none yet.
+    props.run.pressureMark == null ? {} : { pressureMark: props.run.pressureMark },
     { cameOff: (name, wire) => t('sign.cameOff', { name, wire }), newId },
   )
 })
@@ -33,7 +41,6 @@ function sign() {
     shop.shop.store = JSON.parse(JSON.stringify(store))
     const run = shop.run(props.run.id)!
     run.signedOffAt = new Date().toISOString()
-    run.note = note.value
     if (run.swapStartedAt)
       run.minutesTaken = Math.min(
         100_000,

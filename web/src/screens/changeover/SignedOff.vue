@@ -11,7 +11,11 @@ const shop = useShop()
 
 const setup = computed(() => {
   if (!props.plan?.proof) return []
-  const end = { ...props.plan.proof.end, rollPressure: { mark: props.run.pressureMark ?? null } }
+  const { pressureMark } = props.run
+  const end = {
+    ...props.plan.proof.end,
+    ...(pressureMark != null && { rollPressure: { mark: pressureMark } }),
+  }
   return STATIONS.filter((s) => s !== 'supply').map((station) => ({
     station,
     text: fittedShort(station, end, shop.units),
