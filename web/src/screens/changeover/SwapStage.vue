@@ -149,13 +149,14 @@ const left = computed(() => steps.value.slice(Math.max(0, at.value)).reduce((sum
       />
       <template v-else>
         <h1 ref="title" tabindex="-1" class="say">{{ stepTitle(step, shop.units) }}</h1>
+        <!-- The caution stands before the how: on a phone it must not slip under the button. -->
+        <ul v-if="step.hazards.length" class="hazards" :aria-label="t('run.hazards')">
+          <li v-for="hazard in step.hazards" :key="hazard">{{ hazardText(hazard) }}</li>
+        </ul>
         <p v-if="stepHow(step, shop.units)" class="how">{{ stepHow(step, shop.units) }}</p>
         <p v-if="reason" class="why">
           <b>{{ t('run.why') }}:</b> {{ reason }}
         </p>
-        <ul v-if="step.hazards.length" class="hazards" :aria-label="t('run.hazards')">
-          <li v-for="hazard in step.hazards" :key="hazard">{{ hazardText(hazard) }}</li>
-        </ul>
         <v-btn
           v-if="step.task === 'readStation' && step.station"
           class="write"
