@@ -7,7 +7,6 @@ for (const [name, size] of [
   ['phone', PHONE],
 ] as const)
   test(`axe finds nothing on any screen, ${name} width`, async ({ page }) => {
-    test.setTimeout(240_000)
     await page.setViewportSize(size)
     await open(page)
     await expectNoAxeFindings(page)
@@ -59,7 +58,6 @@ test('axe finds nothing in the dark', async ({ page }) => {
 })
 
 test('the keyboard alone gets through a whole changeover', async ({ page }) => {
-  test.setTimeout(180_000)
   await open(page)
   const { keyboard } = page
   const tabTo = async (name: RegExp) => {

@@ -6,7 +6,9 @@ const port = Number(process.env.E2E_PORT ?? 4599)
 export default defineConfig({
   testDir: '.',
   testMatch: '*.spec.ts',
-  timeout: 90_000,
+  timeout: 300_000,
+  // Shared machines can be slow for minutes; a wrong page is still wrong after twenty seconds.
+  expect: { timeout: 20_000 },
   workers: 2,
   fullyParallel: true,
   forbidOnly: true,

@@ -33,7 +33,7 @@ export const vuetify = createVuetify({
     VCheckbox: { hideDetails: 'auto', color: 'primary', density: 'comfortable' },
     VCard: square,
     VDialog: { maxWidth: 640 },
-    VSnackbar: { rounded: 0, timeout: 8000 },
+    VSnackbar: { rounded: 0, timeout: 20000 },
   },
 })
 
