@@ -62,7 +62,6 @@ const machineFacts = (c: MatchContext): Facts => ({
   school: c.practice.pressureTest,
   threading: FAMILY_NEEDS[c.wire.family].soft ? 'slow' : c.practice.threadingSpeed,
   pushPull: c.fitted.gun?.kind === 'push-pull',
-  taken: c.machine.polarityChange,
 })
 
 /** Reading steps for every station that was not looked at, nearest places together. */

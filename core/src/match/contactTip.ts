@@ -2,7 +2,7 @@ import type { Part } from '../machine/schema.ts'
 import { oneSizeUpMm } from '../wire/diameters.ts'
 import type { Finding, MatchContext } from './finding.ts'
 import { conditionVerdict, pick } from './finding.ts'
-import { asStamp, stampedLike, stampTakes } from './sizes.ts'
+import { asStamp, stampedLike, stampSizes, stampTakes } from './sizes.ts'
 
 interface TipChoice {
   stamp: string
@@ -92,12 +92,4 @@ export function matchContactTip(c: MatchContext): Finding {
     : { ...base, verdict: 'fits', rule: 'tip-fits', after, parts: [] }
 }
 
-const tipTooSmall = (stamp: string, mm: number) =>
-  Number.parseFloat(stamp) > 0 && !stampTakes(stamp, mm) && largest(stamp) < mm
-const largest = (stamp: string) =>
-  Math.max(
-    ...[0.5, 0.6, 0.8, 0.9, 1.0, 1.2, 1.4, 1.6, 1.7, 1.8, 2.0, 2.4, 2.8, 3.2].filter((mm) =>
-      stampTakes(stamp, mm),
-    ),
-    0,
-  )
+const tipTooSmall = (stamp: string, mm: number) => Math.max(0, ...stampSizes(stamp)) < mm

@@ -52,7 +52,6 @@ export const en = {
   lost: { title: 'There is nothing here', text: 'Back to the' },
   save: { saved: 'saved', saving: 'saving…', failed: 'not saved: the browser’s store is full or closed' },
   verdict: { fits: 'fits', adjust: 'adjust', change: 'change', unknown: 'not read' },
-  verdictLong: { fits: 'fits', adjust: 'adjust', change: 'change', unknown: 'not read' },
   stage: { decide: 'Decide', match: 'Match', gather: 'Gather', swap: 'Swap', 'sign-off': 'Sign off' },
   label: {
     ask: 'What does the box say?',

@@ -48,7 +48,7 @@ const DRAWN = [
 ]
 const drawn = computed(() => DRAWN.includes(props.finding.station))
 const heading = computed(
-  () => `${STATION_NAMES[props.finding.station]}: ${t(`verdictLong.${props.finding.verdict}`)}`,
+  () => `${STATION_NAMES[props.finding.station]}: ${t(`verdict.${props.finding.verdict}`)}`,
 )
 </script>
 

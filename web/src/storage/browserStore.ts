@@ -29,4 +29,3 @@ export async function loadShop(): Promise<Loaded> {
 
 export const saveShop = (shop: Shop): Promise<unknown> =>
   box.setItem(KEY, writeShopFile(shop, new Date().toISOString()))
-export const forgetShop = (): Promise<void> => box.removeItem(KEY)

@@ -1,7 +1,7 @@
 import { defineStore } from 'pinia'
 import { computed, ref, toRaw, watch } from 'vue'
 import { settingsSchema, type Machine, type Part, type Problem, type Run, type Shop } from '@pepper-knot/core'
-import { forgetShop, loadShop, saveShop } from '../storage/browserStore.ts'
+import { loadShop, saveShop } from '../storage/browserStore.ts'
 import { fetchInfo } from '../storage/server.ts'
 
 export type SaveState = 'saved' | 'saving' | 'failed'
@@ -71,10 +71,6 @@ export const useShop = defineStore('shop', () => {
     shop.value = withIds(fresh)
     phase.value = 'ready'
     save()
-  }
-  async function forget() {
-    await forgetShop()
-    phase.value = 'welcome'
   }
 
   /** Does something that can be taken back, and says so. */
@@ -148,7 +144,6 @@ export const useShop = defineStore('shop', () => {
     load,
     openDemo,
     openEmpty,
-    forget,
     undoable,
     undo,
     replaceAll,
