@@ -1,6 +1,5 @@
 import { DRAUGHT_LIMIT_M_PER_S } from '../gas/flow.ts'
 import type { Station } from '../machine/stations.ts'
-import { FAMILY_NEEDS } from '../wire/families.ts'
 import type { Facts, Finding, MatchContext } from './finding.ts'
 
 /** What stands against the whole change; `wording` gives the sentence and the way out. */
@@ -63,7 +62,7 @@ export function obstacles(c: MatchContext, findings: readonly Finding[]): Obstac
 
 /** A cored wire entered by hand may be a stainless one: only a classification settles that it is not. */
 const joins = ({ wire, job }: MatchContext): boolean =>
-  FAMILY_NEEDS[wire.family].joins.includes(job!.material) ||
+  wire.joins.includes(job!.material) ||
   (wire.classification === null &&
     wire.family !== 'solid-steel' &&
     wire.family !== 'aluminium' &&

@@ -37,6 +37,8 @@ export function wireByHand(hand: WireByHand): SizedWire {
     passes: 'multi',
     massKg: null,
     hydrogen: null,
+    strength: null,
+    joins: [...needs.joins],
     notes: ['by-hand'],
     unread: [],
   }

@@ -1,21 +1,21 @@
 import { read, refuse, type Problem, type Read } from '../problem.ts'
-import { KG } from '../units/parse.ts'
 import { labelText } from '../wording/problems.ts'
+import { asScanned, evenText, isFiller, mendNumbers, setAside, takeMass } from './boxText.ts'
 import { readDesignation, type Designated } from './classification/index.ts'
 import { readDiameter, type Diameter } from './diameters.ts'
+import { FAMILY_NEEDS } from './families.ts'
 import type { Spool, SpoolType } from './spool.ts'
 import { spoolForMass } from './spool.ts'
-import type { Wire } from './wire.ts'
+import type { Wire, WireNote } from './wire.ts'
 
-/** Words a box carries that say nothing the label reader needs. */
-const FILLER_WORDS =
-  /^(AWS|SFA|EN|MIG|MAG|GMAW|FCAW|WIRE|WELDING|SPOOL|REEL|DIA|DIAM|DIAMETER|SIZE|SOLID|FLUX|CORED|FLUX-CORED|GASLESS|NET|WT|WEIGHT|CLASS|OF|X|-|–|&|\/|\+|:|,)+$/
-const STANDARD_NAME = /\b(?:AWS|ASME)?\s*(?:SFA[-\s]?|A)5\.\d+M?(?:[:\-/]\s?(?:A5\.\d+M)?(?::?\d{4})?)?/g
 const UNIT_WORD = /^(MM|IN|INCH|INCHES|"|THOU|MIL|MILS|THOUSANDTHS?)\.?$/
-const MASS = /(^|[\s,;(])(\d+(?:[.,]\d+)?)\s*-?\s*(KGS?|LBS?|POUNDS?|OZ|G|#)(?=$|[\s,;).])/
 const SPOOL = /\b(BS300|B300|S100|S200|S300)\b/
 const LOOKS_LIKE_SIZE =
-  /^(?:[ø⌀Ø]?\s*)(?:\d*[.,]\d+|0\d\d|\d{1,2}\/\d{1,2}|\d{2},000)(?:MM|IN|INCH|"|THOU)?$|^\d+(?:[.,]\d+)?(?:MM|THOU|MILS?|")$/
+  /^(?:\d*[.,]\d+|0\d\d|\d{1,2}\/\d{1,2}|\d{2},000)(?:MM|IN|INCH|"|THOU)?$|^\d+(?:[.,]\d+)?(?:MM|THOU|MILS?|")$/
+/** Words in the longest designation, `T 46 3 1Ni B M21 1 H5` with its standard left out. */
+const LONGEST = 9
+/** A box says no more; what a camera reads beyond it is not the label. */
+const MOST_WORDS = 120
 
 export interface Label {
   wire: Wire
@@ -23,36 +23,33 @@ export interface Label {
 }
 
 /**
- * Reads what a box of wire says: classification, size and mass in any order and any case.
- * `E71T-11 .030 10 lb`, `er5356 1,2mm`, `15 kg ER70S-6 0.9`.
+ * Reads what a box of wire says: classification, size and mass in any order and any case, typed or read by a
+ * camera with its line breaks, lot numbers and letters for figures.
+ * `E71T-11 .030 10 lb`, `er5356 1,2mm`, `ISO 14341-A-G 42 4 M21 3Si1 0.9 mm NET WT 15 kg`.
  * @returns the wire with what was not read in `unread`, or the reason it is refused with the likely meaning
  */
 export function readLabel(text: string, path = 'label'): Read<Label> {
-  let rest = text
-    .normalize('NFKC')
-    .replace(/[“”″]/g, '"')
-    .replace(/[‐‑‒–—−]/g, '-')
-    .replace(/⁄/g, '/')
-    .toUpperCase()
-    .trim()
-  if (!rest) return refuse(path, labelText.empty())
-  rest = rest.replace(STANDARD_NAME, ' ')
-
-  const mass = takeMass(rest)
-  rest = mass.rest
-  const spool = SPOOL.exec(rest)?.[1] as SpoolType | undefined
-  rest = rest.replace(SPOOL, ' ')
-
-  const tokens = rest.split(/[\s;()]+|,(?!\d)/).filter(Boolean)
+  const even = mendNumbers(evenText(text))
+  if (!even) return refuse(path, labelText.empty())
+  const { rest: said, aside } = setAside(even)
+  const mass = takeMass(said)
+  const spool = SPOOL.exec(mass.rest)?.[1] as SpoolType | undefined
+  const tokens = mass.rest
+    .replace(SPOOL, ' ')
+    .split(/[\s;()]+|,(?!\d)/)
+    .filter(Boolean)
+    .slice(0, MOST_WORDS)
   const found = takeDesignations(tokens)
   if (!found.ok) return refuse(path, found.message, found.suggestion, found.instead)
   const size = takeDiameter(found.rest)
   if (!size.ok) return { ok: false, problems: size.problems.map((p) => ({ ...p, path })) }
 
   const { diameter } = size
-  const unread = size.rest.filter((token) => !FILLER_WORDS.test(token))
+  const unread = [...size.rest.filter((token) => !isFiller(token)), ...mass.odd, ...aside]
+  const { alloy: _alloy, ...value } = found.value
   const wire: Wire = {
-    ...found.value,
+    ...value,
+    notes: [...value.notes, ...slips(text, value.classification)],
     diameterMm: diameter?.diameterMm ?? null,
     diameterLabel: diameter?.diameterLabel ?? null,
     exactMm: diameter?.exactMm ?? null,
@@ -62,76 +59,143 @@ export function readLabel(text: string, path = 'label'): Read<Label> {
   return read({ wire, spool: { type: spool ?? spoolForMass(mass.kg), massKg: mass.kg } })
 }
 
-function takeMass(text: string): { kg: number | null; rest: string } {
-  const m = MASS.exec(text)
-  if (!m) return { kg: null, rest: text }
-  const factor = KG[m[3]!.toLowerCase().replace('kgs', 'kg')]!
-  const kg = Math.round(Number(m[2]!.replace(',', '.')) * factor * 1000) / 1000
-  return { kg: kg > 0 ? kg : null, rest: text.replace(m[0], `${m[1]} `) }
+/** Small slips in how it was written, each with one possible meaning: case and spaces. */
+function slips(text: string, classification: string): WireNote[] {
+  // A designation of two standards, or with its hydrogen class apart, is compared by its first words.
+  const first = classification.split(' / ')[0]!
+  const words = (t: string) =>
+    t
+      .normalize('NFKC')
+      .replace(/[‐‑‒–—−]/g, '-')
+      .replace(/\s+/g, ' ')
+  const said = words(text)
+  if (said.includes(first)) return []
+  if (said.toUpperCase().includes(first.toUpperCase())) return ['case-mended']
+  const close = (t: string) => t.replaceAll(' ', '').toUpperCase()
+  return first.includes(' ') &&
+    / \D|\D /.test(first) &&
+    /^[GTS] /.test(first) &&
+    close(said).includes(close(first))
+    ? ['spaces-mended']
+    : []
 }
 
 type Wrong = { ok: false; message: string; suggestion?: string; instead?: string }
 type Taken = { ok: true; value: Designated; rest: string[] } | Wrong
+interface Took {
+  ok: true
+  length: number
+  values: Designated[]
+}
 
-/** The longest run of up to four tokens that reads as a designation wins; a refusal counts only if nothing reads. */
+/** The longest run of words that reads as a designation wins; a refusal counts only if nothing reads. */
 function takeDesignations(tokens: string[]): Taken {
+  const typed = scan(tokens, (run) => [run])
+  const found = typed.values.length
+    ? typed
+    : scan(tokens, (run) => (/\d/.test(run) ? asScanned(run) : []), 'letters-mended')
+  if (found.values.length === 0)
+    return typed.wrong ?? found.wrong ?? { ok: false, message: labelText.noClassification(tokens.join(' ')) }
+  const [first, ...others] = found.values
+  let merged = first!
+  for (const other of others) {
+    const both = merge(merged, other)
+    if (!both)
+      return {
+        ok: false,
+        message: labelText.twoClassifications(merged.classification, other.classification),
+      }
+    merged = both
+  }
+  // Gases that a designation names exactly come before those the family usually takes.
+  const usual = FAMILY_NEEDS[merged.family].gas.length
+  const named = found.values.flatMap(({ gas }) => (gas.designations.length < usual ? gas.designations : []))
+  const gas = { ...merged.gas, designations: [...new Set([...named, ...merged.gas.designations])] }
+  return { ok: true, value: { ...merged, gas }, rest: found.rest }
+}
+
+function scan(tokens: string[], forms: (run: string) => string[], note?: WireNote) {
   const rest: string[] = []
   const values: Designated[] = []
   let wrong: Wrong | undefined
   for (let at = 0; at < tokens.length;) {
-    const took = designationAt(tokens, at)
+    const took = designationAt(tokens, at, forms)
     if (took?.ok) {
-      values.push(...took.values)
+      values.push(...took.values.map((v) => (note ? { ...v, notes: [...v.notes, note] } : v)))
       at += took.length
       continue
     }
     wrong ??= took
     rest.push(tokens[at++]!)
   }
-  if (wrong) return wrong
-  if (values.length === 0) return { ok: false, message: labelText.noClassification(tokens.join(' ')) }
-  const merged = values.reduce<Designated | Taken>((a, b) => ('ok' in a ? a : merge(a, b)), values[0]!)
-  return 'ok' in merged ? merged : { ok: true, value: merged, rest }
+  return { values, rest, wrong }
 }
 
-function designationAt(tokens: string[], at: number) {
+function designationAt(
+  tokens: string[],
+  at: number,
+  forms: (run: string) => string[],
+): Took | Wrong | undefined {
   let wrong: Wrong | undefined
-  for (let length = Math.min(4, tokens.length - at); length > 0; length--) {
-    const run = tokens.slice(at, at + length)
-    // Two whole designations on one box, E71T-1C/E71T-1M.
-    const halves = run.join('').split(/\/(?=E)/)
-    const each = halves.map((half) => readDesignation(half))
-    if (each.every((d) => d?.ok))
-      return { ok: true as const, length, values: each.map((d) => (d as { value: Designated }).value) }
-    const refused = each.findIndex((d) => d && !d.ok)
-    if (length === 1 && refused >= 0) wrong = { ...(each[refused] as Wrong), instead: halves[refused]! }
+  for (let length = Math.min(LONGEST, tokens.length - at); length > 0; length--) {
+    const words = tokens.slice(at, at + length)
+    // Words run together must not make a figure of two: E71T-1 1 SPOOL is not E71T-11.
+    const apart = words.some((word, i) => i > 0 && /\d$/.test(words[i - 1]!) && /^\d/.test(word))
+    for (const run of forms(words.join(''))) {
+      // Two whole designations on one box, E71T-1C/E71T-1M.
+      const halves = run.split(/\/(?=E[RC]?\d|[GT]-?\d|SS\d|S-?(?:AL|CU))/)
+      const each = halves.map((half) => readDesignation(half, apart))
+      if (each.every((d) => d?.ok))
+        return { ok: true, length, values: each.map((d) => (d as { value: Designated }).value) }
+      const refused = each.findIndex((d) => d && !d.ok)
+      if (refused < 0) continue
+      // The longest refused run names the most: `G 3Si-1`, not its last word.
+      const { whole, ...why } = each[refused] as Wrong & { whole?: true }
+      const instead = length === 1 ? halves[refused]! : words.join(' ')
+      wrong ??= { ...why, message: why.message.replace(halves[refused]!, instead), instead }
+      if (whole) return wrong
+    }
   }
   return wrong
 }
 
-/** The same wire under two designations carries both gases; two different wires are refused. */
-function merge(a: Designated, b: Designated): Designated | Taken {
+const system = (d: Designated) => (d.standard.startsWith('ISO') ? 'ISO' : 'AWS')
+/** Newer forms of a standard stand beside the older on one box. */
+const OPEN_SYSTEMS = ['AWS A5.36', 'ISO 14341-B', 'ISO 17632-B', 'ISO 14343-B', 'ISO 17633-B']
+
+/** The same wire under two designations carries both gases; `undefined` when they cannot be one wire. */
+function merge(a: Designated, b: Designated): Designated | undefined {
   if (a.classification === b.classification) return a
   const polarity = a.polarity.filter((p) => b.polarity.includes(p))
-  if (
-    a.family !== b.family ||
-    a.standard !== b.standard ||
-    a.family !== 'flux-cored-gas-shielded' ||
-    polarity.length === 0
-  )
-    return { ok: false, message: labelText.twoClassifications(a.classification, b.classification) }
+  const sameKind =
+    a.family === b.family &&
+    (polarity.length > 0 || a.polarity.length === 0 || b.polarity.length === 0) &&
+    (a.alloy === undefined || b.alloy === undefined || a.alloy === b.alloy)
+  const twoStandards =
+    system(a) !== system(b) ||
+    (a.standard !== b.standard && [a, b].some((d) => OPEN_SYSTEMS.includes(d.standard)))
+  const twoGases =
+    a.standard === b.standard &&
+    (a.family === 'flux-cored-gas-shielded' || (a.alloy !== undefined && a.alloy === b.alloy))
+  if (!sameKind || !(twoStandards || twoGases)) return undefined
   const argonPercent = a.gas.argonPercent ?? b.gas.argonPercent
+  const positions = a.positions.filter((p) => b.positions.includes(p))
   return {
     ...a,
-    classification: `${a.classification}/${b.classification}`,
-    polarity,
+    classification: `${a.classification}${twoStandards ? ' / ' : '/'}${b.classification}`,
+    polarity: polarity.length ? polarity : [...a.polarity, ...b.polarity],
     gas: {
-      needed: true,
+      needed: a.gas.needed,
       designations: [...new Set([...a.gas.designations, ...b.gas.designations])],
       ...(argonPercent && { argonPercent }),
     },
-    positions: a.positions.filter((p) => b.positions.includes(p)),
-    notes: [...new Set([...a.notes, ...b.notes])],
+    positions: positions.length ? positions : a.positions,
+    passes: a.passes === 'single' || b.passes === 'single' ? 'single' : 'multi',
+    hydrogen: a.hydrogen ?? b.hydrogen,
+    strength: a.strength ?? b.strength,
+    notes: [
+      ...new Set<WireNote>([...a.notes, ...b.notes, ...(twoStandards ? (['two-standards'] as const) : [])]),
+    ],
   }
 }
 
@@ -146,7 +210,7 @@ function takeDiameter(tokens: string[]): Sized {
     if (withUnit) at++
     // One size given twice, .035/0.9MM, is split; a fraction such as 1/16 is not.
     const pieces = LOOKS_LIKE_SIZE.test(token) ? [token] : token.split(/[/=]/).filter(Boolean)
-    if (!pieces.every((piece) => LOOKS_LIKE_SIZE.test(piece))) {
+    if (!pieces.length || !pieces.every((piece) => LOOKS_LIKE_SIZE.test(piece))) {
       rest.push(token)
       continue
     }

@@ -1,4 +1,4 @@
-import type { Family, Polarity, Position } from './families.ts'
+import type { Family, Material, Polarity, Position } from './families.ts'
 
 /** Everything that can be worked out from the label of a wire, or was entered by hand. */
 export interface Wire {
@@ -18,8 +18,12 @@ export interface Wire {
   positions: Position[]
   passes: 'single' | 'multi'
   massKg: number | null
-  /** Hydrogen class of the deposit, `H4`, `H8`, `H16`. */
+  /** Hydrogen class of the deposit: AWS `H4`, `H8`, `H16`; ISO `H5`, `H10`, `H15`, in mL per 100 g. */
   hydrogen: string | null
+  /** Of the deposit as welded; `null` where the standard classifies on chemistry alone. */
+  strength: Strength | null
+  /** Metals it joins. */
+  joins: readonly Material[]
   notes: WireNote[]
   /** What was looked for and not found (`diameter`), and words that were not understood. */
   unread: string[]
@@ -33,6 +37,14 @@ export interface WireGas {
   argonPercent?: { min: number; max: number }
 }
 
+/** Tensile and yield strength as the standard states them, in both systems; `yieldMPa` `null` where it states none. */
+export interface Strength {
+  tensileMPa: { min: number; max?: number }
+  tensileKsi: { min: number; max?: number }
+  yieldMPa: number | null
+  yieldKsi: number | null
+}
+
 /** Facts about a reading; `wording` turns them into sentences. */
 export type WireNote =
   | 'old-form-no-gas-letter'
@@ -43,6 +55,17 @@ export type WireNote =
   | 'single-pass'
   | 'thick-plate-limit'
   | 'gas-and-shielding-left-open'
+  | 'gas-by-maker'
+  | 'withdrawn-type'
+  | 'old-iso-gas-letter'
+  | 'old-din-name'
+  | 'old-stainless-form'
+  | 'polarity-not-coded'
+  | 'copper-alloy'
+  | 'two-standards'
+  | 'case-mended'
+  | 'spaces-mended'
+  | 'letters-mended'
   | 'by-hand'
 
 /** A wire with its size known: what a changeover needs. */

@@ -4,6 +4,7 @@ import type { Place } from '../changeover/places.ts'
 import type { Station } from '../machine/stations.ts'
 import { formatLead, type UnitSystem } from '../units/format.ts'
 import { tradeLabel } from '../wire/diameters.ts'
+import type { Strength } from '../wire/wire.ts'
 import type { Family, Material, Position } from '../wire/families.ts'
 
 /** The standard names of the trade, once. */
@@ -179,4 +180,14 @@ export function partText(
     default:
       return kind
   }
+}
+
+/** Strength of the deposit as the standard states it, in one system: `490–670 MPa, yield 390`. */
+export function strengthText(strength: Strength, units: UnitSystem): string {
+  const [tensile, yields, unit] =
+    units === 'metric'
+      ? ([strength.tensileMPa, strength.yieldMPa, 'MPa'] as const)
+      : ([strength.tensileKsi, strength.yieldKsi, 'ksi'] as const)
+  const range = tensile.max === undefined ? `at least ${tensile.min}` : `${tensile.min}–${tensile.max}`
+  return `${range} ${unit}${yields === null ? '' : `, yield ${yields} ${unit}`}`
 }

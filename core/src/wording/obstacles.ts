@@ -69,6 +69,22 @@ const CAUTIONS: Record<string, (f: Obstacle['facts'], units: UnitSystem) => stri
     `Not advised above about ${formatLength(19, u)} without preheat and interpass control.`,
   'note-gas-and-shielding-left-open': () =>
     'The standard leaves gas and polarity open for this type. Follow the box.',
+  'note-gas-by-maker': () => 'The standard leaves the gas to the maker; these are usual. Read the box.',
+  'note-withdrawn-type': () => 'This type has been dropped from the standard; the box is old.',
+  'note-old-iso-gas-letter': () =>
+    'The gas is given in the old form: M for a mixture of group M21, C for CO2.',
+  'note-old-din-name': () => 'An old German name; read as the wire that replaced it.',
+  'note-old-stainless-form': () =>
+    'The old form without a position figure: taken as flat and horizontal only.',
+  'note-polarity-not-coded': () =>
+    'This designation does not give the polarity; the usual one is shown. The box decides.',
+  'note-copper-alloy': () =>
+    'A copper-base wire other than silicon bronze: it is fed the same way; welding it is in the maker\u2019s sheet.',
+  'note-two-standards': () => 'The box names it under two standards; both were read.',
+  'note-case-mended': () => 'Capitals were put right; there is one possible meaning.',
+  'note-spaces-mended': () => 'The spaces were missing; there is one possible meaning.',
+  'note-letters-mended': () =>
+    'Letters that a camera mistakes for figures (O, l) were read as figures. Check it against the box.',
   'note-by-hand': () => 'Entered by hand: what the box says comes first.',
   'position-not-in-classification': (f) =>
     `By its classification this wire is for ${(f.positions as readonly Position[]).map((p) => POSITION_NAMES[p]).join(' and ')} only, not ${POSITION_NAMES[f.position as Position]}.`,

@@ -32,8 +32,30 @@ export const labelText = {
     `${text}: a T-${designator} wire shields itself, so it carries no gas letter C or M.`,
   gasLetterMissing: (text: string) =>
     `${text} needs its gas letter: C for CO2, M for an argon mixture. Look at the box.`,
-  unknownUsability: (text: string, designator: string) =>
-    `${text}: there is no usability designator T-${designator} in AWS A5.20.`,
+  unknownUsability: (text: string, designator: string, standard = 'AWS A5.20') =>
+    `${text}: there is no usability designator T-${designator} in ${standard}.`,
+  leftOpen: (text: string) =>
+    `${text}: this class leaves polarity, gas and use to the maker, so nothing can be worked out from it. Enter the wire by hand, with what the box says.`,
+  heatTreatmentMissing: (text: string) =>
+    `${text} lacks A (as welded) or P (after heat treatment) with its impact figure behind the gas.`,
+  tigRod: (text: string) => `${text} is a cut rod for TIG welding; it does not come on a spool.`,
+  notWeldable: (text: string) =>
+    `${text.replace(/^E?R?-?/, '')} is a parent metal that cracks when it is fusion welded; no filler is offered.`,
+  compositionOnly: (text: string) =>
+    `${text} tells the composition, not the wire: more than one is sold by it. Look for the number on the box.`,
+  wrongOrder: (text: string) =>
+    `${text}: the parts stand in the wrong order; strength comes first, then impact, gas and wire.`,
+  coreNeedsGas: (text: string, core: string) =>
+    `${text}: a core of type ${core} needs shielding gas, so it cannot carry N or NO.`,
+  coreShieldsItself: (text: string, core: string) =>
+    `${text}: a core of type ${core} shields itself, so it carries NO and not a gas.`,
+  isoPosition: (text: string) => `${text}: the position figure of system A runs from 1 to 5.`,
+  otherProcess: (text: string, letter: string) =>
+    `${text}: ${letter} is for another process (${({ W: 'TIG', P: 'plasma', S: 'submerged arc', L: 'laser' } as Record<string, string>)[letter] ?? 'not MIG'}); a MIG wire carries G.`,
+  systemsMixed: (text: string) =>
+    `${text} mixes two systems: G and T go with chromium and nickel figures, SS and TS with an alloy number.`,
+  gasByFigure: (text: string) =>
+    `${text}: stainless cored wire names its gas by a figure: 1 is CO2, 3 none, 4 a mixture with 75-80 % argon.`,
   unknownPosition: (text: string) =>
     `${text}: the second figure tells the position and can only be 0 (flat and horizontal) or 1 (all positions).`,
   unknownStrength: (text: string, known: string) =>

@@ -1,54 +1,82 @@
 import { labelText } from '../../wording/problems.ts'
-import { FAMILY_NEEDS, POSITIONS } from '../families.ts'
-import { notOurs, wrong, type Designation, type Standard } from './standard.ts'
+import { designated, groups, notOurs, wrong, type Designation, type Standard } from './standard.ts'
 
-/** Filler alloys read so far. published: AWS A5.10, recalled from memory. */
-const FILLERS = ['4043', '4047', '5183', '5356', '5556']
+/** Filler alloys. published: AWS A5.10/A5.10M, ISO 18273, recalled from memory. */
+export const ALUMINIUM_FILLERS = [
+  ...['1070', '1100', '1188', '1450', '2319', '3103'],
+  ...['4008', '4009', '4010', '4011', '4018', '4043', '4046', '4047', '4145', '4643', '4943'],
+  ...['5087', '5183', '5187', '5249', '5356', '5554', '5556', '5654', '5754'],
+]
 
 /** What joins a parent metal that people name by mistake. published: Aluminum Association filler charts, recalled. */
 const FILLER_FOR_PARENT: Readonly<Record<string, string>> = {
-  '6061': 'ER4043',
-  '6063': 'ER4043',
-  '6005': 'ER4043',
-  '6082': 'ER5356',
-  '5052': 'ER5356',
-  '5754': 'ER5356',
-  '5083': 'ER5183',
-  '5086': 'ER5356',
-  '3003': 'ER4043',
+  '3003': '4043',
+  '3004': '4043',
+  '5005': '5356',
+  '5052': '5356',
+  '5083': '5183',
+  '5086': '5356',
+  '5454': '5554',
+  '5456': '5556',
+  '6005': '4043',
+  '6013': '4043',
+  '6060': '4043',
+  '6061': '4043',
+  '6063': '4043',
+  '6082': '5356',
+  '6351': '4043',
+  '7005': '5356',
+  '7020': '5356',
 }
+/** Alloys that crack when fusion welded, whatever the filler. published: handbooks, recalled from memory. */
+const NOT_WELDABLE = ['2024', '7075']
 
-const FORM = /^(E?R?)(-?)([1-9]\d{3})$/
+const FORM = /^(?<lead>E?R?)(?<h>-?)(?<alloy>[1-9]\d{3})$/
+/** `S Al 5356 (AlMg5Cr)`; the part in brackets only repeats the alloy. */
+const ISO_FORM = /^S-?AL-?(?<alloy>\d{4}A?)(?<formula>AL[A-Z0-9.,]*)?$/
+/** Short names by composition, which do not settle the wire. published: ISO 18273 symbols, recalled from memory. */
+const BY_FORMULA: readonly [RegExp, string][] = [
+  [/^ALSI5/, '4043'],
+  [/^ALSI12/, '4047'],
+  [/^ALMG5/, '5356'],
+  [/^ALMG4[.,]?5/, '5183'],
+  [/^ALMG3/, '5754'],
+  [/^ALMG2[.,]?7/, '5554'],
+  [/^AL99/, '1450'],
+]
 
 function readAluminium(token: string): Designation {
-  const m = FORM.exec(token)
+  const m = groups(FORM, token)
   if (!m) return notOurs
-  const [, lead, hyphen, alloy] = m as unknown as string[]
+  const lead = m.lead!
+  const alloy = m.alloy!
+  const filler = ALUMINIUM_FILLERS.includes(alloy)
+  const parent = FILLER_FOR_PARENT[alloy]
+  const wire = filler ? `ER${alloy}` : parent ? `ER${parent}` : undefined
   // A bare number such as 5356 is what people say; one of another series is no wire at all.
-  if (!lead && !FILLERS.includes(alloy!) && !FILLER_FOR_PARENT[alloy!]) return notOurs
-  if (lead === 'E' && /^[67]0[1-3]\d$/.test(alloy!)) return wrong(labelText.stickElectrode(token), 'ER70S-6')
-  if (FILLER_FOR_PARENT[alloy!]) return wrong(labelText.parentMetal(token), FILLER_FOR_PARENT[alloy!])
-  if (!FILLERS.includes(alloy!)) return wrong(labelText.notInAluminiumList(token), 'ER5356')
-  if (hyphen) return wrong(labelText.hyphenMisplaced(token), `ER${alloy}`)
-  if (!lead) return wrong(labelText.bareAlloy(token), `ER${alloy}`)
-  if (lead !== 'ER') return wrong(labelText.rodMissingR(token), `ER${alloy}`)
-  const needs = FAMILY_NEEDS.aluminium
-  return {
-    ok: true,
-    value: {
-      family: 'aluminium',
-      process: needs.process,
-      classification: `ER${alloy}`,
-      standard: 'AWS A5.10',
-      polarity: ['DCEP'],
-      gas: { needed: true, designations: [...needs.gas] },
-      positions: [...POSITIONS],
-      passes: 'multi',
-      hydrogen: null,
-      notes: [],
-    },
-  }
+  if (!lead && !wire) return notOurs
+  if (parent) return wrong(labelText.parentMetal(token), wire)
+  if (NOT_WELDABLE.includes(alloy)) return wrong(labelText.notWeldable(token))
+  if (!filler) return wrong(labelText.notInAluminiumList(token), 'ER5356')
+  if (m.h) return wrong(labelText.hyphenMisplaced(token), wire)
+  if (!lead) return wrong(labelText.bareAlloy(token), wire)
+  if (lead === 'R') return wrong(labelText.tigRod(token), wire)
+  if (lead !== 'ER') return wrong(labelText.rodMissingR(token), wire)
+  return designated('AWS A5.10', 'aluminium', `ER${alloy}`, { alloy })
+}
+
+function readIso(token: string): Designation {
+  const trade = BY_FORMULA.find(([form]) => form.test(token))
+  if (trade) return wrong(labelText.compositionOnly(token), `S Al ${trade[1]}`)
+  const m = groups(ISO_FORM, token)
+  if (!m) return notOurs
+  const alloy = m.alloy!
+  if (FILLER_FOR_PARENT[alloy]) return wrong(labelText.parentMetal(alloy), `S Al ${FILLER_FOR_PARENT[alloy]}`)
+  if (!ALUMINIUM_FILLERS.includes(alloy)) return wrong(labelText.notInAluminiumList(token), 'S Al 5356')
+  return designated('ISO 18273', 'aluminium', `S Al ${alloy}`, { alloy })
 }
 
 /** AWS A5.10 aluminium wires. */
 export const AWS_A5_10: Standard = { id: 'AWS A5.10', read: readAluminium }
+/** ISO 18273 aluminium wires: the same alloys under S Al. */
+export const ISO_18273: Standard = { id: 'ISO 18273', read: readIso, spaced: true }

@@ -25,6 +25,7 @@ import QuantityField from '../../parts/QuantityField.vue'
 import type { RunPlan } from '../../stores/plan.ts'
 import { useShop } from '../../stores/shop.ts'
 import WireAsks from './WireAsks.vue'
+import WireFinder from './WireFinder.vue'
 
 const props = defineProps<{ run: Run; plan: RunPlan; machine: Machine }>()
 const emit = defineEmits<{ next: [] }>()
@@ -164,6 +165,7 @@ function setHand(change: object) {
           :max="50"
         />
       </div>
+      <WireFinder :job="kept.job" :chosen="kept.label" @choose="choose" />
       <div class="row">
         <v-btn
           variant="flat"

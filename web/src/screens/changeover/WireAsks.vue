@@ -13,6 +13,7 @@ import {
   tradeLabel,
   USUAL_MIXTURES,
   shortMixture,
+  strengthText,
   type Wire,
 } from '@pepper-knot/core'
 import { useShop } from '../../stores/shop.ts'
@@ -53,6 +54,8 @@ const rows = computed(() => {
       w.positions.length === 5 ? t('asks.all') : w.positions.map((p) => POSITION_NAMES[p]).join(', '),
     ],
     [t('asks.passes'), t(`asks.${w.passes}`)],
+    ...(w.strength ? [[t('asks.strength'), strengthText(w.strength, shop.units)]] : []),
+    ...(w.hydrogen ? [[t('asks.hydrogen'), w.hydrogen]] : []),
     ...(w.standard ? [[t('asks.standard'), w.standard]] : []),
   ]
 })

@@ -1,0 +1,84 @@
+import { KG } from '../units/parse.ts'
+
+/** Words a box carries that say nothing the label reader needs. */
+const FILLER_WORDS =
+  /^(AWS|SFA|EN|ISO|DIN|ASME|MIG|MAG|GMAW|FCAW|WIRE|WELDING|WELD|SPOOL|REEL|BASKET|DIA|DIAM|DIAMETER|SIZE|SOLID|METAL|FLUX|CORED|FLUX-CORED|METAL-CORED|GASLESS|SELF-SHIELDED|STAINLESS|ALUMINIUM|ALUMINUM|STEEL|BRONZE|COPPER|COATED|NET|GROSS|WT|WEIGHT|CLASS|CLASSIFICATION|TYPE|GAS|OF|AND|X|-|–|&|\/|\||\+|:|,|\.)+$/
+/** A formula beside a classification, `(AlSi5)`, only repeats it. */
+const FORMULA = /^(AL|CU)(99|SI|MG|MN|SN|AL|NI|ZN|AG)[A-Z0-9.,]*$/
+/** Names of standards with their years: they are found by the designation, not by their name. */
+const STANDARD_NAME =
+  /\b(?:AWS|ASME)?\s*(?:SFA[-\s]?|A)5\.\d+M?(?:[:\-/]\s?(?:A5\.\d+M)?(?::?\d{4})?)?|\bISO\s*14175\s*-?\s*[A-Z]\d{1,2}\b|\b(?:BS\s*)?(?:EN\s*)?ISO\s*-?\s*\d{4,5}(?:\s?-\s?[AB]\b)?(?::\d{4})?\s?[-:]?|\bEN\s?4(?:39|40)\b[-:]?|\bDIN\s?\d{4}\b[-:]?/g
+/** Numbers a box carries for other ends: they are set aside whole, so that none is taken for a size. */
+const SET_ASIDE =
+  /\b(LOT|HEAT|BATCH|CAST|COIL|SERIAL|ITEM|PART|CAT|ORDER|CHARGE|MELT|BARCODE|EAN|UPC|DATE|MFG|EXP)\b\.?[\s:#]*(?:(?:NO|NUMBER|NR|CODE|NUM)\b\.?)?[\s:#]*([A-Z0-9/.-]*\d[A-Z0-9/.-]*)/g
+const MASS =
+  /(^|[\s,;(/])((?:NET|GROSS)?(?:\s*(?:WT|WEIGHT))?\.?:?\s*)(\d+(?:[.,]\d+)?)\s*-?\s*(KGS?|LBS?|POUNDS?|OZ|G|#)(?=$|[\s,;)./])/g
+
+/** What a box says, made even: upper case, plain hyphens and quotes, spaces single. */
+export const evenText = (text: string): string =>
+  text
+    .normalize('NFKC')
+    .replace(/[“”″]/g, '"')
+    .replace(/[‐‑‒–—−]/g, '-')
+    .replace(/⁄/g, '/')
+    .replace(/[øØ⌀]/g, ' ')
+    .replace(/\s+/g, ' ')
+    .toUpperCase()
+    .trim()
+
+/** Letters that a camera reads for figures, in a number that a unit or a point shows to be one: `O.9 MM`, `l5 KG`. */
+export const mendNumbers = (text: string): string =>
+  text.replace(
+    /(?<![A-Z0-9.,])(?=[OIL|\d]*[.,\d])[OIL|\d]*[.,]?[OIL|\d]+(?=\s?(?:MM|KGS?|LBS?|IN|INCH|"|THOU)\b|\s?")|(?<![A-Z0-9])[OIL|\d]?[.,][OIL|\d]{1,3}(?![A-Z0-9.,])/g,
+    (number) => number.replace(/O/g, '0').replace(/[IL|]/g, '1'),
+  )
+
+/** Takes out what is not the wire: names of standards, lot and heat numbers. */
+export function setAside(text: string): { rest: string; aside: string[] } {
+  const aside: string[] = []
+  const rest = text.replace(STANDARD_NAME, ' ').replace(SET_ASIDE, (whole: string) => {
+    aside.push(whole.replace(/[\s:#]+/g, ' ').trim())
+    return ' '
+  })
+  return { rest, aside }
+}
+
+/** The mass of wire: the net one where it says so, the first otherwise; a second that differs is left to be shown. */
+export function takeMass(text: string): { kg: number | null; rest: string; odd: string[] } {
+  const found = [...text.matchAll(MASS)].map((m) => ({
+    whole: m[0],
+    lead: m[1]!,
+    net: m[2]!.includes('NET'),
+    gross: m[2]!.includes('GROSS'),
+    said: `${m[3]} ${m[4]}`,
+    kg:
+      Math.round(Number(m[3]!.replace(',', '.')) * KG[m[4]!.toLowerCase().replace('kgs', 'kg')]! * 1000) /
+      1000,
+  }))
+  const chosen = found.find((m) => m.net) ?? found.find((m) => !m.gross) ?? found[0]
+  const odd = found
+    .filter((m) => chosen && !m.gross && Math.abs(m.kg / chosen.kg - 1) > 0.05)
+    .map((m) => m.said)
+  const rest = found.reduce((left, m) => left.replace(m.whole, `${m.lead} `), text)
+  return { kg: chosen && chosen.kg > 0 ? chosen.kg : null, rest, odd }
+}
+
+/** Whether a word left over carries nothing that the user should be told of. */
+export const isFiller = (word: string): boolean => FILLER_WORDS.test(word) || FORMULA.test(word)
+
+/**
+ * What a word may have been before a camera read it: `O` for `0`, `l` or `I` for `1`, in every combination.
+ * At most six such letters are turned; more is no longer a slip.
+ */
+export function asScanned(word: string): string[] {
+  const slips = [...word.matchAll(/[OIL|]/g)].map((m) => m.index)
+  if (slips.length === 0 || slips.length > 6) return []
+  return Array.from({ length: 2 ** slips.length - 1 }, (_, at) =>
+    [...word]
+      .map((letter, i) => {
+        const slip = slips.indexOf(i)
+        return slip >= 0 && (at + 1) & (1 << slip) ? (letter === 'O' ? '0' : '1') : letter
+      })
+      .join(''),
+  )
+}

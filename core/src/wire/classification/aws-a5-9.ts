@@ -1,0 +1,36 @@
+import { labelText } from '../../wording/problems.ts'
+import { designated, groups, notOurs, wrong, type Designation, type Standard } from './standard.ts'
+import { FILLER_FOR_STAINLESS, likelyStainless, stainlessAlloy } from './stainless.ts'
+
+/** Metal-cored stainless keeps to gases with little oxygen and CO2. common practice */
+const CORED_GAS = ['M12', 'M13']
+const FORM = /^E(?<lead>R|C|)(?<h0>-?)(?<alloy>\d{2,4}[A-Z0-9-]*)$/
+
+function readStainless(token: string): Designation {
+  const m = groups(FORM, token)
+  if (!m) return notOurs
+  const lead = m.lead!
+  const text = m.alloy!
+  const alloy = stainlessAlloy(text)
+  const likely = alloy ?? likelyStainless(text)
+  // E308L-16 and the like end in a coating figure: a covered electrode.
+  const covered = /^(\d{3}[A-Z]*)-(1[5-7]|2[56])$/.exec(text)
+  if (!lead && covered && stainlessAlloy(covered[1]!))
+    return wrong(labelText.stickElectrode(token), `ER${stainlessAlloy(covered[1]!)}`)
+  const parent = FILLER_FOR_STAINLESS[text]
+  if (parent && !alloy) return wrong(labelText.parentMetal(token), `${lead === 'C' ? 'EC' : 'ER'}${parent}`)
+  if (!likely) return notOurs
+  if (!lead) return wrong(labelText.rodMissingR(token), `ER${likely}`)
+  if (m.h0 || !alloy) return wrong(labelText.hyphenMisplaced(token), `E${lead}${likely}`)
+  return lead === 'C'
+    ? designated('AWS A5.9', 'metal-cored', `EC${alloy}`, {
+        joins: ['stainless-steel'],
+        gas: { needed: true, designations: [...CORED_GAS] },
+        notes: ['gas-by-maker'],
+        alloy,
+      })
+    : designated('AWS A5.9', 'solid-stainless', `ER${alloy}`, { alloy })
+}
+
+/** AWS A5.9 stainless solid and metal-cored wires: ER or EC and an alloy number. */
+export const AWS_A5_9: Standard = { id: 'AWS A5.9', read: readStainless }

@@ -1,0 +1,318 @@
+import fc from 'fast-check'
+import {
+  CATALOGUE,
+  costText,
+  MATERIALS,
+  POSITIONS,
+  readLabel,
+  reasonText,
+  searchCatalogue,
+  sizeForThickness,
+  suggestWires,
+  type Wire,
+} from '../src/index.ts'
+
+const wire = (label: string): Wire => {
+  const read = readLabel(label)
+  if (!read.ok) throw new Error(`${label}: ${read.problems[0]!.message}`)
+  return read.value.wire
+}
+const refusal = (label: string) => {
+  const read = readLabel(label)
+  return read.ok ? undefined : read.problems[0]
+}
+
+const SOLID = 'solid-steel'
+const STAINLESS = 'solid-stainless'
+const CORED = 'metal-cored'
+const SELF = 'flux-cored-self-shielded'
+const GAS = 'flux-cored-gas-shielded'
+const AL = 'aluminium'
+const CU = 'silicon-bronze'
+
+// published: the standards named in the third column; structures and examples recalled from memory.
+describe('designations of every standard', () => {
+  test.each([
+    ['ER70S-2', SOLID, 'AWS A5.18', 'DCEP', 'M21'],
+    ['ER48S-6', SOLID, 'AWS A5.18', 'DCEP', 'M21'],
+    ['ER70S-6 H4', SOLID, 'AWS A5.18', 'DCEP', 'M21'],
+    ['E70C-3C', CORED, 'AWS A5.18', 'DCEP', 'C1'],
+    ['E70C-6M H4', CORED, 'AWS A5.18', 'DCEP', 'M21'],
+    ['E70C-GS', CORED, 'AWS A5.18', 'DCEP', 'M21'],
+    ['ER80S-D2', SOLID, 'AWS A5.28', 'DCEP', 'M21'],
+    ['ER80S-Ni1', SOLID, 'AWS A5.28', 'DCEP', 'M21'],
+    ['ER90S-B3', SOLID, 'AWS A5.28', 'DCEP', 'M21'],
+    ['ER110S-1', SOLID, 'AWS A5.28', 'DCEP', 'M21'],
+    ['E80C-Ni1', CORED, 'AWS A5.28', 'DCEP', 'M21'],
+    ['E110C-K4', CORED, 'AWS A5.28', 'DCEP', 'M21'],
+    ['E71T-1M', GAS, 'AWS A5.20', 'DCEP', 'M21'],
+    ['E70T-4', SELF, 'AWS A5.20', 'DCEP', ''],
+    ['E71T-8J H8', SELF, 'AWS A5.20', 'DCEN', ''],
+    ['E491T-1C', GAS, 'AWS A5.20', 'DCEP', 'C1'],
+    ['E81T1-Ni1C', GAS, 'AWS A5.29', 'DCEP', 'C1'],
+    ['E81T1-Ni1M', GAS, 'AWS A5.29', 'DCEP', 'M21'],
+    ['E71T8-K6', SELF, 'AWS A5.29', 'DCEN', ''],
+    ['E81T8-Ni2', SELF, 'AWS A5.29', 'DCEN', ''],
+    ['E91T1-K2M', GAS, 'AWS A5.29', 'DCEP', 'M21'],
+    ['E80T5-B2C', GAS, 'AWS A5.29', 'DCEP/DCEN', 'C1'],
+    ['E111T1-K3M', GAS, 'AWS A5.29', 'DCEP', 'M21'],
+    ['E71T1-C1A2-CS1-H8', GAS, 'AWS A5.36', 'DCEP', 'C1'],
+    ['E71T1-M21A2-CS1-H4', GAS, 'AWS A5.36', 'DCEP', 'M21'],
+    ['E71T8-A2-CS3-H8', SELF, 'AWS A5.36', 'DCEN', ''],
+    ['E70T15-M21A2-CS1-H4', CORED, 'AWS A5.36', 'DCEP', 'M21'],
+    ['ER308L', STAINLESS, 'AWS A5.9', 'DCEP', 'M12,M13'],
+    ['ER309LSi', STAINLESS, 'AWS A5.9', 'DCEP', 'M12,M13'],
+    ['ER2209', STAINLESS, 'AWS A5.9', 'DCEP', 'M12,M13'],
+    ['ER409Nb', STAINLESS, 'AWS A5.9', 'DCEP', 'M12,M13'],
+    ['EC308L', CORED, 'AWS A5.9', 'DCEP', 'M12,M13'],
+    ['E308LT1-1', GAS, 'AWS A5.22', 'DCEP', 'C1'],
+    ['E308LT1-4', GAS, 'AWS A5.22', 'DCEP', 'M21'],
+    ['E308LT1-1/4', GAS, 'AWS A5.22', 'DCEP', 'C1,M21'],
+    ['E308LT0-3', SELF, 'AWS A5.22', 'DCEP', ''],
+    ['E2209T1-4', GAS, 'AWS A5.22', 'DCEP', 'M21'],
+    ['ER1100', AL, 'AWS A5.10', 'DCEP', 'I1,I3'],
+    ['ER5554', AL, 'AWS A5.10', 'DCEP', 'I1,I3'],
+    ['ERCuAl-A2', CU, 'AWS A5.7', 'DCEP', 'I1'],
+    ['G 46 5 M21 3Si1', SOLID, 'ISO 14341-A', 'DCEP', 'M21'],
+    ['G 42 4 C1 3Si1', SOLID, 'ISO 14341-A', 'DCEP', 'C1'],
+    ['G3Si1', SOLID, 'ISO 14341-A', 'DCEP', 'M21'],
+    ['G 49A 3 C1 S6', SOLID, 'ISO 14341-B', 'DCEP', 'C1'],
+    ['T 46 3 1Ni B M21 1 H5', GAS, 'ISO 17632-A', 'DCEP/DCEN', 'M21'],
+    ['T 46 2 P M21 1 H10', GAS, 'ISO 17632-A', 'DCEP', 'M21'],
+    ['T 42 2 P C1 1 H5', GAS, 'ISO 17632-A', 'DCEP', 'C1'],
+    ['T 46 4 M M21 3 H5', CORED, 'ISO 17632-A', 'DCEP/DCEN', 'M21'],
+    ['T 42 Z W N 3', SELF, 'ISO 17632-A', 'DCEN/DCEP', ''],
+    ['T 42 Z Y N 1', SELF, 'ISO 17632-A', 'DCEN', ''],
+    ['T 3T Z V N 1', SELF, 'ISO 17632-A', 'DCEN', ''],
+    ['T 49 3 T1-1 C1 A', GAS, 'ISO 17632-B', 'DCEP', 'C1'],
+    ['T 49 3 T4-0 NO A', SELF, 'ISO 17632-B', 'DCEP', ''],
+    ['T 49 3 T15-0 M21 A', CORED, 'ISO 17632-B', 'DCEP', 'M21'],
+    ['S Al 4043', AL, 'ISO 18273', 'DCEP', 'I1,I3'],
+    ['S Al 5087', AL, 'ISO 18273', 'DCEP', 'I1,I3'],
+    ['G 19 9 L Si', STAINLESS, 'ISO 14343-A', 'DCEP', 'M12,M13'],
+    ['G 19 12 3 L Si', STAINLESS, 'ISO 14343-A', 'DCEP', 'M12,M13'],
+    ['G 18 8 Mn', STAINLESS, 'ISO 14343-A', 'DCEP', 'M12,M13'],
+    ['G 22 9 3 N L', STAINLESS, 'ISO 14343-A', 'DCEP', 'M12,M13'],
+    ['SS308LSi', STAINLESS, 'ISO 14343-B', 'DCEP', 'M12,M13'],
+    ['T 19 9 L P M21 1', GAS, 'ISO 17633-A', 'DCEP', 'M21'],
+    ['T 23 12 L R C1 3', GAS, 'ISO 17633-A', 'DCEP', 'C1'],
+    ['TS308L-F', GAS, 'ISO 17633-B', 'DCEP', 'C1,M21'],
+    ['S Cu 6560', CU, 'ISO 24373', 'DCEP', 'I1'],
+    ['S Cu 6100', CU, 'ISO 24373', 'DCEP', 'I1'],
+  ])('%s is %s of %s, %s', (label, family, standard, polarity, gas) => {
+    const w = wire(`${label} 1.2 mm`)
+    expect([w.classification, w.family, w.standard, w.polarity.join('/'), w.unread]).toEqual([
+      label,
+      family,
+      standard,
+      polarity,
+      [],
+    ])
+    expect(w.gas.needed).toBe(gas !== '')
+    expect(w.gas.designations.join(',').startsWith(gas)).toBe(true)
+  })
+
+  test.each([
+    ['ER70S-6', 480, 70, 400, 58],
+    ['ER48S-6', 480, 70, 400, 58],
+    ['E71T-1C', 490, 70, 390, 58],
+    ['E81T1-Ni1C', 550, 80, 470, 68],
+    ['G 46 5 M21 3Si1', 530, 77, 460, 67],
+    ['T 42 2 P C1 1', 500, 73, 420, 61],
+    ['ERCuSi-A', 345, 50, null, null],
+  ])('%s: at least %d MPa (%d ksi) tensile, yield %p', (label, mpa, ksi, yieldMPa, yieldKsi) =>
+    expect(wire(label).strength).toMatchObject({
+      tensileMPa: { min: mpa },
+      tensileKsi: { min: ksi },
+      yieldMPa,
+      yieldKsi,
+    }),
+  )
+  test('a standard that classifies on chemistry alone states no strength: A5.10, A5.9', () =>
+    expect([wire('ER5356').strength, wire('ER308L').strength]).toEqual([null, null]))
+  test('the letter M narrows M21 to 75-80 % argon; an ISO symbol does not', () => {
+    expect(wire('E71T-1M').gas.argonPercent).toEqual({ min: 75, max: 80 })
+    expect(wire('T 46 2 P M21 1').gas.argonPercent).toBeUndefined()
+  })
+  test.each([
+    ['T 42 2 P C1 1', 5],
+    ['T 42 2 P C1 2', 4],
+    ['T 42 2 P C1 3', 2],
+    ['T 42 2 P C1 4', 1],
+    ['T 42 2 P C1 5', 3],
+    ['E70T-1C', 2],
+    ['E308LT1-1', 5],
+  ])('%s covers %d positions', (label, count) => expect(wire(label).positions).toHaveLength(count))
+  test('single-run strengths and V cores say so, with hydrogen in either system', () => {
+    expect(wire('T 3T Z V N 1')).toMatchObject({ passes: 'single', strength: null })
+    expect([wire('T 46 2 P M21 1 H10').hydrogen, wire('E71T-8J H8').hydrogen]).toEqual(['H10', 'H8'])
+  })
+
+  test.each([
+    ['E71T-1', 'old-form-no-gas-letter'],
+    ['E81T1-Ni1', 'old-form-no-gas-letter'],
+    ['E70S-6', 'old-form-e-for-er'],
+    ['ER70S-5', 'withdrawn-type'],
+    ['E308LT-1', 'old-stainless-form'],
+    ['G 46 5 M 3Si1', 'old-iso-gas-letter'],
+    ['SG2', 'old-din-name'],
+    ['SAl5356', 'spaces-mended'],
+    ['er70s-6', 'case-mended'],
+    ['E81T1-NI1C', 'case-mended'],
+    ['E71T1C', 'hyphen-added'],
+    ['ERCUSIA', 'hyphen-added'],
+    ['E71T-GS', 'polarity-left-open'],
+    ['E7lT-ll', 'letters-mended'],
+    ['ERCuNi', 'copper-alloy'],
+  ])('%s reads with a note: %s', (label, note) => expect(wire(label).notes).toContain(note))
+
+  test.each([
+    ['ER70-S6', 'ER70S-6'],
+    ['ER71S-6', 'ER70S-6'],
+    ['ER70T-6', 'E70T-6'],
+    ['ER70C-6M', 'E70C-6M'],
+    ['E70C-6', 'E70C-6M'],
+    ['E71C-6M', 'E70C-6M'],
+    ['ER110S', 'ER110S-1'],
+    ['ER70S-Ni1', 'ER80S-Ni1'],
+    ['E71T-11C', 'E71T-11'],
+    ['E71T-8M', 'E71T-8'],
+    ['E72T-1', 'E71T-1'],
+    ['E71-T1', 'E71T-1'],
+    ['ER71T-1', 'E71T-1'],
+    ['E71T-15', undefined],
+    ['E71T-G', undefined],
+    ['E81T-1Ni1', 'E81T1-Ni1C'],
+    ['E71T8-M21A2-CS3', 'E71T8-A2-CS3'],
+    ['E71T1-C1-CS1', 'E71T1-C1A2-CS1'],
+    ['ER304L', 'ER308L'],
+    ['ER308-L', 'ER308L'],
+    ['E308LSi', 'ER308LSi'],
+    ['ER316L-Si', 'ER316LSi'],
+    ['E308L-16', 'ER308L'],
+    ['E308LT1-M', 'E308LT1-4'],
+    ['E308LT1-2', 'E308LT1-1'],
+    ['R308LT1-5', 'E308LT1-1'],
+    ['ER6061', 'ER4043'],
+    ['ER5052', 'ER5356'],
+    ['ER7075', undefined],
+    ['ER-4043', 'ER4043'],
+    ['E4043', 'ER4043'],
+    ['R4043', 'ER4043'],
+    ['AlMg5', 'S Al 5356'],
+    ['AlSi5', 'S Al 4043'],
+    ['ERCuSi', 'ERCuSi-A'],
+    ['ERCuSi-3', 'ERCuSi-A'],
+    ['CuSi3', 'S Cu 6560'],
+    ['E7018', 'ER70S-6'],
+    ['E11018-M', 'ER70S-6'],
+    ['G3Si1 M21 46 5', 'G 46 5 M21 3Si1'],
+    ['G 3Si-1', 'G3Si1'],
+    ['T 42 2 P N 1', 'T 42 2 P M21 1'],
+    ['T 42 Z W M21 3', 'T 42 Z W NO 3'],
+    ['T 42 2 P M21 6', 'T 42 2 P M21 1'],
+    ['G 308L', 'SS308L'],
+    ['G 19-9-L', 'G 19 9 L'],
+    ['W 19 9 L', 'G 19 9 L'],
+  ])('%s is refused with its reason; likely %s', (label, likely) => {
+    expect(refusal(label)?.suggestion).toBe(likely)
+    expect(refusal(label)!.message.length).toBeGreaterThan(25)
+  })
+  test('every likely meaning offered reads when taken', () => {
+    for (const label of ['ER70-S6', 'ER304L', 'E81T-1Ni1', 'G3Si1 M21 46 5', 'AlMg5', 'T 42 2 P N 1'])
+      expect(refusal(refusal(label)!.suggestion!)).toBeUndefined()
+  })
+})
+
+describe('what a box or a camera gives', () => {
+  const typed = wire('ER70S-6 0.9 mm 15 kg')
+  test.each([
+    'AWS A5.18: ER70S-6\nØ 0,9 mm\nNET WT 15 KG (33 LB)\nLOT NO. 4473-1.2\nHEAT 88213',
+    'ER7OS-6\nO.9 mm\nl5 kg',
+    'SFA-5.18 / A5.18M\nER70S-\n6\n.035 in (0.9 mm)\nGROSS 16.2 KG NET 15 KG',
+  ])('%p reads as typed', (text) => {
+    const w = wire(text)
+    expect([w.classification, w.diameterMm, w.massKg]).toEqual([typed.classification, 0.9, 15])
+  })
+  test('one wire under two standards keeps both names, and both gases in the order of the box', () => {
+    const w = wire('AWS A5.18 ER70S-6, EN ISO 14341-A: G 42 4 M21 3Si1 / G 42 3 C1 3Si1, 1.0 mm')
+    expect(w.classification).toBe('ER70S-6 / G 42 4 M21 3Si1 / G 42 3 C1 3Si1')
+    expect(w.gas.designations.slice(0, 2)).toEqual(['M21', 'C1'])
+    expect(w).toMatchObject({ family: SOLID, diameterMm: 1.0, unread: [] })
+    expect(w.notes).toContain('two-standards')
+  })
+  test.each(['ER5356 S Al 4043', 'ER308L G 19 12 3 L', 'ER70S-6 ER80S-D2', 'E71T-11 E71T-1C'])(
+    'two different wires, %s, are never made one',
+    (label) => expect(refusal(label)).toBeDefined(),
+  )
+  test('figures of two words are not run together: E71T-1 1 spool is no E71T-11', () =>
+    expect(wire('E71T-1 1 spool 1.2').classification).toBe('E71T-1'))
+  test('two masses that differ are shown, not chosen in silence', () =>
+    expect(wire('ER5356 1.2 7 kg 15 kg')).toMatchObject({ massKg: 7, unread: ['15 KG'] }))
+  test('ten thousand scraps of text never make the reader throw', () => {
+    const scrap = fc.stringMatching(/^[ERTSGCMALUNWJH0-9OIl./" \n-]{0,40}$/)
+    fc.assert(
+      fc.property(
+        fc.oneof(
+          fc.string({ unit: 'binary', maxLength: 200 }),
+          scrap,
+          fc.array(scrap).map((a) => a.join('\n')),
+        ),
+        (text) => typeof readLabel(text).ok === 'boolean',
+      ),
+      { numRuns: 10_000, seed: 3 },
+    )
+  })
+})
+
+describe('catalogue and suggestions', () => {
+  test('about sixty classifications, each read, each with a size for any thickness', () => {
+    expect(CATALOGUE.length).toBeGreaterThanOrEqual(60)
+    for (const entry of CATALOGUE) {
+      expect(wire(entry.classification)).toMatchObject({
+        classification: entry.classification,
+        family: entry.family,
+      })
+      expect(wire(entry.classification).joins).toContain(entry.metal)
+      for (const mm of [0.5, 3, 40]) expect(entry.diametersMm).toContain(sizeForThickness(entry, mm))
+    }
+  })
+  // common practice, no source: thin wire on sheet, self-shielded in wind, the stiffer wire for aluminium.
+  test.each([
+    ['mild-steel', 0.8, 0, 'ER70S-6', 0.6],
+    ['mild-steel', 5, 0, 'ER70S-6', 0.9],
+    ['mild-steel', 16, 0, 'E71T-1M', 1.2],
+    ['mild-steel', 5, 6, 'E71T-11', 0.9],
+    ['mild-steel', 30, 6, 'E71T-8', 2.0],
+    ['galvanised-steel', 1, 0, 'ERCuSi-A', 0.8],
+    ['stainless-steel', 2, 0, 'ER308LSi', 0.9],
+    ['aluminium', 6, 0, 'ER5356', 1.2],
+  ] as const)(
+    '%s of %d mm in a draught of %d m/s: %s of %d mm',
+    (material, thicknessMm, draught, wanted, mm) => {
+      const [first] = suggestWires({ material, thicknessMm, draughtMPerS: draught })
+      expect([first!.classification, first!.diameterMm]).toEqual([wanted, mm])
+    },
+  )
+  test('every job has a wire, the first costs nothing but shelter, and each reason has its words', () => {
+    for (const material of MATERIALS)
+      for (const thicknessMm of [0.6, 3, 12, 60])
+        for (const position of [undefined, ...POSITIONS])
+          for (const draughtMPerS of [0, 5]) {
+            const list = suggestWires({ material, thicknessMm, position, draughtMPerS })
+            expect(list.length).toBeGreaterThan(0)
+            expect(list[0]!.costs.filter((c) => c !== 'shelter-needed')).toEqual([])
+            for (const s of list)
+              expect([reasonText(s.reason), ...s.costs.map(costText)].join()).not.toMatch(/undefined/)
+          }
+  })
+  test.each([
+    ['gasless sheet', 'E71T-GS'],
+    ['dual-shield', 'E71T-1M'],
+    ['aluminum', 'ER5356'],
+    ['5356', 'ER5356'],
+    ['e71t11', 'E71T-11'],
+  ])('“%s” finds %s', (text, found) =>
+    expect(searchCatalogue(text).map((e) => e.classification)).toContain(found),
+  )
+})

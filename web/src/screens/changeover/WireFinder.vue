@@ -1,0 +1,153 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { useI18n } from 'vue-i18n'
+import {
+  costText,
+  formatLength,
+  reasonText,
+  searchCatalogue,
+  sizeForThickness,
+  suggestWires,
+  tradeLabel,
+  type CatalogueEntry,
+  type Run,
+} from '@pepper-knot/core'
+import { useShop } from '../../stores/shop.ts'
+
+/** Wires that suit the job, and the whole catalogue by its use. */
+const props = defineProps<{ job: Run['job']; chosen: string }>()
+const emit = defineEmits<{ choose: [label: string] }>()
+const { t } = useI18n()
+const shop = useShop()
+const text = ref('')
+
+const suits = computed(() =>
+  props.job.material && props.job.thicknessMm
+    ? suggestWires({ ...props.job, material: props.job.material, thicknessMm: props.job.thicknessMm })
+    : [],
+)
+const found = computed(() => (text.value.trim() === '' ? [] : searchCatalogue(text.value)))
+const labelOf = (classification: string, mm: number) =>
+  `${classification} ${tradeLabel(mm, shop.units)}${shop.units === 'metric' ? ' mm' : ''}`
+const sizeOf = (entry: CatalogueEntry) => sizeForThickness(entry, props.job.thicknessMm ?? 3)
+const rangeOf = (entry: CatalogueEntry) =>
+  t('decide.usual', {
+    from: formatLength(entry.thicknessMm[0], shop.units),
+    to: formatLength(entry.thicknessMm[1], shop.units),
+    sizes: entry.diametersMm.map((mm) => tradeLabel(mm, shop.units)).join(' · '),
+  })
+</script>
+
+<template>
+  <details class="finder">
+    <summary>{{ t('decide.finder') }}</summary>
+    <h2>{{ t('decide.suits') }}</h2>
+    <p v-if="suits.length === 0" class="muted">{{ t('decide.suitsNeed') }}</p>
+    <ol v-else>
+      <li v-for="s in suits" :key="s.classification">
+        <button
+          type="button"
+          :aria-pressed="chosen === labelOf(s.classification, s.diameterMm)"
+          @click="emit('choose', labelOf(s.classification, s.diameterMm))"
+        >
+          {{ labelOf(s.classification, s.diameterMm) }}
+        </button>
+        <p>
+          {{ reasonText(s.reason) }}
+          <span v-if="s.costs.length" class="muted">{{
+            t('decide.instead', {
+              first: suits[0]!.classification,
+              costs: s.costs.map(costText).join('; '),
+            })
+          }}</span>
+        </p>
+      </li>
+    </ol>
+    <v-text-field
+      v-model="text"
+      :label="t('decide.search')"
+      :placeholder="t('decide.searchHint')"
+      clearable
+      autocomplete="off"
+      maxlength="80"
+    />
+    <p v-if="text.trim()" class="muted" role="status">
+      {{ found.length ? t('decide.found', { n: found.length }) : t('decide.noneFound') }}
+    </p>
+    <ul>
+      <li v-for="entry in found" :key="entry.classification">
+        <button type="button" @click="emit('choose', labelOf(entry.classification, sizeOf(entry)))">
+          {{ labelOf(entry.classification, sizeOf(entry)) }}
+        </button>
+        <p>
+          {{ entry.use }} <span class="muted tabular">{{ rangeOf(entry) }}</span>
+        </p>
+      </li>
+    </ul>
+  </details>
+</template>
+
+<style scoped>
+.finder {
+  border-top: 1px solid var(--rule);
+  border-bottom: 1px solid var(--rule);
+}
+.finder[open] {
+  padding-bottom: 14px;
+}
+summary {
+  min-height: 44px;
+  display: flex;
+  align-items: center;
+  cursor: pointer;
+  font-weight: 650;
+}
+summary::before {
+  content: '▸';
+  width: 1.2em;
+}
+.finder[open] summary::before {
+  content: '▾';
+}
+h2 {
+  font-size: 1rem;
+}
+ol,
+ul {
+  list-style: none;
+  margin: 8px 0 14px;
+  padding: 0;
+  display: grid;
+  gap: 8px;
+}
+ul {
+  max-height: 320px;
+  overflow: auto;
+}
+li {
+  display: grid;
+  grid-template-columns: minmax(150px, auto) 1fr;
+  gap: 12px;
+  align-items: center;
+}
+button {
+  min-height: 44px;
+  padding: 4px 12px;
+  border: 1px solid var(--muted);
+  background: none;
+  color: inherit;
+  font: inherit;
+  text-align: start;
+  cursor: pointer;
+}
+button[aria-pressed='true'] {
+  background: var(--ink);
+  color: var(--ground);
+}
+@media (max-width: 480px) {
+  li {
+    grid-template-columns: 1fr;
+    gap: 2px;
+  }
+}
+</style>
