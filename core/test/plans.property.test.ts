@@ -9,6 +9,9 @@ import {
   LINER_MATERIALS,
   MATERIALS,
   planChangeover,
+  SCHOOL_IDS,
+  schoolOptions,
+  UPKEEP,
   SPOOL_TYPES,
   STATIONS,
   CONDITIONS,
@@ -49,7 +52,7 @@ const liner = fc.record({
   condition,
 })
 const fitted = fc.record({
-  wire: seen(of(labels).map(({ label }) => ({ label }))),
+  wire: seen(fc.record({ label: of(labels).map(({ label }) => label), condition })),
   spool: seen(
     fc.record({
       type: of(SPOOL_TYPES),
@@ -96,21 +99,25 @@ const fitted = fc.record({
     ]),
   ),
   gasFlowLPerMin: seen(of([0, 9, 16, 35])),
-  conditions: fc.option(fc.record({ studs: of(['tight', 'loose']), earthPin: of(['present', 'missing']) }), {
-    nil: undefined,
-  }),
+  conditions: fc.option(
+    fc.record({
+      studs: of(['tight', 'loose']),
+      earthPin: of(['present', 'missing']),
+      workClamp: condition,
+      birdnest: of([false, false, true]),
+    }),
+    { nil: undefined },
+  ),
 })
 const practice = fc.record({
-  wireInGun: of(['by-money', 'rewind', 'scrap', 'keep-as-filler']),
-  pressureTest: of(['curl', 'back-off', 'scale']),
-  nozzleWithGasless: of(['cap-if-owned', 'gas-nozzle', 'bare']),
-  aluminiumTip: of(['aluminium-bore', 'one-size-up']),
-  linerOnSizeChange: of(['keep-in-range', 'one-per-family']),
-  aluminiumByPush: of(['to-3-m', 'never']),
-  metalCoredRolls: of(['smooth', 'fine-knurl']),
+  ...(Object.fromEntries(SCHOOL_IDS.map((school) => [school, of(schoolOptions(school))])) as Record<
+    (typeof SCHOOL_IDS)[number],
+    fc.Arbitrary<string>
+  >),
+  people: fc.oneof({ weight: 30, arbitrary: fc.constant(1) }, { weight: 1, arbitrary: fc.constant(2) }),
 })
 const wire = fc.oneof(
-  { weight: 6, arbitrary: of(labels).map(({ label }) => ({ label })) },
+  { weight: 6, arbitrary: fc.record({ label: of(labels).map(({ label }) => label), condition }) },
   {
     weight: 1,
     arbitrary: fc.record({
@@ -147,6 +154,7 @@ const request = fc.record({
   job: fc.record({ material: of(MATERIALS), thicknessMm: of([0.8, 4, 12]), draughtMPerS: of([0, 0, 0, 5]) }),
   store: fc.option(fc.constant(shop.store), { nil: undefined }),
   practice,
+  upkeep: fc.subarray([...UPKEEP]),
 })
 
 test('a seeded thousand of setups, wires and schools: a proved plan or named problems, in sentences of both habits', () => {

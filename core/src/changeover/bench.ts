@@ -1,3 +1,5 @@
+import { tipsFor } from '../match/contactTip.ts'
+import { stampTakes } from '../match/sizes.ts'
 import type { After, Finding, MatchContext } from '../match/finding.ts'
 import { FAMILY_NEEDS } from '../wire/families.ts'
 import type { Station } from '../machine/stations.ts'
@@ -19,6 +21,8 @@ export interface Bench {
   readonly armOpen: boolean
   /** Where the loose end at the spool is. `free` is the accident. */
   readonly end: 'in-rolls' | 'in-hand' | 'tucked' | 'free' | 'none'
+  /** Who holds the wire while it is in hand. */
+  readonly heldBy: string | null
   readonly spool: 'old' | 'new' | 'none'
   /** Wire lying in rolls, liner and gun. */
   readonly inGun: 'old' | 'new' | 'none'
@@ -30,10 +34,17 @@ export interface Bench {
   readonly pressureTested: boolean
   readonly brakeSet: boolean
   readonly welded: boolean
+  readonly couponClean: boolean
+  readonly caseOpen: boolean
+  /** Gas gear inside the machine. */
+  readonly solenoid: 'none' | 'fitted' | 'wired'
+  readonly hose: boolean
+  /** The solenoid was heard to click before gas was opened. */
+  readonly clickProved: boolean
 }
 
 /** The machine as it stands, at its most dangerous: plugged in, on, hot, valve open, lead coiled, clamp on. */
-export function benchAtStart(fitted: After, oldWireOn: boolean): Bench {
+export function benchAtStart(fitted: After, oldWireOn: boolean, gasGear = true): Bench {
   return {
     fitted,
     plugged: true,
@@ -47,6 +58,7 @@ export function benchAtStart(fitted: After, oldWireOn: boolean): Bench {
     clampOff: false,
     armOpen: false,
     end: oldWireOn ? 'in-rolls' : 'none',
+    heldBy: null,
     spool: oldWireOn ? 'old' : 'none',
     inGun: oldWireOn ? 'old' : 'none',
     regulatorOn: fitted.gas != null,
@@ -57,12 +69,17 @@ export function benchAtStart(fitted: After, oldWireOn: boolean): Bench {
     pressureTested: false,
     brakeSet: false,
     welded: false,
+    couponClean: false,
+    caseOpen: false,
+    solenoid: gasGear ? 'wired' : 'none',
+    hose: gasGear,
+    clickProved: gasGear,
   }
 }
 
 /** What a step does to the machine, and whether the machine lets it. */
 interface Action {
-  can?: (b: Bench) => boolean
+  can?: (b: Bench, c: MatchContext) => boolean
   does: (b: Bench, after: (station: Station) => After, c: MatchContext) => Partial<Bench>
 }
 
@@ -72,6 +89,18 @@ export const lay = (fitted: After, after: After): After => ({
   ...after,
   ...(after.conditions && { conditions: { ...fitted.conditions, ...after.conditions } }),
 })
+
+/** A wire end passes a tip that is off, or one that stays on by the shop's school and fits. */
+const tipLetsWirePass = (b: Bench, c: MatchContext): boolean => !b.tipOn || tipMayStay(b, c)
+
+/** Bore of the fitted tip is one the new wire takes. */
+export const tipIsRight = (b: Bench, c: MatchContext): boolean =>
+  b.fitted.contactTip != null &&
+  tipsFor(c).some((choice) => stampTakes(b.fitted.contactTip!.stamp, Number(choice.stamp)))
+
+/** A school leaves a right tip on while stiff wire is threaded with a straight clean end. */
+export const tipMayStay = (b: Bench, c: MatchContext): boolean =>
+  c.practice.tipWhileThreading === 'on' && !softWire(c) && tipIsRight(b, c)
 
 const nothing: Action = { does: () => ({}) }
 const set = (station: Station): Action => ({
@@ -123,11 +152,23 @@ const ACTIONS: Record<Step['task'], Action> = {
   holdOldWire: { can: (b) => b.spool !== 'new', does: (b) => (none(b) ? {} : { end: 'in-hand' }) },
   openArm: { does: (b) => ({ armOpen: true, ...(b.end === 'in-rolls' && { end: 'free' as const }) }) },
   cutOldWire: { can: (b) => b.armOpen && b.end !== 'in-rolls', does: () => ({}) },
-  windBack: { can: (b) => b.armOpen && !b.tipOn && b.end !== 'in-rolls', does: () => ({ inGun: 'none' }) },
+  windBack: {
+    can: (b, c) => b.armOpen && tipLetsWirePass(b, c) && b.end !== 'in-rolls',
+    does: () => ({ inGun: 'none' }),
+  },
   tuckOldEnd: { can: (b) => b.armOpen, does: (b) => (none(b) ? {} : { end: 'tucked' }) },
   pullOldWire: {
-    can: (b) => b.armOpen && !b.tipOn && b.leadStraight && b.end !== 'in-hand',
+    can: (b, c) =>
+      b.armOpen &&
+      tipLetsWirePass(b, c) &&
+      b.leadStraight &&
+      b.end !== 'in-hand' &&
+      !b.fitted.conditions?.birdnest,
     does: () => ({ inGun: 'none' }),
+  },
+  clearTangle: {
+    can: (b) => b.armOpen && b.end !== 'in-rolls' && b.end !== 'in-hand',
+    does: (b) => ({ fitted: lay(b.fitted, { conditions: { birdnest: false } }) }),
   },
   spoolOff: {
     can: (b) => b.spool !== 'new',
@@ -143,6 +184,7 @@ const ACTIONS: Record<Step['task'], Action> = {
   },
   linerTrim: { can: (b) => b.fitted.liner != null, does: () => ({}) },
   oRing: { ...gunPiece('oRing'), can: (b) => !b.gunOn },
+  oRingCheck: { can: (b) => !b.gunOn, does: () => ({}) },
   gunBack: { can: (b) => !b.gunOn, does: () => ({ gunOn: true }) },
   blowOutLiner: { can: (b) => !b.tipOn, does: (b, after) => ({ fitted: lay(b.fitted, after('liner')) }) },
   innerLiner: gunPiece('innerLiner'),
@@ -197,7 +239,7 @@ const ACTIONS: Record<Step['task'], Action> = {
   },
   tipClean: { ...set('contactTip'), can: (b) => !b.tipOn },
   fitTip: {
-    can: (b) => b.fitted.wire !== undefined && b.inGun === 'new',
+    can: (b) => b.inGun === 'new',
     does: (b, after) => ({ tipOn: true, fitted: lay(b.fitted, after('contactTip')) }),
   },
   nozzleClean: { ...set('nozzle'), can: (b) => !b.nozzleOn },
@@ -216,9 +258,30 @@ const ACTIONS: Record<Step['task'], Action> = {
     can: (b) => b.valveOpen && b.on && b.nozzleOn,
     does: (b, after) => ({ flowSet: true, screwOut: false, fitted: lay(b.fitted, after('gasFlow')) }),
   },
+  clampMend: {
+    can: (b) => b.clampOff,
+    does: (b) => ({ fitted: lay(b.fitted, { conditions: { workClamp: 'good' } }) }),
+  },
+  cleanCoupon: { does: () => ({ couponClean: true }) },
+  preheat: { can: (b) => b.couponClean, does: () => ({}) },
   clampOn: { does: () => ({ clampOff: false }) },
-  testWeld: { can: (b) => b.on && b.pressureTested && !b.clampOff, does: () => ({ welded: true }) },
+  testWeld: {
+    can: (b) => b.on && b.pressureTested && !b.clampOff && b.couponClean,
+    does: () => ({ welded: true }),
+  },
   putAway: nothing,
+  openCase: { can: (b) => !b.plugged, does: () => ({ caseOpen: true }) },
+  fitSolenoid: { can: (b) => b.caseOpen && b.solenoid === 'none', does: () => ({ solenoid: 'fitted' }) },
+  wireSolenoid: { can: (b) => b.caseOpen && b.solenoid === 'fitted', does: () => ({ solenoid: 'wired' }) },
+  fitGasHose: { can: (b) => b.solenoid !== 'none', does: () => ({ hose: true }) },
+  hoseOff: { can: (b) => b.caseOpen && !b.regulatorOn, does: () => ({ hose: false }) },
+  solenoidOut: { can: (b) => b.caseOpen && !b.hose, does: () => ({ solenoid: 'none', clickProved: false }) },
+  closeCase: { can: (b) => b.caseOpen, does: () => ({ caseOpen: false }) },
+  clickTest: {
+    can: (b) => b.on && !b.caseOpen && b.solenoid === 'wired' && !b.valveOpen,
+    does: () => ({ clickProved: true }),
+  },
+  connectGun: { can: (b) => b.gunOn, does: () => ({}) },
 }
 
 /** The new wire in the words of `fitted`. */
@@ -233,7 +296,8 @@ export const wireWords = (c: MatchContext): After['wire'] =>
       }
 
 /** Whether the machine lets a step be done now. */
-export const possible = (step: Step, bench: Bench): boolean => ACTIONS[step.task].can?.(bench) ?? true
+export const possible = (step: Step, bench: Bench, c: MatchContext): boolean =>
+  ACTIONS[step.task].can?.(bench, c) ?? true
 
 /** The machine after a step. */
 export function perform(
@@ -243,7 +307,9 @@ export function perform(
   c: MatchContext,
 ): Bench {
   const after = (station: Station): After => findings.get(station)!.after
-  return { ...bench, ...ACTIONS[step.task].does(bench, after, c) }
+  const next = { ...bench, ...ACTIONS[step.task].does(bench, after, c) }
+  const heldBy = next.end !== 'in-hand' ? null : bench.end === 'in-hand' ? bench.heldBy : (step.who ?? 'one')
+  return { ...next, heldBy }
 }
 
 export const softWire = (c: MatchContext): boolean => FAMILY_NEEDS[c.wire.family].soft

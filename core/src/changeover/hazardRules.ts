@@ -1,8 +1,6 @@
 import type { MatchContext } from '../match/finding.ts'
-import { tipsFor } from '../match/contactTip.ts'
-import { stampTakes } from '../match/sizes.ts'
 import { gasDesignation } from '../gas/mixture.ts'
-import { softWire, type Bench } from './bench.ts'
+import { softWire, tipIsRight, tipMayStay, type Bench } from './bench.ts'
 import type { Step, Task } from './step.ts'
 
 const OFF_TASKS: readonly Task[] = [
@@ -28,8 +26,12 @@ const OFF_TASKS: readonly Task[] = [
   'blowOutLiner',
   'threadNewWire',
   'openArm',
+  'clearTangle',
+  'oRingCheck',
+  'connectGun',
 ]
 const STUD_TASKS: readonly Task[] = ['swapStuds', 'tightenStuds']
+const CASE_TASKS: readonly Task[] = ['openCase', 'fitSolenoid', 'wireSolenoid', 'solenoidOut', 'hoseOff']
 const HOT_TASKS: readonly Task[] = [
   'nozzleOff',
   'snipBall',
@@ -62,11 +64,13 @@ export const HAZARD_RULES: readonly HazardRule[] = [
   {
     id: 'wire-end-never-free',
     broken: (b, s, after) =>
-      after.end === 'free' || (b.end === 'in-hand' && !s.captive) || (s.captive && s.hold),
+      after.end === 'free' ||
+      (b.end === 'in-hand' && b.heldBy === (s.who ?? 'one') && !s.captive) ||
+      (s.captive && s.hold),
   },
   {
     id: 'no-threading-with-tip-or-nozzle-on',
-    broken: (b, s) => s.task === 'feedThrough' && (b.tipOn || b.nozzleOn),
+    broken: (b, s, _after, c) => s.task === 'feedThrough' && (b.nozzleOn || (b.tipOn && !tipMayStay(b, c))),
   },
   { id: 'no-threading-with-gas-open', broken: (b, s) => s.task === 'feedThrough' && b.valveOpen },
   {
@@ -83,16 +87,19 @@ export const HAZARD_RULES: readonly HazardRule[] = [
   },
   { id: 'no-arc-before-proved', broken: (b, s, _after, c) => s.task === 'testWeld' && !provedForArc(b, c) },
   { id: 'hot-parts-cool-first', broken: (b, s) => HOT_TASKS.includes(s.task) && b.gunHot },
+  {
+    id: 'case-only-isolated',
+    broken: (b, s, after) =>
+      (CASE_TASKS.includes(s.task) && (b.plugged || !b.discharged)) || (after.caseOpen && after.plugged),
+  },
+  { id: 'solenoid-proved-before-gas', broken: (b, s) => s.task === 'openCylinder' && !b.clickProved },
   { id: 'air-only-through-empty-liner', broken: (b, s) => s.task === 'blowOutLiner' && b.inGun !== 'none' },
 ]
 
 /** Tip, nozzle, polarity and gas are on and right. */
 function provedForArc(b: Bench, c: MatchContext): boolean {
-  const { contactTip, polarity, gas } = b.fitted
-  const tipRight =
-    b.tipOn &&
-    contactTip != null &&
-    tipsFor(c).some((choice) => stampTakes(contactTip.stamp, Number(choice.stamp)))
+  const { polarity, gas } = b.fitted
+  const tipRight = b.tipOn && tipIsRight(b, c)
   const gasRight = c.wire.gas.needed
     ? gas != null && b.valveOpen && b.flowSet && c.wire.gas.designations.includes(gasDesignation(gas))
     : !b.valveOpen

@@ -1,3 +1,5 @@
+export * from './conversion.ts'
+export * from './crew.ts'
 export { HAZARD_RULES } from './hazardRules.ts'
 export * from './gather.ts'
 export { MOST_BLOCKS, orderBlocks, walkAlong } from './order.ts'

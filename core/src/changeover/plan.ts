@@ -13,10 +13,11 @@ import type { Read } from '../problem.ts'
 import { gatherList, toolsFor, type GatherLine, type Tool } from './gather.ts'
 import { orderBlocks } from './order.ts'
 import { walkMinutes, type Place } from './places.ts'
-import { prove, type Proof } from './proof.ts'
+import { laneSteps, shareBlocks, type Crew, type Lane } from './crew.ts'
+import { prove, proveCrew, type Proof } from './proof.ts'
 import type { Step } from './step.ts'
 import { wireInGun, type WireInGun } from './wireInGun.ts'
-import { readingSteps, workFor } from './work.ts'
+import { readingSteps, workFor, type Block } from './work.ts'
 
 /** One machine from one wire to another: facts only; `wording` makes the sentences. */
 export interface Changeover {
@@ -29,6 +30,8 @@ export interface Changeover {
   /** Sum of the steps, walking included; `null` when the change cannot be made. */
   minutes: number | null
   proof: Proof | null
+  /** The same work for two people, where the practice asks for it. */
+  crew: Crew | null
   problems: Obstacle[]
   cautions: Obstacle[]
   wireInGun: WireInGun
@@ -45,7 +48,7 @@ export class PlanRefused extends RangeError {
 const HOME: Place = 'store'
 
 /** Puts the walk to each step into its minutes, rounded to hundredths. */
-function withWalking(steps: readonly Step[]): Step[] {
+export function withWalking(steps: readonly Step[]): Step[] {
   let place = HOME
   return steps.map((step) => {
     const minutes = Math.round((step.minutes + walkMinutes(place, step.place)) * 100) / 100
@@ -54,11 +57,41 @@ function withWalking(steps: readonly Step[]): Step[] {
   })
 }
 
+/** Minutes of a task in this shop, by its own log, where it has one. */
+const timed = (c: MatchContext, blocks: readonly Block[]): Block[] =>
+  c.minutes === undefined
+    ? [...blocks]
+    : blocks.map((b) => ({
+        ...b,
+        steps: b.steps.map((s) => ({ ...s, minutes: c.minutes?.[s.task] ?? s.minutes })),
+      }))
+
 /** Reading first, then the work in its least-walking order. */
-export function orderSteps(c: MatchContext, findings: readonly Finding[]): Step[] {
+export function orderedWork(c: MatchContext, findings: readonly Finding[]): Block[] {
   const reading = readingSteps(c, findings)
   const blocks = orderBlocks(workFor(c, findings), reading.at(-1)?.place ?? HOME)
-  return withWalking([...reading, ...blocks.flatMap((b) => b.steps)])
+  const reads = reading.map((s): Block => ({ id: s.id, steps: [s], after: [] }))
+  const ids = reads.map((b) => b.id)
+  return timed(c, [...reads, ...blocks.map((b) => ({ ...b, after: [...ids, ...b.after] }))])
+}
+export const orderSteps = (c: MatchContext, findings: readonly Finding[]): Step[] =>
+  withWalking(orderedWork(c, findings).flatMap((b) => b.steps))
+
+/** The same work shared between two, and proved in every order their lists allow. */
+function shared(c: MatchContext, findings: readonly Finding[], blocks: readonly Block[]): Crew {
+  const crew = shareBlocks(blocks, HOME)
+  const steps = blocks.flatMap((b) => b.steps)
+  const idsOf = new Map(blocks.map((b) => [b.id, b.steps.map((s) => s.id)]))
+  const beforeStep = new Map(
+    blocks.flatMap((b) =>
+      b.steps.map((s, i) => [s.id, i === 0 ? b.after.flatMap((id) => idsOf.get(id) ?? []) : []] as const),
+    ),
+  )
+  const list = (who: Lane) =>
+    laneSteps(crew, who, steps).map((step) => ({ step, before: beforeStep.get(step.id)! }))
+  const proof = proveCrew([list('feeder'), list('gun')], findings, c)
+  if (!proof.holds) throw new PlanRefused(proof)
+  return crew
 }
 
 /** Plans from what the stations look at. @throws PlanRefused when the plan fails its proof */
@@ -78,12 +111,14 @@ export function planFrom(context: MatchContext): Changeover {
     gather: gatherList(context, findings),
     wireInGun: wireInGun(context),
   }
-  if (problems.length) return { ...base, tools: [], steps: [], minutes: null, proof: null }
-  const steps = orderSteps(context, findings)
+  if (problems.length) return { ...base, tools: [], steps: [], minutes: null, proof: null, crew: null }
+  const blocks = orderedWork(context, findings)
+  const steps = withWalking(blocks.flatMap((b) => b.steps))
   const proof = prove(steps, findings, context)
   if (!proof.holds) throw new PlanRefused(proof)
   const minutes = Math.round(steps.reduce((sum, s) => sum + s.minutes, 0) * 10) / 10
-  return { ...base, tools: toolsFor(steps), steps, minutes, proof }
+  const crew = context.practice.people === 2 ? shared(context, findings, blocks) : null
+  return { ...base, tools: toolsFor(steps), steps, minutes, proof, crew }
 }
 
 /** Plans a whole request; labels that cannot be read come back as problems with their path. */

@@ -69,13 +69,90 @@ function run(
 ): Bench {
   let bench = start
   for (const step of steps) {
-    if (!possible(step, bench)) violations.push({ rule: 'not-possible-yet', at: step.id })
+    if (!possible(step, bench, c)) violations.push({ rule: 'not-possible-yet', at: step.id })
     const next = perform(step, bench, byStation, c)
     for (const rule of HAZARD_RULES)
       if (rule.broken(bench, step, next, c)) violations.push({ rule: rule.id, at: step.id })
     bench = next
   }
   return bench
+}
+
+/** A step of one of two lists, and what must be done in either before it may begin. */
+export interface CrewTask {
+  step: Step
+  before: readonly string[]
+}
+
+const MOST_STATES = 20_000
+
+/**
+ * Every order in which two lists can run side by side, each in its own order and each step waiting for what must
+ * be done before it. Two steps that may run at once are met in both orders, so that each is judged against the
+ * machine before and after the other.
+ * @returns every violation in any of the orders, and the machines they can end in
+ */
+function interleave(
+  lists: readonly [readonly CrewTask[], readonly CrewTask[]],
+  start: Bench,
+  byStation: ReadonlyMap<Station, Finding>,
+  c: MatchContext,
+  violations: Violation[],
+): Bench[] {
+  let front = new Map<string, { i: number; j: number; bench: Bench }>([['', { i: 0, j: 0, bench: start }]])
+  const ends: Bench[] = []
+  let states = 0
+  const total = lists[0].length + lists[1].length
+  for (let depth = 0; depth <= total && front.size > 0; depth++) {
+    const next: typeof front = new Map()
+    for (const { i, j, bench } of front.values()) {
+      if (i + j === total) {
+        ends.push(bench)
+        continue
+      }
+      const done = new Set([...lists[0].slice(0, i), ...lists[1].slice(0, j)].map((t) => t.step.id))
+      const may = [lists[0][i], lists[1][j]].map((t) => t?.before.every((id) => done.has(id)) ?? false)
+      if (!may[0] && !may[1])
+        violations.push({ rule: 'waits-for-ever', at: (lists[0][i] ?? lists[1][j])!.step.id })
+      for (const lane of [0, 1] as const) {
+        if (!may[lane]) continue
+        const { step } = lists[lane][lane === 0 ? i : j]!
+        if (!possible(step, bench, c)) violations.push({ rule: 'not-possible-yet', at: step.id })
+        const after = perform(step, bench, byStation, c)
+        for (const rule of HAZARD_RULES)
+          if (rule.broken(bench, step, after, c)) violations.push({ rule: rule.id, at: step.id })
+        const at = { i: i + (lane === 0 ? 1 : 0), j: j + (lane === 1 ? 1 : 0), bench: after }
+        next.set(`${at.i} ${at.j} ${JSON.stringify(after)}`, at)
+        if (++states > MOST_STATES) throw new RangeError('too many orders to prove')
+      }
+    }
+    front = next
+  }
+  return ends
+}
+
+/** Proves two lists worked side by side, in every order they allow and for every reading of what was not read. */
+export function proveCrew(
+  lists: readonly [readonly CrewTask[], readonly CrewTask[]],
+  findings: readonly Finding[],
+  c: MatchContext,
+): Proof {
+  const byStation = new Map(findings.map((f) => [f.station, f]))
+  const violations: Violation[] = []
+  let end: Bench | undefined
+  for (const { fitted, oldWireOn } of possibleReadings(findings, c))
+    for (const last of interleave(lists, benchAtStart(fitted, oldWireOn), byStation, c, violations)) {
+      for (const at of notRight(last, c)) violations.push({ rule: 'end-state', at })
+      end ??= last
+    }
+  return verdict(violations, end)
+}
+
+/** A violation once, however many readings show it. */
+function verdict(violations: readonly Violation[], end: Bench | undefined): Proof {
+  const seen = new Set<string>()
+  const unique = violations.filter((v) => !seen.has(`${v.rule} ${v.at}`) && seen.add(`${v.rule} ${v.at}`))
+  return { holds: unique.length === 0 && end !== undefined, violations: unique, end: end?.fitted ?? {} }
 }
 
 /** Stations that the match still wants something of, once the plan is done. */
@@ -112,7 +189,18 @@ export function prove(steps: readonly Step[], findings: readonly Finding[], c: M
     for (const at of notRight(last, c)) violations.push({ rule: 'end-state', at })
     end ??= last
   }
-  const seen = new Set<string>()
-  const unique = violations.filter((v) => !seen.has(`${v.rule} ${v.at}`) && seen.add(`${v.rule} ${v.at}`))
-  return { holds: unique.length === 0, violations: unique, end: end!.fitted }
+  return verdict(violations, end)
+}
+
+/** Runs a list on one machine; for work that ends otherwise than with a wire fed through. */
+export function runThrough(
+  steps: readonly Step[],
+  start: Bench,
+  findings: readonly Pick<Finding, 'station' | 'after'>[],
+  c: MatchContext,
+): { bench: Bench; violations: Violation[] } {
+  const violations: Violation[] = []
+  const byStation = new Map(findings.map((f) => [f.station, f as Finding]))
+  const bench = run(steps, start, byStation, c, violations)
+  return { bench, violations }
 }

@@ -18,6 +18,8 @@ export type Hazard =
   | 'arc'
   | 'fume'
   | 'mains-work'
+  | 'solvent'
+  | 'hot-metal'
 
 /** Everything a step can be. The names are the trade's; `wording` says them, `bench.ts` executes them. */
 export const TASKS = [
@@ -40,6 +42,7 @@ export const TASKS = [
   'cutOldWire',
   'windBack',
   'tuckOldEnd',
+  'clearTangle',
   'pullOldWire',
   'spoolOff',
   'lookOver',
@@ -49,6 +52,7 @@ export const TASKS = [
   'linerIn',
   'linerTrim',
   'oRing',
+  'oRingCheck',
   'gunBack',
   'blowOutLiner',
   'innerLiner',
@@ -92,9 +96,21 @@ export const TASKS = [
   'openCylinder',
   'leakCheck',
   'setFlow',
+  'clampMend',
+  'cleanCoupon',
+  'preheat',
   'clampOn',
   'testWeld',
   'putAway',
+  'openCase',
+  'fitSolenoid',
+  'wireSolenoid',
+  'fitGasHose',
+  'hoseOff',
+  'solenoidOut',
+  'closeCase',
+  'clickTest',
+  'connectGun',
 ] as const
 export type Task = (typeof TASKS)[number]
 
@@ -112,5 +128,7 @@ export interface Step {
   captive: boolean
   /** The station this step sets right, where it sets one. */
   station?: Station
+  /** Who does it, where two share the work. */
+  who?: 'gun' | 'feeder'
   facts: Facts
 }

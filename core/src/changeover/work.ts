@@ -1,6 +1,7 @@
 import { FAMILY_NEEDS } from '../wire/families.ts'
 import type { Station } from '../machine/stations.ts'
-import type { Facts, Finding, MatchContext } from '../match/finding.ts'
+import type { Upkeep } from '../machine/upkeep.ts'
+import { conditionVerdict, type Facts, type Finding, type MatchContext } from '../match/finding.ts'
 import type { Place } from './places.ts'
 import type { Step, Task } from './step.ts'
 import { TASK_ROWS } from './taskTable.ts'
@@ -31,7 +32,7 @@ const READ_PLACE: Record<Station, Place> = {
   supply: 'mains',
 }
 
-const step = (task: Task, facts: Facts = {}, over: Partial<Step> = {}): Step => {
+export const step = (task: Task, facts: Facts = {}, over: Partial<Step> = {}): Step => {
   const row = TASK_ROWS[task]
   return {
     id: task,
@@ -47,7 +48,7 @@ const step = (task: Task, facts: Facts = {}, over: Partial<Step> = {}): Step => 
 }
 
 /** What is known of the change beyond the findings, for the sentences of the steps. */
-const machineFacts = (c: MatchContext): Facts => ({
+export const machineFacts = (c: MatchContext): Facts => ({
   jog: c.machine.jogButton ?? false,
   jogKnown: c.machine.jogButton !== undefined,
   locator: c.machine.hubLocator ?? 'pin',
@@ -62,6 +63,17 @@ const machineFacts = (c: MatchContext): Facts => ({
   school: c.practice.pressureTest,
   threading: FAMILY_NEEDS[c.wire.family].soft ? 'slow' : c.practice.threadingSpeed,
   pushPull: c.fitted.gun?.kind === 'push-pull',
+  jammed:
+    c.practice.jammedWire === 'by-wire'
+      ? FAMILY_NEEDS[c.wire.family].soft
+        ? 'slip-first'
+        : 'never-slip'
+      : c.practice.jammedWire,
+  tipTightness: c.practice.tipTightness,
+  trimSchool: c.practice.linerTrim,
+  metal: c.job?.material,
+  thicknessMm: c.job?.thicknessMm,
+  wireRusty: conditionVerdict(c.wireCondition) !== 'fits',
 })
 
 /** Reading steps for every station that was not looked at, nearest places together. */
@@ -84,6 +96,11 @@ export function readingSteps(c: MatchContext, findings: readonly Finding[]): Ste
   const order: readonly Place[] = ['spool', 'cabinet', 'source', 'gun', 'cylinder', 'mains']
   return all.sort((a, b) => order.indexOf(a.place) - order.indexOf(b.place))
 }
+
+/** Aluminium from about 6 mm is warmed before it is welded, or the first centimetres lie cold. common practice */
+const PREHEAT_FROM_MM = 6
+const wantsPreheat = (c: MatchContext): boolean =>
+  c.job?.material === 'aluminium' && c.job.thicknessMm >= PREHEAT_FROM_MM
 
 /** Turns findings into blocks of work with what must come before each, in the practitioners' order. */
 export function workFor(c: MatchContext, findings: readonly Finding[]): Block[] {
@@ -110,17 +127,33 @@ export function workFor(c: MatchContext, findings: readonly Finding[]): Block[] 
 
   const wireOn = c.oldWire !== null
   const gasOn = c.fitted.gas !== null
-  const polarityWork = todo('polarity')
   const by_ = c.machine.polarityChange ?? 'studs'
   // A circuit that was not read is read; whether it must be mended only the reading tells.
   const mustMend = by.supply.verdict === 'change'
-  const loose = by.polarity.rule === 'studs-loose'
-  const mustUnplug =
-    (polarityWork && (loose || by_ === 'studs' || by_ === 'plugs' || by_ === 'fixed')) || mustMend
-  const open = polarityWork && (loose || by_ === 'studs' || by_ === 'fixed')
+  // Cables that go to the other side are tightened there; the clamp is mended where it hangs.
+  const swap = mustChange('polarity') && !['studs-loose', 'work-clamp-worn'].includes(by.polarity.rule)
+  const loose = !swap && by.polarity.facts.studsLoose === true
+  const cables = swap || loose
+  const mustUnplug = (cables && (loose || by_ === 'studs' || by_ === 'plugs' || by_ === 'fixed')) || mustMend
+  const open = cables && (loose || by_ === 'studs' || by_ === 'fixed')
   const gasSwap = c.wire.gas.needed && mustChange('gas')
+  const birdnest = c.fitted.conditions?.birdnest === true
   const left = wireInGun(c)
-  const rewind = left.way === 'rewind'
+  // Knotted wire is cut out; what lies in the gun then comes out at its end.
+  const rewind = left.way === 'rewind' && !birdnest
+  const upkeep = (what: Upkeep) => c.upkeep?.includes(what) ?? false
+
+  const newLiner = mustChange('liner')
+  const wholeGun = by.gun.parts.some((p) => p.kind === 'gun' && p.piece === undefined)
+  const blowOut = by.liner.verdict === 'adjust' || (upkeep('blowOutLiner') && !newLiner)
+  // A school leaves a right tip on while stiff wire is threaded; a liner is only worked on with it off.
+  const keepTip =
+    c.practice.tipWhileThreading === 'on' &&
+    !FAMILY_NEEDS[c.wire.family].soft &&
+    by.contactTip.verdict === 'fits' &&
+    !newLiner &&
+    !blowOut &&
+    !wholeGun
 
   add('gather', [at('gatherParts'), at('protect')])
   if (gasOn) add('shutGas', [at('shutCylinder', 'gas')], ['gather'])
@@ -136,7 +169,7 @@ export function workFor(c: MatchContext, findings: readonly Finding[]): Block[] 
       at('clampOff'),
       at('nozzleOff'),
       ...(wireOn ? [at('snipBall')] : []),
-      at('tipOff'),
+      ...(keepTip ? [] : [at('tipOff')]),
       at('layLeadStraight'),
     ],
     ['switchOff'],
@@ -158,31 +191,41 @@ export function workFor(c: MatchContext, findings: readonly Finding[]): Block[] 
       ],
       rewind ? ['switchOff', 'stripGun'] : ['switchOff'],
     )
-    if (!rewind) add('pullOldWire', [at('pullOldWire', undefined, money)], ['freeOldWire', 'stripGun'])
+    if (birdnest) add('clearTangle', [at('clearTangle')], ['freeOldWire', 'switchOff'])
+    if (!rewind)
+      add(
+        'pullOldWire',
+        [at('pullOldWire', undefined, money)],
+        ['freeOldWire', 'stripGun', ...(birdnest ? ['clearTangle'] : [])],
+      )
     add('spoolOff', [at('spoolOff')], ['freeOldWire'])
-  }
-  const clear = wireOn ? (rewind ? ['freeOldWire'] : ['pullOldWire']) : ['stripGun']
+  } else if (birdnest) add('clearTangle', [at('openArm'), at('clearTangle')], ['switchOff'])
+  const clear = wireOn ? (rewind ? ['freeOldWire'] : ['pullOldWire']) : ['stripGun', 'clearTangle']
   add('lookOver', [at('lookOver')], clear)
 
   // The gun's inside: liner, O-rings, rolls, the gun itself.
   const gun = by.gun
-  const wholeGun = gun.parts.some((p) => p.kind === 'gun' && p.piece === undefined)
   const ring = gun.facts.oRingVerdict !== undefined && !wholeGun
   const soft = FAMILY_NEEDS[c.wire.family].soft || c.fitted.gun?.linerTrim === 'long'
   const trim = at('linerTrim', 'liner', {}, soft ? { place: 'cabinet' } : {})
-  const newLiner = mustChange('liner')
   const inside = [
     ...(wholeGun ? [at('gunSwap', 'gun')] : []),
     ...(newLiner ? [at('linerOut', 'liner'), at('linerIn', 'liner'), ...(soft ? [] : [trim])] : []),
-    ...(ring ? [at('oRing', 'gun')] : []),
+    ...(ring ? [at('oRing', 'gun')] : upkeep('checkORings') && !wholeGun ? [at('oRingCheck')] : []),
   ]
   if (inside.length)
     add(
       'gunInside',
-      [at('gunOff'), ...inside, at('gunBack'), ...(newLiner && soft ? [trim] : [])],
+      [
+        at('gunOff'),
+        ...inside,
+        at('gunBack'),
+        ...(wholeGun ? [at('connectGun', undefined, { kind: gun.facts.wanted })] : []),
+        ...(newLiner && soft ? [trim] : []),
+      ],
       ['stripGun', ...clear],
     )
-  if (by.liner.verdict === 'adjust')
+  if (blowOut)
     add(
       'blowOut',
       [at('blowOutLiner', 'liner')],
@@ -214,7 +257,9 @@ export function workFor(c: MatchContext, findings: readonly Finding[]): Block[] 
   for (const station of ['inletGuide', 'outletGuide'] as const)
     if (todo(station))
       add(station, [at(mustChange(station) ? `${station}Change` : `${station}Set`, station)], clear)
-  if (todo('driveRolls'))
+  const rollsFit = !todo('driveRolls') || by.driveRolls.rule === 'birdnest-at-rolls'
+  if (rollsFit && upkeep('brushRolls')) add('rolls', [at('rollsClean', 'driveRolls')], clear)
+  if (!rollsFit)
     add(
       'rolls',
       [
@@ -231,7 +276,7 @@ export function workFor(c: MatchContext, findings: readonly Finding[]): Block[] 
       ],
       clear,
     )
-  if (polarityWork)
+  if (cables)
     add(
       'polarity',
       [
@@ -288,12 +333,16 @@ export function workFor(c: MatchContext, findings: readonly Finding[]): Block[] 
   const unplugged = ['polarity', 'supply']
   if (mustUnplug) add('plugIn', [at('plugIn')], ['unplug', ...unplugged])
   add('switchOn', [at('switchOn')], ['thread', ...hardware, ...unplugged, ...(mustUnplug ? ['plugIn'] : [])])
-  add('feed', [at('feedThrough')], ['switchOn', 'thread', ...(gasOn ? ['shutGas'] : [])])
+  add(
+    'feed',
+    [at('feedThrough', undefined, { keepTip })],
+    ['switchOn', 'thread', ...(gasOn ? ['shutGas'] : [])],
+  )
   add(
     'dressGun',
     [
       ...(by.contactTip.rule === 'tip-dirty' ? [at('tipClean', 'contactTip')] : []),
-      at('fitTip', 'contactTip'),
+      ...(keepTip ? [] : [at('fitTip', 'contactTip')]),
       ...(by.nozzle.rule === 'nozzle-dirty' ? [at('nozzleClean', 'nozzle')] : []),
       at('fitNozzle', 'nozzle'),
       at('trimWire'),
@@ -307,8 +356,14 @@ export function workFor(c: MatchContext, findings: readonly Finding[]): Block[] 
       [at('openCylinder', 'gas'), ...(gasSwap ? [at('leakCheck', 'gas')] : []), at('setFlow', 'gasFlow')],
       ['pressure', ...(gasSwap ? ['gasSwap'] : []), 'switchOn'],
     )
-  add('clampOn', [at('clampOn')], c.wire.gas.needed ? ['gas'] : ['pressure'])
-  add('testWeld', [at('testWeld')], ['clampOn', ...unplugged])
+  if (by.polarity.facts.clamp !== undefined) add('clampMend', [at('clampMend')], ['stripGun'])
+  add(
+    'coupon',
+    [at('cleanCoupon'), ...(wantsPreheat(c) ? [at('preheat')] : [])],
+    [wantsPreheat(c) ? (c.wire.gas.needed ? 'gas' : 'pressure') : 'gather'],
+  )
+  add('clampOn', [at('clampOn')], [c.wire.gas.needed ? 'gas' : 'pressure', 'clampMend'])
+  add('testWeld', [at('testWeld')], ['clampOn', 'coupon', ...unplugged])
   add('putAway', [at('putAway')], ['testWeld'])
 
   // An edge to a block that this change does not need falls away.

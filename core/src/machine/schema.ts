@@ -10,6 +10,8 @@ import {
 } from '../wire/families.ts'
 import { diameterOfMm, readStampMm } from '../wire/diameters.ts'
 import { SPOOL_TYPES } from '../wire/spool.ts'
+import { STATIONS } from './stations.ts'
+import { UPKEEP, upkeepDatesSchema } from './upkeep.ts'
 import { practiceSchema } from '../practice/practice.ts'
 import { requestText } from '../wording/problems.ts'
 
@@ -179,6 +181,8 @@ export const fittedSchema = z.object({
     .object({
       studs: z.enum([...CONDITIONS, 'loose', 'tight']).optional(),
       workClamp: z.enum(CONDITIONS).optional(),
+      /** Wire knotted at the rolls: it is freed before the change. */
+      birdnest: z.boolean().optional(),
       earthPin: z
         .union([
           z.enum([...CONDITIONS, 'missing', 'present']),
@@ -229,6 +233,10 @@ export const machineSchema = z.object({
   voltTaps: z
     .union([z.number().int().min(1).max(100), z.array(z.union([z.string(), z.number()])).max(100)])
     .optional(),
+  /** When the open machine was last looked after, ISO dates. */
+  upkeep: upkeepDatesSchema.optional(),
+  /** Stations whose parts are only assumed, not yet looked at. */
+  assumed: z.array(z.enum(STATIONS)).max(20).optional(),
   fitted: fittedSchema.default({}),
 })
 export type Machine = z.infer<typeof machineSchema>
@@ -291,5 +299,9 @@ export const changeoverRequestSchema = z.object({
   job: jobSchema,
   store: storeSchema.optional(),
   practice: practiceSchema.optional(),
+  /** Upkeep to be done with it. */
+  upkeep: z.array(z.enum(UPKEEP)).max(10).optional(),
+  /** Minutes a task takes here, from the shop's own log. */
+  minutes: z.record(z.string().max(40), z.number().positive().max(600)).optional(),
 })
 export type ChangeoverRequest = z.infer<typeof changeoverRequestSchema>

@@ -95,10 +95,13 @@ export function matchDriveRolls(c: MatchContext): Finding {
   const rolls = c.fitted.driveRolls
   const judged = judgeRolls(rolls, c, (p) => p.kind === 'driveRolls')
   const stamp = asStamp(c.wire.diameterMm)
+  // Knotted wire is freed first; the rolls under it may be the right ones.
+  const birdnest = c.fitted.conditions?.birdnest === true
+  const onlyKnotted = birdnest && judged.verdict === 'fits'
   return {
     station: 'driveRolls',
-    verdict: judged.verdict,
-    rule: judged.rule,
+    verdict: onlyKnotted ? 'adjust' : judged.verdict,
+    rule: onlyKnotted ? 'birdnest-at-rolls' : judged.rule,
     facts: {
       profile: rolls?.profile,
       active: rolls?.active,
@@ -111,13 +114,14 @@ export function matchDriveRolls(c: MatchContext): Finding {
       workingGroove: c.machine.workingGroove,
       matchedTopRolls: c.machine.matchedTopRolls ?? false,
       rollPairs: c.machine.rollPairs ?? 1,
+      birdnest,
       reverseThread: c.machine.reverseThreads?.includes('rollRetainer') ?? false,
     },
     fitted: rolls,
     required: { profile: profilesFor(c.wire.family, c.practice), groove: stamp },
     alsoDo: c.wire.family === 'aluminium' ? ['v-lightest-short-repair'] : [],
     origin: 'common practice',
-    after: { driveRolls: judged.after },
+    after: { driveRolls: judged.after, ...(birdnest && { conditions: { birdnest: false } }) },
     parts: judged.part
       ? [
           {

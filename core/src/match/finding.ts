@@ -1,5 +1,6 @@
 import type { Fitted, Machine, Part, Job } from '../machine/schema.ts'
 import type { Station, Verdict } from '../machine/stations.ts'
+import type { Upkeep } from '../machine/upkeep.ts'
 import type { Practice } from '../practice/practice.ts'
 import type { SizedWire } from '../wire/wire.ts'
 import type { Spool } from '../wire/spool.ts'
@@ -52,10 +53,16 @@ export interface MatchContext {
   /** The wire on the machine: `null` when empty, `undefined` when not read. */
   oldWire: SizedWire | null | undefined
   spool: Spool
+  /** What the new wire looks like, where somebody looked. */
+  wireCondition?: string | undefined
   job: Job | undefined
   /** `undefined` when no store was given. */
   store: readonly Part[] | undefined
   practice: Practice
+  /** Work the open machine invites, taken on by whoever does the change. */
+  upkeep?: readonly Upkeep[] | undefined
+  /** Minutes by task from the shop's own log; the defaults where it has none. */
+  minutes?: Readonly<Record<string, number>> | undefined
 }
 
 const BY_CONDITION: Readonly<Record<string, Verdict>> = {

@@ -10,10 +10,18 @@ export function matchGasFlow(c: MatchContext): Finding {
     c.wire.family === 'solid-steel' || c.wire.family === 'solid-stainless'
       ? ('short-or-spray' as const)
       : ('spray' as const)
-  const band = c.wire.gas.needed
-    ? startingFlow({ exactMm: c.wire.exactMm, transfer }, boreMm)
-    : { value: 0, low: 0, high: 0 }
   const ceiling = boreMm === undefined ? undefined : turbulentFlowLPerMin(boreMm)
+  const fixed = c.practice.flowSetting === 'fixed'
+  const one = Math.min(c.practice.fixedFlowLPerMin, ceiling ?? Infinity)
+  const band = !c.wire.gas.needed
+    ? { value: 0, low: 0, high: 0 }
+    : fixed
+      ? {
+          value: Math.floor(one),
+          low: Math.floor(one) * 0.95,
+          high: Math.min(one * 1.05, ceiling ?? Infinity),
+        }
+      : startingFlow({ exactMm: c.wire.exactMm, transfer }, boreMm)
   const within = fitted != null && fitted >= band.low - 1e-9 && fitted <= band.high + 1e-9
   const base = {
     station: 'gasFlow' as const,
@@ -25,6 +33,7 @@ export function matchGasFlow(c: MatchContext): Finding {
       boreMm,
       ceiling,
       gasNeeded: c.wire.gas.needed,
+      fixed,
     },
     fitted,
     required: {
@@ -33,7 +42,11 @@ export function matchGasFlow(c: MatchContext): Finding {
       high: Math.round(band.high * 10) / 10,
     },
     alsoDo: [],
-    origin: c.wire.gas.needed ? ('model' as const) : ('published' as const),
+    origin: !c.wire.gas.needed
+      ? ('published' as const)
+      : fixed
+        ? ('common practice' as const)
+        : ('model' as const),
     after: { gasFlowLPerMin: within ? fitted : band.value },
     parts: [],
   }

@@ -38,6 +38,7 @@ export const match = (context: MatchContext): Finding[] =>
 
 export * from './finding.ts'
 export * from './obstacles.ts'
+export * from './rank.ts'
 export { labelAt, prepare, readWire } from './prepare.ts'
 export { sameWire } from './rollPressure.ts'
 export { GUIDE_GAP_MM } from './guide.ts'

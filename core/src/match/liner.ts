@@ -16,6 +16,10 @@ export interface LinerJudged {
   part: boolean
 }
 
+/** The wire on the machine is rusty or dirty. */
+const rustyWireOn = (c: MatchContext): boolean =>
+  c.fitted.wire != null && conditionVerdict(c.fitted.wire.condition) !== 'fits'
+
 /** Judges a liner, the gun's own or the second short one of a push-pull gun. */
 export function judgeLiner(
   liner: Liner | null | undefined,
@@ -65,6 +69,8 @@ export function judgeLiner(
   if (liner === undefined) return { ...change('liner-not-read'), verdict: 'unknown' }
   if (liner === null) return change('liner-missing')
   const state = conditionVerdict(liner.condition)
+  // Rust comes off in the liner: one that carried rusty wire is blown out, whatever it looks like at its end.
+  const rusty = liner.condition !== 'new' && liner.condition !== 'dirty' && rustyWireOn(c)
   if (!materials.includes(liner.material))
     return change(needs.soft ? 'steel-liner-under-soft-wire' : 'polymer-liner-under-steel')
   // Bronze on a steel coil wants a clean one: new, or one that has only carried bronze.
@@ -81,6 +87,8 @@ export function judgeLiner(
   if (c.practice.linerOnSizeChange === 'one-per-family' && c.oldWire && c.oldWire.family !== family)
     return change('liner-own-family')
   const after: Liner = { ...liner, ...(liner.condition === 'dirty' && { condition: 'good' as const }) }
+  if (rusty && state === 'fits')
+    return { verdict: 'adjust', rule: 'liner-after-rusty-wire', after, storeIndex: null, part: false }
   return state === 'adjust'
     ? { verdict: 'adjust', rule: 'liner-dirty', after, storeIndex: null, part: false }
     : { verdict: 'fits', rule: 'liner-fits', after, storeIndex: null, part: false }

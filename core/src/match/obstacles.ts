@@ -1,6 +1,8 @@
 import { DRAUGHT_LIMIT_M_PER_S } from '../gas/flow.ts'
 import type { Station } from '../machine/stations.ts'
-import type { Facts, Finding, MatchContext } from './finding.ts'
+import { stepsBetween } from '../wire/diameters.ts'
+import { idealSizeMm } from '../wire/suggest.ts'
+import { conditionVerdict, type Facts, type Finding, type MatchContext } from './finding.ts'
 
 /** What stands against the whole change; `wording` gives the sentence and the way out. */
 export interface Obstacle {
@@ -72,7 +74,7 @@ const joins = ({ wire, job }: MatchContext): boolean =>
 const THICK_PLATE_MM = 19
 
 /** What does not stop the change but should be known: said beside it, never swallowed. */
-export function cautions({ wire, job }: MatchContext): Obstacle[] {
+export function cautions({ wire, wireCondition, fitted, job, practice }: MatchContext): Obstacle[] {
   // The plate limit of a wire is only worth saying on such plate.
   const notes = wire.notes.filter(
     (note) => note !== 'thick-plate-limit' || !job || job.thicknessMm > THICK_PLATE_MM,
@@ -82,6 +84,15 @@ export function cautions({ wire, job }: MatchContext): Obstacle[] {
     rule: `note-${note}`,
     facts: { classification: wire.classification ?? undefined },
   }))
+  const state = conditionVerdict(wireCondition)
+  if (state !== 'fits')
+    found.push({
+      station: 'spool',
+      rule: state === 'change' ? 'new-wire-spoiled' : 'new-wire-rusty',
+      facts: { condition: wireCondition },
+    })
+  if (fitted.conditions?.birdnest)
+    found.push({ station: 'driveRolls', rule: 'birdnest-find-cause', facts: {} })
   if (!job) return found
   if (job.position && !wire.positions.includes(job.position))
     found.push({
@@ -93,12 +104,14 @@ export function cautions({ wire, job }: MatchContext): Obstacle[] {
     found.push({ station: 'spool', rule: 'single-pass-on-plate', facts: { thicknessMm: job.thicknessMm } })
   if (job.material === 'galvanised-steel') found.push({ station: 'spool', rule: 'zinc-fume', facts: {} })
   if (job.material === 'stainless-steel') found.push({ station: 'spool', rule: 'chromium-fume', facts: {} })
-  // Thin sheet wants thin wire. common practice
-  if (job.thicknessMm < 1.2 && wire.diameterMm >= 1.2)
+  // Thin sheet wants thin wire, plate thick wire. A shop that runs one wire for all sees the cost of every step.
+  const idealMm = idealSizeMm(wire.family, job.thicknessMm)
+  const steps = stepsBetween(wire.diameterMm, idealMm)
+  if (Math.abs(steps) >= (practice.oneWireForAll === 'one-for-all' ? 1 : 2))
     found.push({
       station: 'spool',
-      rule: 'wire-thick-for-sheet',
-      facts: { thicknessMm: job.thicknessMm, sizeMm: wire.diameterMm },
+      rule: steps > 0 ? 'wire-thick-for-metal' : 'wire-thin-for-metal',
+      facts: { thicknessMm: job.thicknessMm, sizeMm: wire.diameterMm, idealMm },
     })
   return found
 }

@@ -1,4 +1,4 @@
-import type { Finding, MatchContext } from './finding.ts'
+import { conditionVerdict, type Finding, type MatchContext } from './finding.ts'
 
 /**
  * By the wire's classification, never by its family: self-shielded T-3, T-4 and T-6 run gun positive.
@@ -6,7 +6,9 @@ import type { Finding, MatchContext } from './finding.ts'
  */
 export function matchPolarity(c: MatchContext): Finding {
   const fitted = c.fitted.polarity
-  const studs = c.fitted.conditions?.studs
+  const { studs, workClamp } = c.fitted.conditions ?? {}
+  const studsLoose = studs !== undefined && !['tight', 'good', 'new'].includes(studs)
+  const clamp = conditionVerdict(workClamp)
   const wanted = c.wire.polarity[0]
   const base = {
     station: 'polarity' as const,
@@ -19,6 +21,9 @@ export function matchPolarity(c: MatchContext): Finding {
       family: c.wire.family,
       classification: c.wire.classification ?? undefined,
       open: c.wire.notes.includes('polarity-left-open'),
+      studsLoose,
+      clamp: clamp === 'fits' ? undefined : clamp,
+      clampState: workClamp,
     },
     fitted,
     required: [...c.wire.polarity],
@@ -26,7 +31,12 @@ export function matchPolarity(c: MatchContext): Finding {
     origin: c.wire.classification ? ('published' as const) : ('common practice' as const),
     after: {
       polarity: fitted != null && c.wire.polarity.includes(fitted) ? fitted : (wanted ?? fitted ?? null),
-      ...(studs !== undefined && { conditions: { studs: 'tight' as const } }),
+      ...((studs !== undefined || clamp !== 'fits') && {
+        conditions: {
+          ...(studs !== undefined && { studs: 'tight' as const }),
+          ...(clamp !== 'fits' && { workClamp: 'good' as const }),
+        },
+      }),
     },
     parts: [],
   }
@@ -43,12 +53,14 @@ export function matchPolarity(c: MatchContext): Finding {
             ? 'polarity-self-shielded-positive'
             : 'polarity-gun-positive',
     }
-  if (studs !== undefined && !['tight', 'good', 'new'].includes(studs))
+  if (studsLoose)
     return {
       ...base,
       verdict: studs === 'damaged' || studs === 'worn' ? 'change' : 'adjust',
       rule: 'studs-loose',
     }
+  if (clamp !== 'fits')
+    return { ...base, verdict: clamp, rule: clamp === 'change' ? 'work-clamp-worn' : 'work-clamp-dirty' }
   return {
     ...base,
     verdict: 'fits',

@@ -68,6 +68,9 @@ export function prepare(request: ChangeoverRequest): Read<MatchContext> {
       spool: wanted.value.spool,
       job: request.job,
       store: request.store,
+      wireCondition: request.wire.condition,
+      upkeep: request.upkeep,
+      minutes: request.minutes,
       practice: request.practice ?? DEFAULT_PRACTICE,
     },
   }

@@ -12,7 +12,8 @@ const NEEDS_ADAPTER: readonly SpoolType[] = ['B300']
 export function matchSpool(c: MatchContext): Finding {
   const { spool } = c.fitted
   const type = c.spool.type ?? spool?.type ?? undefined
-  const leaves = c.machine.wireEntry
+  // The machine decides which side is without a reverse bend; a shop may hold to the bottom whatever it says.
+  const leaves = c.practice.spoolDirection === 'always-bottom' ? 'bottom' : c.machine.wireEntry
   const needsAdapter = type !== undefined && NEEDS_ADAPTER.includes(type)
   const locates = c.machine.hubLocator !== 'none'
   const required = {
@@ -35,6 +36,7 @@ export function matchSpool(c: MatchContext): Finding {
     needsAdapter,
     leaves,
     fittedLeaves: spool?.leaves,
+    byPractice: c.practice.spoolDirection === 'always-bottom',
     locator: c.machine.hubLocator ?? 'pin',
     reverseThread: c.machine.reverseThreads?.includes('spoolRetainer') ?? false,
   }

@@ -22,6 +22,22 @@ export function leastSupplyCurrentA(
   return full * Math.max(0.45, Math.sqrt(rated.dutyPercent / 100))
 }
 
+/** Copper at 75 C, ohm mm2 a metre. published: NEC Chapter 9 Table 8, 12 AWG 1.98 ohm a 1000 ft, recalled. */
+const COPPER_OHM_MM2_PER_M = 0.0215
+/** Most of the voltage a cord should take. published: NEC informational notes give 3 % and 5 % in all, recalled. */
+const MOST_DROP = 0.05
+/** Cord sections sold, mm2. published: IEC 60228, recalled from memory. */
+const SECTIONS_MM2 = [1.5, 2.5, 4, 6, 10, 16, 25, 35, 50]
+
+/** Share of the voltage a two-way cord takes. Lengths m, section mm2, current A. */
+export const cordDrop = (
+  cord: { lengthM: number; mm2: number },
+  currentA: number,
+  supply: { voltageV: number; phases: number },
+): number =>
+  ((supply.phases === 3 ? Math.sqrt(3) : 2) * cord.lengthM * currentA * COPPER_OHM_MM2_PER_M) /
+  (cord.mm2 * supply.voltageV)
+
 /** Circuit and cord, as far as the machine's rated output tells; the job's own draw is worked out with the settings. */
 export function matchSupply(c: MatchContext): Finding {
   const s = c.machine.supply
@@ -37,8 +53,14 @@ export function matchSupply(c: MatchContext): Finding {
         )
       : undefined
   const neededA = small ? SMALL_MACHINE.breakerA : drawA
-  const cordThin =
-    small && (s?.cordLengthM ?? 0) > 0 && s?.cordMm2 !== undefined && s.cordMm2 < SMALL_MACHINE.cordMm2
+  const lengthM = s?.cordLengthM ?? 0
+  const carries = (mm2: number) =>
+    (!small || mm2 >= SMALL_MACHINE.cordMm2) &&
+    (drawA === undefined ||
+      s?.voltageV === undefined ||
+      cordDrop({ lengthM, mm2 }, drawA, { voltageV: s.voltageV, phases: s.phases ?? 1 }) <= MOST_DROP)
+  const cordThin = lengthM > 0 && s?.cordMm2 !== undefined && !carries(s.cordMm2)
+  const cordWantedMm2 = [...(small ? [SMALL_MACHINE.cordMm2] : []), ...SECTIONS_MM2].find(carries)
   const after: Finding['after'] = {
     supply: {
       ...s,
@@ -46,7 +68,7 @@ export function matchSupply(c: MatchContext): Finding {
         (s?.breakerA ?? 0) < neededA && {
           breakerA: small ? SMALL_MACHINE.breakerA : Math.ceil(neededA / 5) * 5,
         }),
-      ...(cordThin && { cordMm2: SMALL_MACHINE.cordMm2 }),
+      ...(cordThin && (cordWantedMm2 ? { cordMm2: cordWantedMm2 } : { cordLengthM: 0 })),
     },
     ...(earthPin !== undefined && { conditions: { earthPin: 'present' as const } }),
   }
@@ -57,6 +79,8 @@ export function matchSupply(c: MatchContext): Finding {
       breakerA: s?.breakerA,
       neededA: neededA && Math.round(neededA),
       cordMm2: s?.cordMm2,
+      cordLengthM: s?.cordLengthM,
+      cordWantedMm2,
       small,
       ratedA,
     },

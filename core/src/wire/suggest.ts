@@ -276,9 +276,13 @@ const wireOf: (classification: string) => Wire = remember((classification) => {
   return label.value.wire
 })
 
+/** The size that suits a thickness, mm, whatever is sold. @param thicknessMm over 0 */
+export const idealSizeMm = (family: Family, thicknessMm: number): number =>
+  SIZE_BY_THICKNESS[family].find(([to]) => thicknessMm <= to)![1]
+
 /** The size of this wire for a thickness: the nearest it is sold in. @param thicknessMm over 0 */
 export function sizeForThickness(entry: CatalogueEntry, thicknessMm: number): number {
-  const ideal = SIZE_BY_THICKNESS[entry.family].find(([to]) => thicknessMm <= to)![1]
+  const ideal = idealSizeMm(entry.family, thicknessMm)
   return entry.diametersMm.reduce((a, b) => (Math.abs(b - ideal) < Math.abs(a - ideal) ? b : a))
 }
 
@@ -287,7 +291,7 @@ function costsAgainst(entry: CatalogueEntry, first: CatalogueEntry, work: Work, 
   const wire = wireOf(entry.classification)
   const best = wireOf(first.classification)
   const mm = sizeForThickness(entry, work.thicknessMm)
-  const ideal = SIZE_BY_THICKNESS[entry.family].find(([to]) => work.thicknessMm <= to)![1]
+  const ideal = idealSizeMm(entry.family, work.thicknessMm)
   const costs: [Cost, boolean][] = [
     ['shelter-needed', windy && wire.gas.needed],
     ['burn-through', mm > ideal && work.thicknessMm <= 3],

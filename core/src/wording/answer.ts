@@ -1,3 +1,4 @@
+import { rankOf } from '../match/rank.ts'
 import type { Changeover } from '../changeover/plan.ts'
 import type { Wire } from '../wire/wire.ts'
 import type { UnitSystem } from '../units/format.ts'
@@ -34,6 +35,7 @@ export function changeoverAnswer(plan: Changeover, units: UnitSystem = 'metric')
       wanted: f.required,
       why: findingWhy(f, units),
       consequence: findingConsequence(f, units),
+      rank: rankOf(f),
       alsoDo: findingAlso(f, units),
       origin: f.origin,
     })),
@@ -57,6 +59,7 @@ export function changeoverAnswer(plan: Changeover, units: UnitSystem = 'metric')
       ...(s.station && { station: s.station }),
     })),
     minutes: plan.minutes,
+    ...(plan.crew && { crew: plan.crew }),
     // No plan, nothing to break: an empty list of steps holds.
     proof: { holds: plan.proof?.holds ?? true, violations: plan.proof?.violations ?? [] },
     problems: plan.problems.map((p) => ({ station: p.station, ...obstacleText(p, units) })),

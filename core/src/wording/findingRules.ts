@@ -64,7 +64,9 @@ export const FINDING_RULES: Record<string, Rule> = {
   }),
   'hub-empty': () => ({ why: 'The hub is empty and takes this spool.', otherwise: '' }),
   'wire-leaves-wrong-side': (r) => ({
-    why: `On this machine the wire runs to the guide without a reverse bend when it leaves the ${r.text('leaves')} of the spool; it leaves the ${r.text('fittedLeaves')} now.`,
+    why: r.facts.byPractice
+      ? `This shop lets the wire off the bottom of every spool; it leaves the ${r.text('fittedLeaves')} now.`
+      : `On this machine the wire runs to the guide without a reverse bend when it leaves the ${r.text('leaves')} of the spool; it leaves the ${r.text('fittedLeaves')} now.`,
     otherwise: 'A reverse bend at the guide shaves the wire and loads the drive.',
   }),
   'pin-not-engaged': (r) => ({
@@ -169,6 +171,10 @@ export const FINDING_RULES: Record<string, Rule> = {
     why: 'The grooves are packed with dust.',
     otherwise: 'A packed groove slips and cannot seat the wire.',
   }),
+  'birdnest-at-rolls': () => ({
+    why: 'The rolls suit the wire, but wire has knotted at them. The plan frees it first.',
+    otherwise: 'Nothing feeds.',
+  }),
   'rolls-fit': (r) => ({
     why: `${cap(PROFILE_NAMES[r.text('profile')] ?? '')}, with the groove for ${r.size} wire in line.`,
     otherwise: '',
@@ -227,6 +233,10 @@ export const FINDING_RULES: Record<string, Rule> = {
   'liner-dirty': () => ({
     why: 'The liner is dirty and can be blown out with dry air while no wire is in it.',
     otherwise: 'The wire skips, surges and burns back.',
+  }),
+  'liner-after-rusty-wire': () => ({
+    why: 'The wire on the machine is rusty or dirty, and its rust stays behind in the liner: blow it out.',
+    otherwise: 'The new wire carries the rust into its tip: it skips and burns back.',
   }),
   'liner-fits': (r) => ({
     why: `${cap(LINER_NAMES[r.text('material')] ?? '')}, ${sizeRange(r)}: it suits ${r.size} ${r.family} wire.`,
@@ -355,6 +365,14 @@ export const FINDING_RULES: Record<string, Rule> = {
     why: 'The cable is loose on its stud or plug.',
     otherwise: 'A loose connection heats, burns and wanders in voltage.',
   }),
+  'work-clamp-dirty': () => ({
+    why: 'The jaws of the work clamp are dirty: clean them to bright metal.',
+    otherwise: 'An erratic arc and a cold bead; the clamp heats.',
+  }),
+  'work-clamp-worn': (r) => ({
+    why: `The work clamp is ${r.text('clampState')}: it no longer grips.`,
+    otherwise: 'The arc wanders and the clamp burns.',
+  }),
   'polarity-kept-self-shielded-positive': (r) => ({
     why: `${r.facts.classification ?? 'This wire'} shields itself and still runs gun positive (DCEP): leave the cables as they are.`,
     otherwise: '',
@@ -426,8 +444,12 @@ export const FINDING_RULES: Record<string, Rule> = {
     why: `A ${r.text('breakerA')} A circuit is small for this machine: it wants about ${r.text('neededA')} A.`,
     otherwise: 'The breaker trips in the middle of a weld.',
   }),
-  'cord-too-thin': () => ({
-    why: 'The extension cord is thinner than 3.3 mm² (12 AWG).',
+  'cord-too-thin': (r) => ({
+    why: r.facts.small
+      ? `The extension cord is too thin for ${r.lead('cordLengthM')}: at least ${r.facts.cordWantedMm2 === undefined ? '3.3' : r.text('cordWantedMm2')} mm²${r.facts.cordWantedMm2 === 3.3 ? ' (12 AWG)' : ''}, three-wire.`
+      : r.facts.cordWantedMm2 === undefined
+        ? `No cord carries the rated output over ${r.lead('cordLengthM')}: bring the circuit nearer.`
+        : `A cord of ${r.text('cordMm2')} mm² over ${r.lead('cordLengthM')} takes more than 5 % of the voltage at rated output: at least ${r.text('cordWantedMm2')} mm².`,
     otherwise: 'Voltage drops, the arc is cold and the cord heats.',
   }),
   'supply-fits': () => ({ why: 'Circuit and cord carry the rated output.', otherwise: '' }),

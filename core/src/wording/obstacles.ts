@@ -92,8 +92,16 @@ const CAUTIONS: Record<string, (f: Obstacle['facts'], units: UnitSystem) => stri
     `${formatLength(Number(f.thicknessMm), u)} usually wants more than one pass; this wire is for single passes.`,
   'zinc-fume': () => 'Galvanised: grind the zinc off the joint, ventilate far more, stay out of the plume.',
   'chromium-fume': () => 'Stainless: fume holds hexavalent chromium. Extract it at the arc.',
-  'wire-thick-for-sheet': (f, u) =>
-    `${sizeText(Number(f.sizeMm), u)} wire on ${formatLength(Number(f.thicknessMm), u)} sheet burns through when hot enough to run and laps cold when not.`,
+  'wire-thick-for-metal': (f, u) =>
+    `${sizeText(Number(f.sizeMm), u)} wire is thick for ${formatLength(Number(f.thicknessMm), u)}: hot enough to run it burns through, and cooler it laps cold. About ${sizeText(Number(f.idealMm), u)} suits.`,
+  'wire-thin-for-metal': (f, u) =>
+    `${sizeText(Number(f.sizeMm), u)} wire is thin for ${formatLength(Number(f.thicknessMm), u)}: more passes, and cold laps if it is hurried. About ${sizeText(Number(f.idealMm), u)} suits.`,
+  'new-wire-rusty': () =>
+    'The new wire is rusty or dirty outside: cut off every turn that shows it before threading. Rust insulates the tip and packs the liner.',
+  'new-wire-spoiled': (f) =>
+    `The new wire is ${String(f.condition)}: take another spool. What does not run off the spool clean will not run through the gun.`,
+  'birdnest-find-cause': () =>
+    'The wire has knotted at the rolls. Find why before the new wire goes in, from the tip backwards: tip blocked or too small, liner kinked or dirty, gap at the guides, pressure too high.',
 }
 
 const cap = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)

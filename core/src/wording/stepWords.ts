@@ -112,6 +112,11 @@ export const STEP_WORDS: Record<Step['task'], (r: Reader) => Words> = {
   tuckOldEnd: () => ({
     say: 'Tuck the end through the hole in the flange and bend it over. Now you may let go.',
   }),
+  clearTangle: () => ({
+    say: 'Cut the knotted wire out of the rolls in short pieces, and pick every piece out.',
+    how: 'Arm open, machine off. Cut on both sides of the knot first: it is a spring. Look for shavings, and at the guides: a knot bends them.',
+    why: 'Pulled instead of cut, it scores the guide and kinks the liner.',
+  }),
   pullOldWire: (r) => ({
     say: 'Pull the old wire out at the gun and coil it.',
     how: r.f.way === 'keep-as-filler' ? 'Keep it as filler, labelled with its alloy.' : 'Into the scrap.',
@@ -145,6 +150,10 @@ export const STEP_WORDS: Record<Step['task'], (r: Reader) => Words> = {
   }),
   linerTrim: (r) => trimWords(r),
   oRing: () => ({ say: 'Fit new O-rings at the gun connector.', how: 'No oil; wipe the seats.' }),
+  oRingCheck: () => ({
+    say: 'Look at the O-rings of the gun: no cracks, no flats, a trace of grease.',
+    how: 'A cracked one is replaced now.',
+  }),
   gunBack: () => ({
     say: 'Put the gun back: pushed home until no O-ring shows, knob tight, control plug in.',
   }),
@@ -228,7 +237,7 @@ export const STEP_WORDS: Record<Step['task'], (r: Reader) => Words> = {
   }),
   freeNewEnd: () => ({ say: 'Free the end of the new wire and hold it, arm open.' }),
   cutNewEnd: (r) => ({
-    say: `Cut off the crooked part; bend the first ${r.units === 'metric' ? '150 mm' : '6 in'} straight; cut clean.`,
+    say: `Cut off the crooked part${r.f.wireRusty ? ' and every rusty turn' : ''}; bend the first ${r.units === 'metric' ? '150 mm' : '6 in'} straight; cut clean.`,
   }),
   threadNewWire: (r) => ({
     say: `Through the inlet guide, over the groove, ${r.units === 'metric' ? '50–100 mm' : '2–4 in'} into the outlet guide.`,
@@ -248,12 +257,12 @@ export const STEP_WORDS: Record<Step['task'], (r: Reader) => Words> = {
   switchOn: () => ({ say: 'Switch the machine on.', how: 'Fingers, gloves and sleeves clear of the rolls.' }),
   feedThrough: (r) => ({
     say: `Feed the wire through until about ${formatLength(25, r.units)} stands out of the gun.`,
-    how: `Gas shut, tip and nozzle off, gun pointed away from people and metal. ${r.f.jog ? 'Use the jog button.' : 'Use the jog button if there is one; the trigger makes the wire live.'} ${r.f.pushPull ? 'Gun rolls open, push soft wire by hand as far as it goes. ' : ''}${THREADING[r.t('threading')] ?? ''} Watch the rolls and the spool. If it stops, release at once, back up, help by hand.`,
+    how: `Gas shut, ${r.f.keepTip ? 'nozzle off, the end clean and straight' : 'tip and nozzle off'}, gun pointed away from people and metal. ${r.f.jog ? 'Use the jog button.' : 'Use the jog button if there is one; the trigger makes the wire live.'} ${r.f.pushPull ? 'Gun rolls open, push soft wire by hand as far as it goes. ' : ''}${THREADING[r.t('threading')] ?? ''} Watch the rolls and the spool. If it stops, release at once, back up, help by hand.`,
   }),
   tipClean: () => ({ say: 'Clean the contact tip.' }),
   fitTip: (r) => ({
     say: `Screw the tip on: ${stampText(r.t('wantedStamp'), r.units)}${r.f.wantedAluminiumBore ? ', aluminium bore' : ''}.`,
-    how: 'Finger off the trigger. Snug with pliers, lightly: a loose tip heats and arcs.',
+    how: `Finger off the trigger. ${r.t('tipTightness') === 'fingers' ? 'Finger-snug; look at it again when it is hot.' : 'Snug with pliers, lightly.'} A loose tip heats and arcs.`,
   }),
   nozzleClean: () => ({ say: 'Clean the spatter out of the nozzle and the diffuser holes.' }),
   fitNozzle: (r) => ({
@@ -272,17 +281,82 @@ export const STEP_WORDS: Record<Step['task'], (r: Reader) => Words> = {
     say: `Set the flow to about ${formatFlow(Number(r.f.value), r.units)} with gas flowing.`,
     how: `Purge button, or the trigger with the pressure arm open, gun in the air, clamp off. Between ${formatFlow(Number(r.f.low), r.units)} and ${formatFlow(Number(r.f.high), r.units)}${r.f.ceiling === undefined ? '' : `; more than ${formatFlow(Number(r.f.ceiling), r.units)} is turbulent`}. Listen at the nozzle.`,
   }),
+  clampMend: (r) =>
+    r.f.clamp === 'change'
+      ? {
+          say: 'Replace the work clamp, and tighten its lead.',
+          why: 'A clamp that does not grip heats, and the arc wanders.',
+        }
+      : { say: 'File the jaws of the work clamp bright, and tighten its lead.' },
+  cleanCoupon: (r) => couponWords(r),
+  preheat: (r) => ({
+    say: `Warm the aluminium evenly, to about ${r.units === 'metric' ? '100 °C, never above 120 °C' : '200 °F, never above 250 °F'}.`,
+    how: 'Check it with a crayon or a thermometer: aluminium does not change colour before it melts.',
+    why: 'Thick aluminium carries the heat away: the first weld lies cold.',
+  }),
   clampOn: () => ({ say: 'Work clamp on clean, bright metal, near the weld.' }),
   testWeld: () => ({
     say: 'Set volts and wire speed from the machine’s chart, and weld a test on scrap of the same thickness.',
     how: 'Helmet down, screens up, ventilation on. Change one thing at a time. Good when the last two look the same and right.',
     why: 'The test tells what no list can.',
   }),
+  openCase: () => ({
+    say: 'Open the case.',
+    how: 'Plug out and in your sight, capacitors waited out. Follow the machine’s manual.',
+  }),
+  fitSolenoid: () => ({
+    say: 'Fit the gas solenoid valve where the machine’s diagram puts it, arrow with the flow.',
+    how: 'Its coil voltage must be the one the diagram gives: many are at mains voltage.',
+  }),
+  wireSolenoid: () => ({
+    say: 'Have the solenoid coil wired by the machine’s diagram, by a competent electrician.',
+    how: 'Unplugged. No measuring with the case open and power on.',
+    why: 'Many coils are at mains voltage.',
+  }),
+  fitGasHose: () => ({
+    say: 'Fit the gas hose from the inlet to the solenoid and on to the gun connector, clipped at both ends.',
+    how: 'Hose rated for the gas, never fuel hose.',
+  }),
+  hoseOff: () => ({
+    say: 'Take the gas hose off and cap the inlet.',
+    how: 'Keep hose and clips together, labelled.',
+  }),
+  solenoidOut: () => ({
+    say: 'Have the solenoid disconnected and taken out, its leads insulated, by a competent electrician.',
+    how: 'Label it with the machine: it is the way back.',
+  }),
+  closeCase: () => ({
+    say: 'Close the case, every screw.',
+    why: 'Nothing is switched on with the case open.',
+  }),
+  clickTest: () => ({
+    say: 'Press the trigger and listen for the click of the solenoid.',
+    how: 'No gas connected, no wire in the rolls, gun in the air. No click: unplug, and have the wiring looked at.',
+    why: 'A valve proved by its click costs nothing; a cylinder bought for a dead valve does.',
+  }),
+  connectGun: (r) => ({
+    say: `Connect the ${r.t('kind') === 'spool-gun' ? 'spool gun’s' : r.t('kind') === 'push-pull' ? 'push-pull gun’s' : 'gun’s'} control plug${r.t('kind') === 'push' ? '' : ' and motor lead'}, and set the machine’s gun switch to it.`,
+    how: 'Pushed home, no O-ring showing, knob tight.',
+  }),
   putAway: () => ({
     say: 'Label what came off with machine and wire, and put it in its drawer.',
     why: 'It is the way back.',
   }),
 }
+
+const COUPON: Record<string, string> = {
+  'mild-steel': 'Grind or brush off mill scale, rust and paint.',
+  'low-alloy-steel': 'Grind or brush off mill scale, rust and paint.',
+  'galvanised-steel': 'Grind the zinc off both sides, twice as wide as the bead, with the ventilation on.',
+  'stainless-steel': 'Degrease it, and brush it with a stainless brush that has never touched carbon steel.',
+  aluminium: 'Degrease it first, then brush it with a stainless brush kept for aluminium.',
+  'copper-alloy': 'Degrease it and brush it bright.',
+}
+const couponWords = (r: Reader): Words => ({
+  say: 'Clean a piece of scrap of the same metal and thickness, and the spot for the clamp.',
+  how: COUPON[r.t('metal')] ?? 'Down to bright metal.',
+  why: 'Dirt in the metal reads like a fault of the gas.',
+})
 
 const cable = (r: Reader) =>
   r.t('wanted') === 'DCEN' ? 'gun cable on minus, work lead on plus' : 'gun cable on plus, work lead on minus'
@@ -297,7 +371,12 @@ function trimWords(r: Reader): Words {
       how: `Gun on the machine first. Leave ${r.units === 'metric' ? '1.5–2 mm' : 'about 1/16 in'} to the roll. Square and deburred.`,
       why: 'Soft wire folds in any gap.',
     }
-  if (r.t('trim') === 'gun-end')
+  if (r.t('trimSchool') === 'flush')
+    return {
+      say: 'Trim the liner flush with the diffuser.',
+      how: 'Lead straight, gun on. Square and deburred. Check with the tip screwed on, and with the lead bent, that it still reaches.',
+    }
+  if (r.t('trim') === 'gun-end' && r.t('trimSchool') !== 'short-of-mark')
     return {
       say: 'Trim the liner at the gun end, leaving the maker’s stick-out past the diffuser seat.',
       how: 'Square and deburred. Check with the tip screwed on that it reaches.',
@@ -333,7 +412,7 @@ function pressureWords(r: Reader): Words {
     }
   return {
     say: `Set the roll pressure, ${level}, by the curl test: against wood at about 45°, the wire curls into a loop of ${loop} without slipping.`,
-    how: `${safe} ${r.f.soft ? 'Soft wire: let it just slip before it folds. ' : ''}It slips: a little more. Still no slip on much smaller loops: a little less. ${note}`,
+    how: `${safe} ${r.t('jammed') === 'slip-first' ? 'Held fast, the wire must slip in the rolls before it folds. ' : 'Held fast for an instant, it must not slip. '}It slips: a little more. Still no slip on much smaller loops: a little less. ${note}`,
   }
 }
 

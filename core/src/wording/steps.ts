@@ -18,6 +18,8 @@ const HAZARDS: Record<Hazard, string> = {
   'gas-in-closed-space': 'Argon and CO2 displace air: ventilate closed spaces.',
   arc: 'Helmet shade by current, screens for others; fire watch after: 30 min (OSHA), 60 min (NFPA 51B).',
   fume: 'Ventilate: more for flux-cored, far more for galvanised or stainless.',
+  solvent: 'Never a solvent with chlorine: the arc makes phosgene of it.',
+  'hot-metal': 'Hot metal looks cold: gloves, and mark it.',
   'mains-work': 'Work on the mains side is for a licensed electrician.',
 }
 export const hazardText = (hazard: Hazard): string => HAZARDS[hazard]

@@ -1,0 +1,117 @@
+import {
+  DEFAULT_PRACTICE,
+  planConversion,
+  proveConversion,
+  shareBlocks,
+  stepTitle,
+  type Block,
+  type ConversionKind,
+  type Step,
+  type Task,
+} from '../src/index.ts'
+import { machine, plan, shop, tasks } from './bench.ts'
+
+const convert = (
+  kind: ConversionKind,
+  on = 'tern',
+  set: object = {},
+  gun?: { kind: 'push-pull' | 'spool-gun' },
+) => planConversion({ ...machine(on), ...set }, kind, gun, shop.store, DEFAULT_PRACTICE)
+const gasless = { gasGear: false }
+const list = (of: { steps: Step[] }) => of.steps.map((s) => s.task)
+const before = (of: { steps: Step[] }, first: Task, then: Task) =>
+  expect(list(of).indexOf(first)).toBeLessThan(list(of).indexOf(then))
+
+describe('the first conversion of a gasless machine to gas', () => {
+  const made = convert('to-gas', 'tern', gasless)
+  test('the valve is proved by its click before any gas is connected', () => {
+    before(made, 'clickTest', 'chainCylinder')
+    before(made, 'clickTest', 'regulatorOn')
+    expect(made.after.gasGear).toBe(true)
+  })
+  test('wiring is done unplugged and waited out, and is an electrician\u2019s', () => {
+    before(made, 'waitDischarge', 'openCase')
+    before(made, 'closeCase', 'plugIn')
+    const wiring = made.steps.find((s) => s.task === 'wireSolenoid')!
+    expect(wiring.hazards).toContain('mains-work')
+    expect(stepTitle(wiring, 'metric')).toMatch(/electrician/)
+  })
+  test('regulator and cylinder stand on the gather list', () =>
+    expect(made.gather.map((g) => g.kind)).toEqual(['regulator', 'cylinder']))
+  test('there and back again the machine is gasless, and empty of wire', () => {
+    const back = planConversion(made.after, 'to-gasless', undefined, shop.store, DEFAULT_PRACTICE)
+    expect(back.after).toMatchObject({ gasGear: false, fitted: { gas: null, wire: null } })
+    before(back, 'regulatorOff', 'hoseOff')
+  })
+  test('a machine that has gas gear is not converted again', () =>
+    expect(() => convert('to-gas', 'gull')).toThrow(RangeError))
+})
+
+test('another gun goes on unplugged, and its plug and motor lead are connected', () => {
+  const made = convert('fit-gun', 'gull', {}, { kind: 'push-pull' })
+  before(made, 'unplug', 'gunSwap')
+  before(made, 'gunSwap', 'connectGun')
+  expect(made.after.fitted.gun).toEqual({ kind: 'push-pull' })
+  expect(made.after.fitted.liner).toBeUndefined()
+})
+
+describe('broken orders of a conversion are refused, and the rule named', () => {
+  const whole = convert('to-gas', 'tern', gasless)
+  const without = (task: Task) => whole.steps.filter((s) => s.task !== task)
+  const moved = (task: Task, to: Task) => {
+    const rest = without(task)
+    rest.splice(
+      rest.findIndex((s) => s.task === to),
+      0,
+      whole.steps.find((s) => s.task === task)!,
+    )
+    return rest
+  }
+  test.each<[string, Step[]]>([
+    ['case-only-isolated', without('waitDischarge')],
+    ['case-only-isolated', moved('plugIn', 'closeCase')],
+    ['solenoid-proved-before-gas', without('clickTest')],
+    ['end-state', without('shutCylinder')],
+  ])('%s', (rule, steps) =>
+    expect(
+      proveConversion('to-gas', steps, { gas: { CO2: 100 } }, whole.context).violations.map((v) => v.rule),
+    ).toContain(rule),
+  )
+})
+
+describe('two people share the work', () => {
+  const step = (id: string, place: Step['place'], minutes: number): Step => ({
+    id,
+    task: 'lookOver',
+    place,
+    minutes,
+    hazards: [],
+    hold: false,
+    captive: false,
+    facts: {},
+  })
+  const block = (id: string, place: Step['place'], minutes: number, after: string[] = []): Block => ({
+    id,
+    steps: [step(id, place, minutes)],
+    after,
+  })
+  test('work at gun and cabinet runs side by side: the longer of the two and the walk there', () => {
+    const crew = shareBlocks([block('a', 'gun', 4), block('b', 'cabinet', 6)], 'store')
+    expect(crew).toMatchObject({ minutes: 6.5, exact: true })
+  })
+  test('whoever waits for the other is not sooner done than the chain', () => {
+    const crew = shareBlocks(
+      [block('a', 'gun', 4), block('b', 'cabinet', 6, ['a']), block('c', 'gun', 3, ['b'])],
+      'store',
+    )
+    // 0.5 walk, then 4, 6 and 3 in a chain: whoever comes next is already there.
+    expect(crew.minutes).toBeCloseTo(13.5, 9)
+  })
+  test('a change for two takes less time than for one, holds its proof, and has all of the steps', () => {
+    const two = plan({ practice: { people: 2 } })
+    expect(two.crew!.minutes).toBeLessThan(two.minutes!)
+    expect(two.crew!.steps.map((s) => s.id).sort()).toEqual(two.steps.map((s) => s.id).sort())
+    expect(two.crew!.steps.find((s) => s.id === 'tipOff')!.who).toBe('gun')
+    expect(tasks(two)).toEqual(tasks(plan({})))
+  })
+})
