@@ -1,4 +1,5 @@
-import { gunSchema, type Fitted, type Job, type Machine, type Part } from '../machine/schema.ts'
+import type { gunSchema } from '../machine/schema.ts'
+import { type Fitted, type Job, type Machine, type Part } from '../machine/schema.ts'
 import { pick, type MatchContext, type WantedPart } from '../match/finding.ts'
 import { readWire } from '../match/prepare.ts'
 import type { Practice } from '../practice/practice.ts'

@@ -12,6 +12,8 @@ export interface CrewStep {
   /** Minutes from the start; before `from` lies the walk and any wait. */
   from: number
   to: number
+  /** Steps of either list that must be done before. */
+  before: string[]
 }
 export interface Crew {
   steps: CrewStep[]
@@ -145,13 +147,15 @@ export function shareBlocks(blocks: readonly Block[], start: Place): Crew {
   }
   search(empty)
 
+  const idsOf = new Map(blocks.map((b) => [b.id, b.steps.map((s) => s.id)]))
   const steps = best.made.flatMap(({ block, lane, from }) => {
     let clock = from
     return blocks[block]!.steps.map((s, i) => {
       if (i) clock += walkMinutes(blocks[block]!.steps[i - 1]!.place, s.place)
       const starts = clock
       clock += s.minutes
-      return { id: s.id, who: LANES[lane]!, from: round(starts), to: round(clock) }
+      const first = i === 0 ? blocks[block]!.after.flatMap((id) => idsOf.get(id) ?? []) : []
+      return { id: s.id, who: LANES[lane]!, from: round(starts), to: round(clock), before: first }
     })
   })
   return {

@@ -81,12 +81,7 @@ export const orderSteps = (c: MatchContext, findings: readonly Finding[]): Step[
 function shared(c: MatchContext, findings: readonly Finding[], blocks: readonly Block[]): Crew {
   const crew = shareBlocks(blocks, HOME)
   const steps = blocks.flatMap((b) => b.steps)
-  const idsOf = new Map(blocks.map((b) => [b.id, b.steps.map((s) => s.id)]))
-  const beforeStep = new Map(
-    blocks.flatMap((b) =>
-      b.steps.map((s, i) => [s.id, i === 0 ? b.after.flatMap((id) => idsOf.get(id) ?? []) : []] as const),
-    ),
-  )
+  const beforeStep = new Map(crew.steps.map((s) => [s.id, s.before]))
   const list = (who: Lane) =>
     laneSteps(crew, who, steps).map((step) => ({ step, before: beforeStep.get(step.id)! }))
   const proof = proveCrew([list('feeder'), list('gun')], findings, c)

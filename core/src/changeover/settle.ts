@@ -1,6 +1,8 @@
 import type { Fitted, Machine, Part } from '../machine/schema.ts'
 import { conditionVerdict } from '../match/finding.ts'
+import type { UpkeepDates } from '../machine/upkeep.ts'
 import type { Changeover } from './plan.ts'
+import type { Task } from './step.ts'
 
 export interface Settled {
   machine: Machine
@@ -70,6 +72,16 @@ function takenOff(before: Fitted, after: Fitted, plan: Changeover, note: string)
   return parts
 }
 
+/** Upkeep that the plan did, with its date; a new part counts as looked after. */
+function lookedAfter(plan: Changeover, at: string): UpkeepDates {
+  const did = (...tasks: Task[]) => plan.steps.some((s) => tasks.includes(s.task) && !s.facts.ifNeeded)
+  return {
+    ...(did('blowOutLiner', 'linerIn') && { blowOutLiner: at }),
+    ...(did('rollsClean', 'rollsChange') && { brushRolls: at }),
+    ...(did('oRing', 'oRingCheck') && { checkORings: at }),
+  }
+}
+
 /** The old spool goes back on the shelf with what is left on it. */
 function oldSpool(machine: Machine, note: string): Part[] {
   const { wire, spool } = machine.fitted
@@ -89,14 +101,14 @@ function oldSpool(machine: Machine, note: string): Part[] {
 /**
  * What the shop looks like once the change is signed off: the new setup on the machine, new parts out of the
  * store, old parts into it, labelled with machine and use.
- * @param outcome what only the bench can tell: the pressure mark found
+ * @param outcome what only the bench can tell: the pressure mark found, and when it was (ISO time)
  * @throws RangeError when the change has no proved plan
  */
 export function settle(
   plan: Changeover,
   machine: Machine,
   store: readonly Part[],
-  outcome: { pressureMark?: number | null },
+  outcome: { pressureMark?: number | null; at?: string },
   words: { cameOff: (machine: string, wire: string) => string; newId: () => string },
 ): Settled {
   if (!plan.proof?.holds) throw new RangeError('no proved plan to sign off')
@@ -105,6 +117,7 @@ export function settle(
     ...end,
     ...(outcome.pressureMark !== undefined && { rollPressure: { mark: outcome.pressureMark } }),
   }
+  const { assumed: _assumed, ...seen } = machine
   const oldWire = machine.fitted.wire
   const note = words.cameOff(machine.name, oldWire && 'label' in oldWire ? oldWire.label : '')
   const picked = plan.gather.filter((line) => line.storeIndex !== null)
@@ -128,5 +141,11 @@ export function settle(
   next = next.filter((part) => part.count > 0 || (part.kind !== 'wire' && part.kind !== 'cylinder'))
   const returned = [...takenOff(machine.fitted, fitted, plan, note), ...oldSpool(machine, note)]
   const after = returned.reduce<Part[]>((sum, part) => putInStore(sum, part, words.newId), next)
-  return { machine: { ...machine, fitted, ...(supply && { supply }) }, store: after, returned, used }
+  const upkeep = { ...machine.upkeep, ...(outcome.at && lookedAfter(plan, outcome.at)) }
+  return {
+    machine: { ...seen, fitted, ...(Object.keys(upkeep).length && { upkeep }), ...(supply && { supply }) },
+    store: after,
+    returned,
+    used,
+  }
 }

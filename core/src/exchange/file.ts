@@ -1,13 +1,18 @@
 import { z } from 'zod'
+import { CONVERSIONS } from '../changeover/conversion.ts'
+import { USUAL_LEAD_DAYS } from '../changeover/orderList.ts'
+import { stepTimeSchema } from '../log/minutes.ts'
 import {
   changeoverRequestSchema,
+  gunSchema,
   jobSchema,
   machineSchema,
   storeSchema,
   wireInputSchema,
 } from '../machine/schema.ts'
 import { problemsOf } from '../machine/validate.ts'
-import { practiceSchema } from '../practice/practice.ts'
+import { UPKEEP } from '../machine/upkeep.ts'
+import { practiceOverridesSchema, practiceSchema } from '../practice/practice.ts'
 import { refuse, type Read } from '../problem.ts'
 import { fileText } from '../wording/problems.ts'
 
@@ -29,12 +34,21 @@ export const runSchema = z.object({
   /** A wire no label describes. */
   byHand: wireInputSchema.optional(),
   job: jobSchema.partial(),
+  /** What this change does otherwise than the shop. */
+  practice: practiceOverridesSchema.optional(),
+  /** Upkeep done while the machine is open. */
+  upkeep: z.array(z.enum(UPKEEP)).max(10).optional(),
+  /** Work on the machine itself instead of a change of wire, and the gun that goes on. */
+  conversion: z.enum(CONVERSIONS).optional(),
+  gun: gunSchema.optional(),
   /** Lines of the gather list that were ticked. */
   gathered: z.array(z.string().max(200)).max(200),
   /** What was planned when the run sheet began: from then on the plan stays as it is. */
   frozen: changeoverRequestSchema.optional(),
   swapStartedAt: z.iso.datetime().optional(),
   done: z.array(z.string().max(100)).max(200),
+  /** How long the steps took, in the order they were done. */
+  times: z.array(stepTimeSchema).max(500).optional(),
   pressureMark: z.number().min(-1000).max(1000).nullable().optional(),
   note: z.string().max(2000).optional(),
   signedOffAt: z.iso.datetime().optional(),
@@ -47,6 +61,8 @@ export const settingsSchema = z.object({
   theme: z.enum(['system', 'light', 'dark']).default('system'),
   readAloud: z.boolean().default(true),
   practice: practiceSchema.default(practiceSchema.parse({})),
+  /** Days an ordered part usually takes. */
+  leadDays: z.number().int().min(0).max(365).default(USUAL_LEAD_DAYS),
 })
 export type Settings = z.infer<typeof settingsSchema>
 

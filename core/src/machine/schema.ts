@@ -246,6 +246,10 @@ const stock = {
   count: z.number().int().min(0).max(10000).default(1),
   drawer: z.string().max(60).optional(),
   note: z.string().max(200).optional(),
+  /** At this count or below it is time to buy. */
+  lowAt: z.number().int().min(0).max(10000).optional(),
+  /** Days from order to drawer, where the shop knows better than its usual. */
+  leadDays: z.number().int().min(0).max(365).optional(),
 }
 /** A part in the store: the station it belongs to, in the words of `fitted`, and how many. */
 export const partSchema = z.discriminatedUnion('kind', [

@@ -1,5 +1,6 @@
 import { refuse, type Problem, type Read } from '../problem.ts'
 import type { ChangeoverRequest, WireInput } from '../machine/schema.ts'
+import { seenOnly } from '../machine/assumed.ts'
 import { DEFAULT_PRACTICE } from '../practice/practice.ts'
 import { remember } from '../remember.ts'
 import { readLabel } from '../wire/label.ts'
@@ -46,7 +47,9 @@ export function prepare(request: ChangeoverRequest): Read<MatchContext> {
   if (!wanted.ok) problems.push(...wanted.problems)
   else if (!isSized(wanted.value.wire))
     problems.push(...refuse('wire.label', requestText.diameterNeeded()).problems)
-  const { fitted } = request.machine
+  // What is only assumed is not seen: it is read before anything is done.
+  const machine = seenOnly(request.machine)
+  const { fitted } = machine
   const old = fitted.wire ? readWire(fitted.wire, 'machine.fitted.wire') : undefined
   if (old && !old.ok) problems.push(...old.problems)
   for (const [at, part] of (request.store ?? []).entries()) {
@@ -61,7 +64,7 @@ export function prepare(request: ChangeoverRequest): Read<MatchContext> {
   return {
     ok: true,
     value: {
-      machine: request.machine,
+      machine,
       fitted,
       wire: wanted.value.wire,
       oldWire,

@@ -10,3 +10,11 @@ export const linerBoreMm = (maxMm: number): number => 1.5 + (maxMm - 0.9) * (1.0
  */
 export const tipBoreMm = (stampMm: number, aluminiumBore: boolean): number =>
   stampMm + (aluminiumBore ? 0.3 : 0.17)
+
+/** Ranges liners are sold in, mm. common practice, trade sizes, recalled from memory */
+export const LINER_RANGES_MM: readonly (readonly [number, number])[] = [
+  [0.6, 0.9],
+  [0.9, 1.2],
+  [1.2, 1.6],
+  [1.6, 2.4],
+]

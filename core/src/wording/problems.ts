@@ -103,3 +103,16 @@ export const gasText = {
   notRead: (text: string) =>
     `No gas could be read in “${text.trim()}”. Write it as argon, CO2, 80/20 or 98/2 O2.`,
 }
+
+export const partLineText = {
+  empty: () =>
+    'Nothing typed yet. Type what is stamped and what it is, for example 1.0/1.2 U or .035 tip x5.',
+  whichPart: (text: string) =>
+    `Which part is “${text.trim().slice(0, 60)}”? Add what it is: tip, roll (U, V or knurled), liner, nozzle, guide, gun, cylinder.`,
+  sizeMissing: (what: string) =>
+    `The ${what} has no size that wire is made in. Add what is stamped, for example 0.9 or .035.`,
+  oneSize: (what: string) => `A ${what} has one size. Put each on a line of its own.`,
+  profileMissing: () => 'Say how the roll is grooved: U, V or knurled.',
+  linerMaterialMissing: () => 'Say what the liner is made of: steel, PTFE, nylon or graphite.',
+  tooManyGrooves: () => 'A roll has four grooves at most.',
+}

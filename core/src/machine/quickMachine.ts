@@ -1,0 +1,89 @@
+import { USUAL_MIXTURES } from '../gas/mixture.ts'
+import { asStamp } from '../match/sizes.ts'
+import { LINER_RANGES_MM } from '../wire/bores.ts'
+import { FAMILY_NEEDS } from '../wire/families.ts'
+import type { SpoolType } from '../wire/spool.ts'
+import type { SizedWire } from '../wire/wire.ts'
+import type { Fitted, GUN_KINDS, Machine, POLARITY_CHANGES } from './schema.ts'
+import type { Station } from './stations.ts'
+
+/** What a machine looks like from across the shop. */
+export const MACHINE_BUILDS = ['portable', 'cabinet', 'feeder'] as const
+export type MachineBuild = (typeof MACHINE_BUILDS)[number]
+
+/** Six answers; any but the name may be left out. */
+export interface MachineAnswers {
+  name: string
+  build?: MachineBuild | undefined
+  /** The wire on it: `null` when empty, left out when nobody looked. */
+  wire?: { label: string; read: SizedWire } | null | undefined
+  polarityChange?: (typeof POLARITY_CHANGES)[number] | undefined
+  gasGear?: boolean | undefined
+  gun?: { kind: (typeof GUN_KINDS)[number]; lengthM?: number | undefined } | undefined
+}
+
+/** Spools a build usually takes. common practice, no source */
+const SPOOLS_OF: Record<MachineBuild, readonly SpoolType[]> = {
+  portable: ['S100', 'S200'],
+  cabinet: ['S200', 'S300'],
+  feeder: ['S300'],
+}
+
+/**
+ * A machine from six answers. Parts that follow from the wire on it are put in as they usually are, and marked
+ * assumed until somebody looks: a plan reads them first. common practice, no source
+ * @param id given by the caller
+ */
+export function quickMachine(answers: MachineAnswers, id: string): Machine {
+  const { name, build, wire, polarityChange, gasGear, gun } = answers
+  const assumed: Station[] = []
+  const fitted: Fitted = {}
+  const assume = (station: Station, value: Partial<Fitted>) => {
+    assumed.push(station)
+    Object.assign(fitted, value)
+  }
+  if (wire === null) fitted.wire = null
+  if (gun) fitted.gun = { kind: gun.kind, ...(gun.lengthM !== undefined && { lengthM: gun.lengthM }) }
+  if (gasGear === false) {
+    fitted.gas = null
+    fitted.gasFlowLPerMin = 0
+  }
+  if (wire) {
+    const { read, label } = wire
+    const needs = FAMILY_NEEDS[read.family]
+    const mm = read.diameterMm
+    const size = asStamp(mm)
+    const [minMm, maxMm] = LINER_RANGES_MM.find(([min, max]) => min <= mm && mm <= max) ?? [mm, mm]
+    fitted.wire = { label }
+    assume('spool', { spool: { pinEngaged: true } })
+    assume('hubBrake', { hubBrake: 'set' })
+    assume('inletGuide', { inletGuide: { material: needs.guides[0]! } })
+    assume('driveRolls', { driveRolls: { profile: needs.rolls[0]!, grooves: [size], active: size } })
+    assume('rollPressure', { rollPressure: { mark: null } })
+    assume('outletGuide', { outletGuide: { material: needs.guides[0]! } })
+    assume('liner', {
+      liner: {
+        material: needs.liner[0]!,
+        minMm,
+        maxMm,
+        ...(gun?.lengthM !== undefined && { lengthM: gun.lengthM }),
+      },
+    })
+    assume('contactTip', { contactTip: { stamp: size, aluminiumBore: read.family === 'aluminium' } })
+    assume('nozzle', { nozzle: { kind: gasGear === false ? 'gasless-cap' : 'gas' } })
+    if (read.polarity[0]) assume('polarity', { polarity: read.polarity[0] })
+    if (gasGear !== false && read.gas.needed) {
+      const mixture = USUAL_MIXTURES[read.gas.designations[0] ?? '']?.[0]
+      if (mixture) assume('gas', { gas: mixture })
+    }
+  }
+  return {
+    id,
+    name,
+    ...(build && { spools: [...SPOOLS_OF[build]] }),
+    ...(polarityChange && { polarityChange }),
+    ...(gasGear !== undefined && { gasGear }),
+    ...(assumed.length && { assumed }),
+    fitted,
+  }
+}

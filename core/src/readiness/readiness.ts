@@ -1,0 +1,175 @@
+import { gatherList, type GatherLine } from '../changeover/gather.ts'
+import { planFrom } from '../changeover/plan.ts'
+import { seenOnly } from '../machine/assumed.ts'
+import type { Machine, Part } from '../machine/schema.ts'
+import { labelAt, match, obstacles, readWire, type MatchContext, type Obstacle } from '../match/index.ts'
+import type { Practice } from '../practice/practice.ts'
+import { spoolForMass, type Spool } from '../wire/spool.ts'
+import { isSized, type SizedWire } from '../wire/wire.ts'
+
+/** A wire the shop has: on the shelf, on a machine, or both. */
+export interface ReadinessRow {
+  /** Classification and size: two boxes of one wire are one row. */
+  key: string
+  /** What the box says. */
+  label: string
+  wire: SizedWire
+  spool: Spool
+  /** Spools on the shelf. */
+  count: number
+  /** Machines that carry it. */
+  on: string[]
+}
+
+/**
+ * One wire on one machine. `ready` may still ask for parts that only a reading can call for: `unread` counts the
+ * stations nobody looked at.
+ */
+export interface ReadinessCell {
+  row: string
+  machineId: string
+  state: 'loaded' | 'ready' | 'missing' | 'cannot'
+  /** Stations that ask for something. */
+  changes: number
+  unread: number
+  missing: Pick<GatherLine, 'station' | 'kind' | 'spec' | 'piece'>[]
+  problems: Obstacle[]
+}
+
+export interface Readiness {
+  rows: ReadinessRow[]
+  cells: ReadinessCell[]
+}
+
+const keyOf = (wire: SizedWire) => `${wire.classification ?? `${wire.family} by hand`} ${wire.diameterMm}`
+
+/** Every wire of the shelf and of the machines, once, in the order of the shelf. */
+export function readinessRows(machines: readonly Machine[], store: readonly Part[]): ReadinessRow[] {
+  const rows = new Map<string, ReadinessRow>()
+  for (const part of store) {
+    if (part.kind !== 'wire' || part.count === 0) continue
+    const label = labelAt(part.label, '')
+    if (!label.ok || !isSized(label.value.wire)) continue
+    const massKg = part.massKg ?? label.value.spool.massKg
+    const key = keyOf(label.value.wire)
+    const row = rows.get(key)
+    if (row) row.count += part.count
+    else
+      rows.set(key, {
+        key,
+        label: part.label,
+        wire: label.value.wire,
+        spool: { massKg, type: part.spoolType ?? label.value.spool.type ?? spoolForMass(massKg) },
+        count: part.count,
+        on: [],
+      })
+  }
+  for (const { name, fitted } of machines) {
+    const read = fitted.wire ? readWire(fitted.wire, '') : undefined
+    if (!read?.ok || !isSized(read.value.wire) || !('label' in fitted.wire!)) continue
+    const { wire, spool } = read.value
+    const key = keyOf(wire)
+    const row = rows.get(key)
+    if (row) row.on.push(name)
+    else
+      rows.set(key, {
+        key,
+        label: fitted.wire.label,
+        wire,
+        spool: { ...spool, type: spool.type ?? fitted.spool?.type ?? null },
+        count: 0,
+        on: [name],
+      })
+  }
+  return [...rows.values()]
+}
+
+function contextOf(
+  machine: Machine,
+  row: ReadinessRow,
+  store: readonly Part[],
+  practice: Practice,
+  minutes: MatchContext['minutes'],
+): MatchContext {
+  const { fitted } = machine
+  const old = fitted.wire ? readWire(fitted.wire, '') : undefined
+  return {
+    machine,
+    fitted,
+    wire: row.wire,
+    oldWire: fitted.wire === null ? null : old?.ok && isSized(old.value.wire) ? old.value.wire : undefined,
+    spool: row.spool,
+    job: undefined,
+    store,
+    practice,
+    minutes,
+  }
+}
+
+/** Verdict and missing parts for every wire on every machine. Nothing is planned yet, so it is quick. */
+export function readiness(
+  machines: readonly Machine[],
+  store: readonly Part[],
+  practice: Practice,
+): Readiness {
+  const rows = readinessRows(machines, store)
+  const seen = machines.map(seenOnly)
+  const cells = rows.flatMap((row) => seen.map((machine) => cellOf(machine, row, store, practice)))
+  return { rows, cells }
+}
+
+function cellOf(
+  machine: Machine,
+  row: ReadinessRow,
+  store: readonly Part[],
+  practice: Practice,
+): ReadinessCell {
+  const c = contextOf(machine, row, store, practice, undefined)
+  const findings = match(c)
+  const problems = obstacles(c, findings)
+  const loaded = c.oldWire != null && keyOf(c.oldWire) === row.key
+  const changes = findings.filter((f) => f.verdict === 'change' || f.verdict === 'adjust').length
+  const unread = findings.filter((f) => f.verdict === 'unknown').length
+  const base = { row: row.key, machineId: machine.id, changes, unread, missing: [], problems: [] }
+  // A wire that is on runs, whatever else could be better; what it asks for is counted beside it.
+  if (loaded) return { ...base, state: 'loaded' }
+  if (problems.length) return { ...base, state: 'cannot', problems }
+  const missing = gatherList(c, findings)
+    .filter((line) => !line.have && !line.ifNeeded)
+    .map(({ station, kind, spec, piece }) => ({ station, kind, spec, ...(piece && { piece }) }))
+  return missing.length ? { ...base, state: 'missing', missing } : { ...base, state: 'ready' }
+}
+
+/** What two machines must share for the same change to take the same minutes: everything but name and id. */
+const sameMachine = ({ id: _id, name: _name, note: _note, upkeep: _upkeep, ...rest }: Machine) =>
+  JSON.stringify(rest)
+
+/**
+ * Minutes of every change that could be begun now, one after another, from the same planner as the changeover
+ * itself. Identical changes are planned once.
+ * @param store as given to `readiness`
+ */
+export function* readinessMinutes(
+  { rows, cells }: Readiness,
+  machines: readonly Machine[],
+  store: readonly Part[],
+  practice: Practice,
+  minutes?: MatchContext['minutes'],
+): Generator<{ row: string; machineId: string; minutes: number }> {
+  const known = new Map<string, number>()
+  const seen = new Map(machines.map((m) => [m.id, seenOnly(m)]))
+  const byKey = new Map(rows.map((r) => [r.key, r]))
+  for (const cell of cells) {
+    if (cell.state !== 'ready' && cell.state !== 'missing') continue
+    const machine = seen.get(cell.machineId)!
+    const key = `${cell.row} ${sameMachine(machine)}`
+    let took = known.get(key)
+    if (took === undefined) {
+      // Two people share a list at the changeover; the board counts one.
+      const c = contextOf(machine, byKey.get(cell.row)!, store, { ...practice, people: 1 }, minutes)
+      took = planFrom(c).minutes!
+      known.set(key, took)
+    }
+    yield { row: cell.row, machineId: cell.machineId, minutes: took }
+  }
+}
