@@ -45,6 +45,10 @@ for (const cell of board.cells) states.set(cell.state, (states.get(cell.state) ?
 console.log(`catalogue     ${CATALOGUE.length} classifications, ${wires.length} wires used`)
 console.log(`board         ${machines.length} machines x ${board.rows.length} wires`)
 console.log(`states        ${[...states].map(([s, n]) => `${s} ${n}`).join(', ')}`)
-console.log(`verdicts      first ${first.toFixed(0)} ms, warm ${again.toFixed(0)} ms  (aim 300 ms: ${first < 300 ? 'met' : 'missed'})`)
-console.log(`minutes       ${exact} cells in ${all.toFixed(0)} ms  (aim 5 s: ${all < 5000 ? 'met' : 'missed'})`)
+console.log(
+  `verdicts      first ${first.toFixed(0)} ms, warm ${again.toFixed(0)} ms  (aim 300 ms: ${first < 300 ? 'met' : 'missed'})`,
+)
+console.log(
+  `minutes       ${exact} cells in ${all.toFixed(0)} ms  (aim 5 s: ${all < 5000 ? 'met' : 'missed'})`,
+)
 console.log(`ratio         exact minutes cost ${(all / first).toFixed(1)} times the verdicts`)

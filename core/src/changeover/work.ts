@@ -70,6 +70,7 @@ export const machineFacts = (c: MatchContext): Facts => ({
         : 'never-slip'
       : c.practice.jammedWire,
   tipTightness: c.practice.tipTightness,
+  people: c.practice.people,
   trimSchool: c.practice.linerTrim,
   metal: c.job?.material,
   thicknessMm: c.job?.thicknessMm,
@@ -101,6 +102,14 @@ export function readingSteps(c: MatchContext, findings: readonly Finding[]): Ste
 const PREHEAT_FROM_MM = 6
 const wantsPreheat = (c: MatchContext): boolean =>
   c.job?.material === 'aluminium' && c.job.thicknessMm >= PREHEAT_FROM_MM
+
+/** Minutes to feed through by threading speed, and to set the pressure by the shop's test. common practice, no source */
+const FEED_MINUTES: Readonly<Record<string, number>> = { slow: 3, 'slow-then-fast': 2, full: 1.5 }
+const PRESSURE_MINUTES: Record<MatchContext['practice']['pressureTest'], number> = {
+  curl: 3,
+  'back-off': 2.5,
+  scale: 1.5,
+}
 
 /** Turns findings into blocks of work with what must come before each, in the practitioners' order. */
 export function workFor(c: MatchContext, findings: readonly Finding[]): Block[] {
@@ -335,7 +344,7 @@ export function workFor(c: MatchContext, findings: readonly Finding[]): Block[] 
   add('switchOn', [at('switchOn')], ['thread', ...hardware, ...unplugged, ...(mustUnplug ? ['plugIn'] : [])])
   add(
     'feed',
-    [at('feedThrough', undefined, { keepTip })],
+    [at('feedThrough', undefined, { keepTip }, { minutes: FEED_MINUTES[String(common.threading)] ?? 2 })],
     ['switchOn', 'thread', ...(gasOn ? ['shutGas'] : [])],
   )
   add(
@@ -349,7 +358,11 @@ export function workFor(c: MatchContext, findings: readonly Finding[]): Block[] 
     ],
     ['feed'],
   )
-  add('pressure', [at('setPressure', 'rollPressure')], ['dressGun'])
+  add(
+    'pressure',
+    [at('setPressure', 'rollPressure', {}, { minutes: PRESSURE_MINUTES[c.practice.pressureTest] })],
+    ['dressGun'],
+  )
   if (c.wire.gas.needed)
     add(
       'gas',

@@ -23,6 +23,7 @@ const MACHINES: unknown[] = [
     scale: { min: 0, max: 6 },
     workingGroove: 'inner',
     jogButton: true,
+    upkeep: { blowOutLiner: '2026-09-28T08:00:00Z', brushRolls: '2026-11-16T08:00:00Z' },
     hubLocator: 'pin',
     fitted: {
       wire: { label: 'ER70S-6 0.9 mm' },
@@ -216,8 +217,8 @@ const STORE: unknown[] = [
   tip('0.6', 4),
   tip('.030', 5),
   tip('0.8', 6),
-  tip('0.9', 8),
-  tip('1.0', 2),
+  { ...tip('0.9', 8), lowAt: 4, leadDays: 3 },
+  { ...tip('1.0', 2), lowAt: 2 },
   tip('1.2', 9),
   tip('1.6', 3),
   tip('0.9', 3, true),

@@ -37,7 +37,7 @@ const sets = (r: Reader) =>
     : ''
 const THREADING: Record<string, string> = {
   slow: 'Feed slowly all the way.',
-  'slow-then-fast': 'First metre slow, then faster.',
+  'slow-then-fast': 'First arm’s length slow, then faster.',
   full: 'Full speed.',
 }
 const money = (r: Reader) =>
@@ -57,7 +57,10 @@ export const STEP_WORDS: Record<Step['task'], (r: Reader) => Words> = {
     how: 'Lay them out in the tray in the order of the wire: rolls, guides, liner, tip, nozzle.',
     why: 'What is missing is found before anything is opened.',
   }),
-  protect: () => ({ say: 'Jacket, gloves and eye protection on.', why: 'Wire ends whip.' }),
+  protect: (r) => ({
+    say: `Jacket, gloves and eye protection on${r.f.people === 2 ? ', both of you' : ''}.`,
+    why: 'Wire ends whip.',
+  }),
   shutCylinder: (r) => ({
     say: r.f.gasNeeded
       ? 'Shut the cylinder valve and back the regulator screw out.'

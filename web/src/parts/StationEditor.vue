@@ -1,9 +1,17 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { machineSchema, STATION_NAMES, validate, type Machine, type Station } from '@pepper-knot/core'
+import {
+  confirmSeen,
+  INSPECT,
+  machineSchema,
+  STATION_NAMES,
+  validate,
+  type Machine,
+  type Station,
+} from '@pepper-knot/core'
 import FieldRows from './FieldRows.vue'
-import { LINER_FIELDS, ROLL_FIELDS, STATION_FIELDS } from './stationFields.ts'
+import { LINER_FIELDS, ROLL_FIELDS, STATE_FIELDS, STATION_FIELDS } from './stationFields.ts'
 
 /** What is fitted at one station: seen, nothing there, or not looked at. */
 const props = defineProps<{ machine: Machine; station: Station | null }>()
@@ -21,7 +29,15 @@ const state = ref<State>('seen')
 const values = ref<Record<string, unknown>>({})
 const rolls = ref<Record<string, unknown>>({})
 const inner = ref<Record<string, unknown>>({})
+const states = ref<Record<string, unknown>>({})
 const problems = ref<string[]>([])
+/** Rust is the wire's own: without a wire there is nothing to say of it. */
+const stateFields = computed(() =>
+  (props.station ? (STATE_FIELDS[props.station] ?? []) : []).filter(
+    (f) => f.key !== 'wireCondition' || props.machine.fitted.wire != null,
+  ),
+)
+const senses = computed(() => (props.station ? Object.entries(INSPECT[props.station]) : []))
 const canBeNothing = computed(
   () =>
     props.station !== null &&
@@ -48,6 +64,8 @@ watch(
     values.value = SINGLE[station] ? (raw == null ? {} : { value: raw }) : { ...rest }
     rolls.value = { ...(ownRolls as object | undefined) }
     inner.value = { ...(innerLiner as object | undefined) }
+    const { wire, conditions } = props.machine.fitted
+    states.value = { ...conditions, ...(wire?.condition && { wireCondition: wire.condition }) }
     problems.value = []
   },
   { immediate: true },
@@ -76,6 +94,16 @@ function save() {
   const fresh = value()
   if (fresh === undefined && state.value === 'unread') delete into[key]
   else into[key] = fresh
+  for (const { key: name } of stateFields.value) {
+    const state = states.value[name]
+    const at = (name === 'wireCondition' ? next.fitted.wire : (next.fitted.conditions ??= {})) as Record<
+      string,
+      unknown
+    >
+    const into = name === 'wireCondition' ? 'condition' : name
+    if (state === undefined) delete at[into]
+    else at[into] = state
+  }
   const missing = STATION_FIELDS[station]!.filter(
     (f) => f.must && state.value === 'seen' && values.value[f.key] === undefined,
   )
@@ -83,7 +111,8 @@ function save() {
     return void (problems.value = missing.map((f) => t('field.needed', { name: t(`fields.${f.key}`) })))
   const read = validate(machineSchema, JSON.parse(JSON.stringify(next)))
   if (!read.ok) return void (problems.value = read.problems.map((p) => p.message))
-  emit('save', read.value)
+  // Whoever saves it has looked, or says that nobody did.
+  emit('save', confirmSeen(read.value, [station]))
 }
 </script>
 
@@ -114,6 +143,13 @@ function save() {
           <FieldRows v-model="inner" :rows="LINER_FIELDS.filter((f) => f.key !== 'lengthM')" />
         </template>
       </template>
+      <FieldRows v-if="stateFields.length" v-model="states" :rows="stateFields" />
+      <dl class="senses">
+        <template v-for="[sense, text] in senses" :key="sense">
+          <dt>{{ t(`editor.${sense}`) }}</dt>
+          <dd>{{ text }}</dd>
+        </template>
+      </dl>
       <p v-for="problem in problems" :key="problem" class="problem" role="alert">{{ problem }}</p>
       <div class="row">
         <v-btn variant="flat" color="primary" @click="save">{{ t('app.save') }}</v-btn>
@@ -124,6 +160,19 @@ function save() {
 </template>
 
 <style scoped>
+.senses {
+  display: grid;
+  grid-template-columns: 5em 1fr;
+  gap: 4px 12px;
+  border-left: 4px solid var(--copper-soft);
+  padding-left: 12px;
+}
+.senses dt {
+  font-weight: 650;
+}
+.senses dd {
+  margin: 0;
+}
 .box {
   padding: 24px;
   display: grid;

@@ -28,7 +28,9 @@ export interface Mark {
 export function standingMarks(machine: Machine, findings: Finding[] | undefined, units: UnitSystem): Mark[] {
   const setup = { ...machine.fitted, supply: machine.supply }
   return STATIONS.filter((s) => s !== 'supply').map((station) => {
-    const fitted = fittedShort(station, setup, units)
+    // Only assumed: shown, with the doubt, and dotted like what nobody looked at.
+    const assumed = machine.assumed?.includes(station) ?? false
+    const fitted = `${fittedShort(station, setup, units)}${assumed ? '?' : ''}`
     return {
       station,
       fitted,
@@ -36,7 +38,8 @@ export function standingMarks(machine: Machine, findings: Finding[] | undefined,
       fullName: STATION_NAMES[station],
       missing: false,
       verdict:
-        findings?.find((f) => f.station === station)?.verdict ?? (fitted === 'not read' ? 'unknown' : 'fits'),
+        findings?.find((f) => f.station === station)?.verdict ??
+        (assumed || fitted === 'not read' ? 'unknown' : 'fits'),
     }
   })
 }

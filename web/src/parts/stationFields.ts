@@ -1,4 +1,5 @@
 import {
+  CONDITION_NAMES,
   CONDITIONS,
   GROOVE_PROFILES,
   GUIDE_MATERIALS,
@@ -35,7 +36,7 @@ export interface FieldRow {
 
 const named = (values: readonly string[], names: Record<string, string> = {}) =>
   values.map((value) => ({ value, title: names[value] ?? value }))
-const condition: FieldRow = { key: 'condition', as: 'choice', choices: named(CONDITIONS) }
+const condition: FieldRow = { key: 'condition', as: 'choice', choices: named(CONDITIONS, CONDITION_NAMES) }
 const guide: FieldRow[] = [
   { key: 'material', as: 'choice', choices: named(GUIDE_MATERIALS), must: true },
   { key: 'gapMm', as: 'length' },
@@ -103,6 +104,21 @@ export const STATION_FIELDS: Record<string, FieldRow[]> = {
     { key: 'breakerA', as: 'number' },
     { key: 'cordLengthM', as: 'lead' },
     { key: 'cordMm2', as: 'number' },
+  ],
+}
+
+/** States beside a station's own value: they are kept with the machine's conditions, or with the wire on it. */
+export const STATE_FIELDS: Partial<Record<string, FieldRow[]>> = {
+  spool: [
+    { key: 'wireCondition', as: 'choice', choices: named(['good', 'dirty', 'damaged'], CONDITION_NAMES) },
+  ],
+  driveRolls: [{ key: 'birdnest', as: 'yes' }],
+  polarity: [
+    { key: 'studs', as: 'choice', choices: named(['tight', 'loose', 'damaged'], CONDITION_NAMES) },
+    { key: 'workClamp', as: 'choice', choices: named(['good', 'dirty', 'worn', 'damaged'], CONDITION_NAMES) },
+  ],
+  supply: [
+    { key: 'earthPin', as: 'choice', choices: named(['present', 'missing', 'damaged'], CONDITION_NAMES) },
   ],
 }
 

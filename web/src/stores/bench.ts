@@ -3,6 +3,7 @@ import {
   isSized,
   match,
   readWire,
+  seenOnly,
   type Finding,
   type Machine,
   type Practice,
@@ -15,6 +16,7 @@ export function asItStands(
   practice: Practice = DEFAULT_PRACTICE,
 ): { wire: Wire | null | undefined; findings: Finding[] | undefined } {
   const { fitted } = machine
+  const seen = seenOnly(machine)
   if (fitted.wire === null) return { wire: null, findings: undefined }
   const read = fitted.wire && readWire(fitted.wire, '')
   if (!read?.ok) return { wire: undefined, findings: undefined }
@@ -23,8 +25,8 @@ export function asItStands(
   return {
     wire,
     findings: match({
-      machine,
-      fitted,
+      machine: seen,
+      fitted: seen.fitted,
       wire,
       oldWire: wire,
       spool: { type: null, massKg: null },

@@ -2,6 +2,7 @@ import { computed, type ComputedRef } from 'vue'
 import {
   changeoverRequestSchema,
   isSized,
+  ownMinutes,
   planChangeover,
   readLabel,
   readWire,
@@ -49,7 +50,9 @@ export function planOf(run: Run, shop: Shop): RunPlan {
         wire: input,
         job: run.job,
         store: shop.store,
-        practice: shop.settings.practice,
+        practice: { ...shop.settings.practice, ...run.practice },
+        upkeep: run.upkeep,
+        minutes: ownMinutes(shop.runs.flatMap((r) => r.times ?? [])),
       }),
     ),
   )
@@ -63,9 +66,22 @@ export function planOf(run: Run, shop: Shop): RunPlan {
       }
 }
 
+/** The last few plans by their whole request: a touch on the run sheet asks for the same one again. */
+const known = new Map<string, ReturnType<typeof planChangeover>>()
+const MOST_KNOWN = 6
+function planned(request: ChangeoverRequest) {
+  const text = JSON.stringify(request)
+  const before = known.get(text)
+  if (before) return before
+  const plan = planChangeover(request)
+  if (known.size >= MOST_KNOWN) known.delete(known.keys().next().value!)
+  known.set(text, plan)
+  return plan
+}
+
 function withPlan(wire: RunPlan['wire'], request: ChangeoverRequest): RunPlan {
   try {
-    const plan = planChangeover(request)
+    const plan = planned(request)
     return plan.ok
       ? { wire, request, plan: plan.value, problems: [] }
       : { wire, request, plan: undefined, problems: plan.problems }

@@ -1,7 +1,14 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { formatMass, FAMILY_NAMES, type Machine } from '@pepper-knot/core'
+import {
+  formatMass,
+  FAMILY_NAMES,
+  STATION_NAMES,
+  UPKEEP_NAMES,
+  upkeepDue,
+  type Machine,
+} from '@pepper-knot/core'
 import { standingMarks } from '../../parts/marks.ts'
 import WireLine from '../../parts/WireLine.vue'
 import { asItStands } from '../../stores/bench.ts'
@@ -25,6 +32,15 @@ const left = computed(() =>
     ? ''
     : t('bench.left', { mass: formatMass(props.machine.fitted.spool.wireKg, shop.units) }),
 )
+/** Upkeep past its day, and parts that are worn. */
+const due = computed(() => [
+  ...upkeepDue(props.machine.upkeep, new Date().toISOString())
+    .filter((u) => u.due)
+    .map((u) => t('bench.due', { what: UPKEEP_NAMES[u.upkeep], n: u.days! })),
+  ...(stands.value.findings ?? [])
+    .filter((f) => f.rule.endsWith('-worn'))
+    .map((f) => t('bench.worn', { what: STATION_NAMES[f.station].toLowerCase() })),
+])
 </script>
 
 <template>
@@ -48,6 +64,7 @@ const left = computed(() =>
         {{ offer ? t('bench.to', { wire: offer }) : t('bench.change') }}
       </v-btn>
     </header>
+    <p v-if="due.length" class="due tabular">{{ due.join(' · ') }}</p>
     <WireLine
       :marks="marks"
       :label="t('bench.lineOf', { machine: machine.name })"
@@ -57,6 +74,10 @@ const left = computed(() =>
 </template>
 
 <style scoped>
+.due {
+  color: var(--paprika);
+  font-weight: 650;
+}
 .machine {
   border-top: 1px solid var(--rule);
   padding: 8px 0 12px;

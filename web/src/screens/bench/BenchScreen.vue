@@ -7,6 +7,7 @@ import LabelField from '../../parts/LabelField.vue'
 import { useShop } from '../../stores/shop.ts'
 import BenchMachine from './BenchMachine.vue'
 import OpenRuns from './OpenRuns.vue'
+import ReadinessBoard from './ReadinessBoard.vue'
 
 const { t } = useI18n()
 const router = useRouter()
@@ -21,8 +22,8 @@ const chosen = computed(() => {
   return read?.ok ? read.value.wire : undefined
 })
 
-function start(machineId: string) {
-  const run = shop.startRun(machineId, label.value)
+function start(machineId: string, wire = label.value) {
+  const run = shop.startRun(machineId, wire)
   void router.push(`/change/${run.id}`)
 }
 </script>
@@ -42,6 +43,7 @@ function start(machineId: string) {
       {{ t('bench.chooseMachine', { wire: chosen.classification }) }}
     </p>
     <OpenRuns />
+    <ReadinessBoard v-if="shop.shop.machines.length" class="board" @start="start" />
     <div class="cols">
       <section :aria-label="t('bench.machines')">
         <BenchMachine
@@ -90,6 +92,9 @@ function start(machineId: string) {
 }
 .ask {
   flex: 0 1 480px;
+}
+.board {
+  margin-bottom: 26px;
 }
 .cols {
   display: grid;

@@ -4,6 +4,7 @@ import { useI18n } from 'vue-i18n'
 import { FAMILY_NAMES, STAGES, type Run, type Stage } from '@pepper-knot/core'
 import { usePlan } from '../../stores/plan.ts'
 import { useShop } from '../../stores/shop.ts'
+import ConversionRun from './ConversionRun.vue'
 import DecideStage from './DecideStage.vue'
 import GatherStage from './GatherStage.vue'
 import MatchStage from './MatchStage.vue'
@@ -76,6 +77,7 @@ const title = computed(() =>
       <router-link to="/change">{{ t('nav.changes') }}</router-link>
     </p>
   </div>
+  <ConversionRun v-else-if="run.conversion" :run="run" />
   <SignedOff v-else-if="run.signedOffAt" :run="run" :plan="plan.plan" :title="title" />
   <div v-else>
     <nav class="stages" :aria-label="t('change.stages')">

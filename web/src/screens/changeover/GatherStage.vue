@@ -14,6 +14,7 @@ import {
   type Run,
 } from '@pepper-knot/core'
 import { newId, useShop } from '../../stores/shop.ts'
+import OrderList from './OrderList.vue'
 
 const props = defineProps<{ run: Run; plan: Changeover; request: ChangeoverRequest; title: string }>()
 const emit = defineEmits<{ next: [] }>()
@@ -83,6 +84,7 @@ function begin() {
           <v-btn v-if="!begun" @click="found(line)">{{ t('gather.found') }}</v-btn>
         </li>
       </ul>
+      <OrderList :plan="plan" />
     </section>
     <div class="cols">
       <section v-for="drawer in drawers" :key="drawer" :aria-label="drawer">

@@ -3,6 +3,7 @@ import { computed, nextTick, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import {
   cautionText,
+  confirmSeen,
   formatMinutes,
   MATERIAL_NAMES,
   formatLength,
@@ -18,6 +19,8 @@ import StationEditor from '../../parts/StationEditor.vue'
 import WhyPanel from '../../parts/WhyPanel.vue'
 import WireLine from '../../parts/WireLine.vue'
 import { useShop } from '../../stores/shop.ts'
+import FindingList from './FindingList.vue'
+import ThisChange from './ThisChange.vue'
 
 const props = defineProps<{ run: Run; plan: Changeover; title: string }>()
 defineEmits<{ next: []; back: [] }>()
@@ -43,6 +46,8 @@ const job = computed(() => {
   const { material, thicknessMm } = props.plan.context.job!
   return `${MATERIAL_NAMES[material]} ${formatLength(thicknessMm, shop.units)}`
 })
+// With what is assumed still in it: an editor opens on the assumption, and saving it is having looked.
+const editable = computed(() => shop.machine(props.run.machineId) ?? props.plan.context.machine)
 const locked = computed(() => props.run.frozen !== undefined)
 
 function open() {
@@ -50,6 +55,16 @@ function open() {
     panel.value?.scrollIntoView({ block: 'nearest' })
     panel.value?.focus({ preventScroll: true })
   })
+}
+function openAt(station: Station) {
+  selected.value = station
+  open()
+}
+/** Parts that were only assumed when the machine was entered. */
+const assumed = computed(() => (props.run.frozen ? [] : (shop.machine(props.run.machineId)?.assumed ?? [])))
+function confirm() {
+  const machine = shop.machine(props.run.machineId)!
+  shop.undoable(t('quick.confirmed', { name: machine.name }), () => shop.putMachine(confirmSeen(machine)))
 }
 function save(machine: Machine) {
   shop.putMachine(machine)
@@ -75,6 +90,11 @@ function save(machine: Machine) {
     <div v-for="problem in plan.problems" :key="problem.rule" class="note note--stop" role="alert">
       <b class="problem">{{ obstacleText(problem, shop.units).message }}</b>
       <p>{{ obstacleText(problem, shop.units).wayOut }}</p>
+      <v-btn v-if="problem.rule === 'no-gas-gear'" to="/store/machines">{{ t('match.toConversion') }}</v-btn>
+    </div>
+    <div v-if="assumed.length" class="note row">
+      <span>{{ t('quick.assumed', { n: assumed.length }) }}</span>
+      <v-btn @click="confirm">{{ t('quick.confirm') }}</v-btn>
     </div>
     <p v-for="caution in plan.cautions" :key="caution.rule" class="note">
       {{ cautionText(caution, shop.units) }}
@@ -97,6 +117,8 @@ function save(machine: Machine) {
         }}</v-btn>
       </WhyPanel>
     </div>
+    <FindingList :findings="plan.findings" @open="openAt" />
+    <ThisChange v-if="!locked && plan.problems.length === 0" :run="run" :plan="plan" />
     <div class="row foot">
       <v-btn
         variant="flat"
@@ -111,7 +133,7 @@ function save(machine: Machine) {
         t('match.minutes', { minutes: formatMinutes(plan.minutes), steps: plan.steps.length })
       }}</span>
     </div>
-    <StationEditor :machine="plan.context.machine" :station="editing" @save="save" @close="editing = null" />
+    <StationEditor :machine="editable" :station="editing" @save="save" @close="editing = null" />
   </div>
 </template>
 

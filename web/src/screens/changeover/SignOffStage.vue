@@ -19,6 +19,7 @@ const note = computed({
   },
 })
 
+const signedAt = new Date().toISOString()
 /** The shop as it will be: shown before it is written. */
 const settled = computed(() => {
   const now = shop.machine(props.run.machineId) ?? props.plan.context.machine
@@ -28,7 +29,7 @@ const settled = computed(() => {
     machine,
     shop.shop.store,
     // No new mark written: the same wire keeps its own, another wire has none yet.
-    props.run.pressureMark == null ? {} : { pressureMark: props.run.pressureMark },
+    { at: signedAt, ...(props.run.pressureMark != null && { pressureMark: props.run.pressureMark }) },
     { cameOff: (name, wire) => t('sign.cameOff', { name, wire }), newId },
   )
 })

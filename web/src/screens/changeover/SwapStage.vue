@@ -3,14 +3,11 @@ import { useNow } from '@vueuse/core'
 import { computed, nextTick, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import {
-  findingWhy,
   formatMinutes,
-  hazardText,
   PLACE_NAMES,
-  stepHow,
-  stepTitle,
-  stepWhy,
+  walkMinutes,
   type Changeover,
+  type Conversion,
   type Machine,
   type Run,
   type Stage,
@@ -22,11 +19,12 @@ import { usePageKeys } from '../../parts/keys.ts'
 import { planOf } from '../../stores/plan.ts'
 import { useShop } from '../../stores/shop.ts'
 import CaptiveChain from './CaptiveChain.vue'
-import MarkField from './MarkField.vue'
+import CrewSheet from './CrewSheet.vue'
 import RunSide from './RunSide.vue'
+import StepCard from './StepCard.vue'
 import StepList from './StepList.vue'
 
-const props = defineProps<{ run: Run; plan: Changeover }>()
+const props = defineProps<{ run: Run; plan: Changeover | Conversion }>()
 const emit = defineEmits<{ next: [] }>()
 const { t } = useI18n()
 const shop = useShop()
@@ -36,17 +34,10 @@ const steps = computed(() => props.plan.steps)
 const at = computed(() => steps.value.findIndex((s) => !kept.value.done.includes(s.id)))
 const step = computed(() => (at.value < 0 ? undefined : steps.value[at.value]))
 const whole = ref(false)
-const title = ref<HTMLElement>()
+const card = ref<{ focus: () => void }>()
 
-/** Why this step: its own reason, else what the station it sets right has to say. */
-const reason = computed(() => {
-  if (!step.value) return ''
-  const finding = props.plan.findings.find((f) => f.station === step.value!.station)
-  return (
-    stepWhy(step.value, shop.units) ||
-    (finding && step.value.task !== 'readStation' ? findingWhy(finding, shop.units) : '')
-  )
-})
+/** The list for two, where the practice asks for it. */
+const shared = computed(() => ('crew' in props.plan && props.plan.crew ? props.plan : undefined))
 
 /** The run of captive steps that the present step stands in. */
 const chain = computed(() => {
@@ -55,13 +46,25 @@ const chain = computed(() => {
   return steps.value.slice(at.value, end < 0 ? undefined : end)
 })
 
+/** When the step now at hand was begun, for the shop's own minutes; the walk to it is not work. */
+let since = Date.now()
 function done() {
   if (!step.value) return
-  kept.value.done = [...kept.value.done, step.value.id]
+  const { id, task, place } = step.value
+  const walk = walkMinutes(steps.value[at.value - 1]?.place ?? 'store', place)
+  const minutes = Math.round(Math.max(0, (Date.now() - since) / 60_000 - walk) * 100) / 100
+  since = Date.now()
+  kept.value.times = [...(kept.value.times ?? []), { task, minutes: Math.min(600, minutes) }].slice(-500)
+  kept.value.done = [...kept.value.done, id]
 }
 function back() {
+  const task = steps.value.find((s) => s.id === kept.value.done.at(-1))?.task
+  if (task && kept.value.times?.at(-1)?.task === task) kept.value.times = kept.value.times.slice(0, -1)
+  since = Date.now()
   kept.value.done = kept.value.done.slice(0, -1)
 }
+const doneBy = (id: string) => (kept.value.done = [...kept.value.done, id])
+const backBy = (id: string) => (kept.value.done = kept.value.done.filter((d) => d !== id))
 const writing = ref<Station | null>(null)
 /**
  * What was read goes into the machine and the plan is made anew: readings come first, so nothing has been opened
@@ -92,13 +95,14 @@ watch(at, (now) => {
   else
     void nextTick(() => {
       window.scrollTo({ top: 0 })
-      title.value?.focus({ preventScroll: true })
+      card.value?.focus()
     })
 })
 usePageKeys({
   ' ': (event) => {
     if (
       !step.value ||
+      shared.value ||
       step.value.hold ||
       step.value.captive ||
       (event.target instanceof HTMLElement && event.target.closest('button, a'))
@@ -108,7 +112,7 @@ usePageKeys({
     done()
   },
   Backspace: (event) => {
-    if (step.value?.captive && event.defaultPrevented) return
+    if (shared.value || (step.value?.captive && event.defaultPrevented)) return
     event.preventDefault()
     back()
   },
@@ -128,18 +132,27 @@ const left = computed(() => steps.value.slice(Math.max(0, at.value)).reduce((sum
 </script>
 
 <template>
-  <div v-if="step" class="swap">
+  <div v-if="step" class="swap" :class="{ wide: shared }">
     <div class="main">
       <header class="head tabular">
-        <b class="place">{{ PLACE_NAMES[step.place] }}</b>
-        <span>{{ t('run.step', { n: at + 1, of: steps.length }) }}</span>
-        <span>{{ t('run.left', { minutes: formatMinutes(left) }) }}</span>
+        <b v-if="!shared" class="place">{{ PLACE_NAMES[step.place] }}</b>
+        <span v-if="shared">{{ t('crew.count', { done: kept.done.length, of: steps.length }) }}</span>
+        <span v-else>{{ t('run.step', { n: at + 1, of: steps.length }) }}</span>
+        <span v-if="!shared">{{ t('run.left', { minutes: formatMinutes(left) }) }}</span>
         <b class="clock" :aria-label="t('run.clock')" role="timer" aria-live="off">{{ clock }}</b>
       </header>
       <template v-if="whole">
         <h1>{{ t('run.wholeTitle') }}</h1>
         <StepList :steps="steps" :done="kept.done" />
       </template>
+      <CrewSheet
+        v-else-if="shared"
+        :run="kept"
+        :plan="shared"
+        @done="doneBy"
+        @back="backBy"
+        @write="writing = $event.station ?? null"
+      />
       <CaptiveChain
         v-else-if="chain.length"
         :key="chain.length > 0 ? chain[chain.length - 1]!.id : ''"
@@ -148,22 +161,20 @@ const left = computed(() => steps.value.slice(Math.max(0, at.value)).reduce((sum
         @back="back"
       />
       <template v-else>
-        <h1 ref="title" tabindex="-1" class="say">{{ stepTitle(step, shop.units) }}</h1>
-        <!-- The caution stands before the how: on a phone it must not slip under the button. -->
-        <ul v-if="step.hazards.length" class="hazards" :aria-label="t('run.hazards')">
-          <li v-for="hazard in step.hazards" :key="hazard">{{ hazardText(hazard) }}</li>
-        </ul>
-        <p v-if="stepHow(step, shop.units)" class="how">{{ stepHow(step, shop.units) }}</p>
-        <p v-if="reason" class="why">
-          <b>{{ t('run.why') }}:</b> {{ reason }}
-        </p>
-        <v-btn
-          v-if="step.task === 'readStation' && step.station"
-          class="write"
-          @click="writing = step.station"
-          >{{ t('run.write') }}</v-btn
+        <StepCard
+          ref="card"
+          :step="step"
+          :findings="plan.findings"
+          :run="kept"
+          :machine="plan.context.machine"
         >
-        <MarkField v-if="step.task === 'setPressure'" :run="kept" :machine="plan.context.machine" />
+          <v-btn
+            v-if="step.task === 'readStation' && step.station"
+            class="write"
+            @click="writing = step.station"
+            >{{ t('run.write') }}</v-btn
+          >
+        </StepCard>
         <div class="buttons">
           <HoldButton v-if="step.hold" :key="step.id" :label="t('run.done')" @held="done" />
           <button v-else type="button" class="done" @click="done">
@@ -176,10 +187,10 @@ const left = computed(() => steps.value.slice(Math.max(0, at.value)).reduce((sum
         <v-btn variant="text" :aria-pressed="whole" @click="whole = !whole">{{
           t(whole ? 'run.oneStep' : 'run.whole')
         }}</v-btn>
-        <v-btn variant="text" @click="planAgain">{{ t('run.planAgain') }}</v-btn>
+        <v-btn v-if="!run.conversion" variant="text" @click="planAgain">{{ t('run.planAgain') }}</v-btn>
       </div>
     </div>
-    <RunSide :steps="steps" :at="at" />
+    <RunSide v-if="!shared" :steps="steps" :at="at" />
     <StationEditor :machine="plan.context.machine" :station="writing" @save="wrote" @close="writing = null" />
   </div>
   <div v-else class="screen">
@@ -198,6 +209,9 @@ const left = computed(() => steps.value.slice(Math.max(0, at.value)).reduce((sum
   display: grid;
   grid-template-columns: minmax(0, 1fr) 330px;
   min-height: calc(100vh - 52px);
+}
+.swap.wide {
+  grid-template-columns: minmax(0, 1fr);
 }
 .main {
   padding: 28px 40px 28px;
@@ -221,31 +235,8 @@ const left = computed(() => steps.value.slice(Math.max(0, at.value)).reduce((sum
   margin-left: auto;
   font-size: 1.35rem;
 }
-.say {
-  font-size: clamp(1.7rem, 3.4vw, 2.9rem);
-  line-height: 1.15;
-  outline: none;
-  max-width: 26ch;
-}
-.how {
-  font-size: 1.25rem;
-  max-width: 60ch;
-}
-.why {
-  font-size: 1.12rem;
-  max-width: 64ch;
-}
 .write {
   align-self: flex-start;
-}
-.hazards {
-  border-left: 6px solid var(--paprika);
-  background: var(--sheet);
-  padding: 12px 18px;
-  font-size: 1.15rem;
-  font-weight: 650;
-  display: grid;
-  gap: 4px;
 }
 .buttons {
   display: flex;

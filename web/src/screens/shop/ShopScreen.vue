@@ -11,6 +11,7 @@ import {
 } from '@pepper-knot/core'
 import { exportShop } from '../../storage/exportShop.ts'
 import { useShop } from '../../stores/shop.ts'
+import PracticePanel from './PracticePanel.vue'
 
 const { t } = useI18n()
 const shop = useShop()
@@ -71,6 +72,7 @@ async function startOver() {
       />
       <v-checkbox v-model="shop.shop.settings.readAloud" :label="t('shop.readAloud')" />
     </section>
+    <PracticePanel />
     <section :aria-label="t('shop.data')">
       <h2>{{ t('shop.data') }}</h2>
       <p class="muted">{{ t('shop.dataText') }}</p>

@@ -2,6 +2,7 @@
 import { ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import {
+  confirmSeen,
   FAMILY_NAMES,
   fittedShort,
   STATION_NAMES,
@@ -10,8 +11,11 @@ import {
   type Station,
 } from '@pepper-knot/core'
 import StationEditor from '../../parts/StationEditor.vue'
+import { exportCsv } from '../../storage/csv.ts'
 import { newId, useShop } from '../../stores/shop.ts'
+import ConversionButtons from './ConversionButtons.vue'
 import MachineEditor from './MachineEditor.vue'
+import QuickMachine from './QuickMachine.vue'
 
 const { t } = useI18n()
 const shop = useShop()
@@ -29,7 +33,20 @@ const wireOf = (machine: Machine) => {
         ? wire.label
         : FAMILY_NAMES[wire.family]
 }
-const add = () => (editing.value = { id: newId(), name: '', fitted: {} })
+/** A line a machine, a column a station. */
+const csv = () =>
+  exportCsv(
+    'machines',
+    [t('csv.machine'), t('csv.wire'), ...STATIONS.map((s) => STATION_NAMES[s]), t('csv.note')],
+    shop.shop.machines.map((m) => [
+      m.name,
+      wireOf(m),
+      ...STATIONS.map((s) => fittedShort(s, { ...m.fitted, supply: m.supply }, shop.units)),
+      m.note ?? '',
+    ]),
+  )
+const adding = ref(false)
+const addByForm = () => (editing.value = { id: newId(), name: '', fitted: {} })
 const isNew = (machine: Machine) => !shop.machine(machine.id)
 function save(machine: Machine) {
   const fresh = isNew(machine)
@@ -37,6 +54,12 @@ function save(machine: Machine) {
   editing.value = null
   if (fresh) open.value = machine.id
 }
+function saveQuick(machine: Machine) {
+  shop.putMachine(machine)
+  adding.value = false
+}
+const confirm = (machine: Machine) =>
+  shop.undoable(t('quick.confirmed', { name: machine.name }), () => shop.putMachine(confirmSeen(machine)))
 function saveStation(machine: Machine) {
   shop.putMachine(machine)
   station.value = null
@@ -45,7 +68,11 @@ function saveStation(machine: Machine) {
 
 <template>
   <div>
-    <v-btn variant="flat" color="primary" @click="add">{{ t('store.addMachine') }}</v-btn>
+    <div class="row">
+      <v-btn variant="flat" color="primary" @click="adding = true">{{ t('store.addMachine') }}</v-btn>
+      <v-btn variant="text" @click="addByForm">{{ t('quick.byForm') }}</v-btn>
+      <v-btn v-if="shop.shop.machines.length" variant="text" @click="csv">{{ t('store.csv') }}</v-btn>
+    </div>
     <p v-if="shop.shop.machines.length === 0" class="muted gap">{{ t('bench.noMachinesText') }}</p>
     <article v-for="machine in shop.shop.machines" :key="machine.id" class="machine">
       <header class="row">
@@ -67,17 +94,29 @@ function saveStation(machine: Machine) {
           >{{ t('store.remove') }}</v-btn
         >
       </header>
+      <p v-if="machine.assumed?.length" class="row assumed">
+        <span>{{ t('quick.assumed', { n: machine.assumed.length }) }}</span>
+        <v-btn
+          size="small"
+          :aria-label="t('quick.confirmOn', { name: machine.name })"
+          @click="confirm(machine)"
+          >{{ t('quick.confirm') }}</v-btn
+        >
+      </p>
+      <ConversionButtons v-if="open === machine.id" :machine="machine" />
       <ul v-if="open === machine.id" class="stations">
         <li v-for="s in STATIONS" :key="s">
           <button type="button" @click="station = { machine, station: s }">
             <span class="muted">{{ STATION_NAMES[s] }}</span>
-            <b class="tabular">{{
-              fittedShort(s, { ...machine.fitted, supply: machine.supply }, shop.units)
-            }}</b>
+            <b class="tabular"
+              >{{ fittedShort(s, { ...machine.fitted, supply: machine.supply }, shop.units)
+              }}{{ machine.assumed?.includes(s) ? '?' : '' }}</b
+            >
           </button>
         </li>
       </ul>
     </article>
+    <QuickMachine v-if="adding" @save="saveQuick" @close="adding = false" />
     <MachineEditor
       v-if="editing"
       :machine="editing"
@@ -106,6 +145,9 @@ function saveStation(machine: Machine) {
 }
 .grow {
   flex: 1;
+}
+.assumed {
+  margin-top: 6px;
 }
 .stations {
   display: grid;

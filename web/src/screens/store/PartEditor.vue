@@ -25,6 +25,8 @@ const {
   label: startLabel,
   massKg: startMass,
   spoolType: startSpool,
+  lowAt: startLow,
+  leadDays: startDays,
   ...rest
 } = props.part
 const kind = ref<FormKind>(formKind(props.part))
@@ -32,6 +34,8 @@ const values = ref<Record<string, unknown>>({ ...rest })
 const count = ref(String(startCount))
 const drawer = ref(String(startDrawer ?? ''))
 const note = ref(String(startNote ?? ''))
+const lowAt = ref(String(startLow ?? ''))
+const leadDays = ref(String(startDays ?? ''))
 const label = ref(String(startLabel ?? ''))
 const massKg = ref(startMass as number | undefined)
 const spoolType = ref((startSpool as SpoolType | undefined) ?? null)
@@ -63,6 +67,8 @@ function save() {
     count: Number(count.value),
     ...(drawer.value.trim() && { drawer: drawer.value.trim() }),
     ...(note.value.trim() && { note: note.value.trim() }),
+    ...(lowAt.value.trim() && { lowAt: Number(lowAt.value) }),
+    ...(leadDays.value.trim() && { leadDays: Number(leadDays.value) }),
   }
   const part = validate(partSchema, JSON.parse(JSON.stringify(whole)))
   if (!part.ok)
@@ -107,6 +113,8 @@ function save() {
       <div class="rows">
         <v-text-field v-model="count" :label="t('store.count')" inputmode="numeric" />
         <v-text-field v-model="drawer" :label="t('store.drawer')" maxlength="60" />
+        <v-text-field v-model="lowAt" :label="t('store.lowAt')" inputmode="numeric" />
+        <v-text-field v-model="leadDays" :label="t('store.leadDays')" inputmode="numeric" />
         <v-text-field v-model="note" :label="t('store.note')" maxlength="200" />
       </div>
       <p v-for="problem in problems" :key="problem" class="problem" role="alert">{{ problem }}</p>

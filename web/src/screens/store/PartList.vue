@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { formatMass, partText, type Part } from '@pepper-knot/core'
+import { fittedOn, fittedParts, formatMass, isLow, partText, type Part } from '@pepper-knot/core'
+import { exportCsv } from '../../storage/csv.ts'
 import { newId, useShop } from '../../stores/shop.ts'
 import PartEditor from './PartEditor.vue'
-import { partKinds, type EditedPart } from './partKinds.ts'
+import { formKind, partKinds, type EditedPart } from './partKinds.ts'
+import QuickParts from './QuickParts.vue'
 
 const props = defineProps<{ wires: boolean }>()
 const { t } = useI18n()
@@ -22,6 +24,37 @@ const rows = computed(() => {
     )
     .sort((a, b) => a.kind.localeCompare(b.kind))
 })
+const fitted = computed(() => fittedParts(shop.shop.machines))
+const on = (part: Part) => fittedOn(part, fitted.value)
+const low = computed(() => rows.value.filter(isLow).length)
+const onlyLow = ref(false)
+const shown = computed(() => (onlyLow.value ? rows.value.filter(isLow) : rows.value))
+function csv() {
+  const head = [
+    'kind',
+    props.wires ? 'wire' : 'part',
+    'drawer',
+    'count',
+    'fitted',
+    'lowAt',
+    'leadDays',
+    'note',
+  ]
+  exportCsv(
+    props.wires ? 'wires' : 'parts',
+    head.map((key) => t(`csv.${key}`)),
+    shown.value.map((p) => [
+      t(`kinds.${formKind(p as EditedPart)}`),
+      name(p),
+      p.drawer ?? '',
+      p.count,
+      on(p).length,
+      p.lowAt ?? '',
+      p.leadDays ?? '',
+      p.note ?? '',
+    ]),
+  )
+}
 const fresh = (): EditedPart => ({
   id: newId(),
   count: 1,
@@ -37,10 +70,9 @@ const setCount = (part: Part, by: number) => shop.putPart({ ...part, count: Math
 
 <template>
   <div>
+    <QuickParts />
     <div class="row">
-      <v-btn variant="flat" color="primary" @click="editing = fresh()">{{
-        t(wires ? 'store.addWire' : 'store.addPart')
-      }}</v-btn>
+      <v-btn @click="editing = fresh()">{{ t(wires ? 'store.addWire' : 'store.addPart') }}</v-btn>
       <v-text-field
         v-model="find"
         class="find"
@@ -49,6 +81,10 @@ const setCount = (part: Part, by: number) => shop.putPart({ ...part, count: Math
         clearable
         @click:clear="find = ''"
       />
+      <v-btn v-if="rows.length" variant="text" @click="csv">{{ t('store.csv') }}</v-btn>
+      <v-btn v-if="low" :aria-pressed="onlyLow" @click="onlyLow = !onlyLow">{{
+        t('store.toBuy', { n: low })
+      }}</v-btn>
     </div>
     <p v-if="rows.length === 0" class="muted gap">{{ t(find ? 'store.noneFound' : 'store.noneYet') }}</p>
     <div v-else class="scroll">
@@ -64,12 +100,15 @@ const setCount = (part: Part, by: number) => shop.putPart({ ...part, count: Math
           </tr>
         </thead>
         <tbody>
-          <tr v-for="part in rows" :key="part.id">
+          <tr v-for="part in shown" :key="part.id">
             <th scope="row">
               {{ name(part) }}
               <span class="muted"
                 >{{ part.kind === 'wire' && part.massKg ? formatMass(part.massKg, shop.units) : '' }}
-                {{ 'condition' in part && part.condition ? part.condition : '' }} {{ part.note }}</span
+                {{ 'condition' in part && part.condition ? part.condition : '' }} {{ part.note }}
+                <template v-if="on(part).length">{{
+                  t('store.fittedOnNames', { names: on(part).join(', ') })
+                }}</template></span
               >
             </th>
             <td>{{ part.drawer }}</td>
@@ -82,7 +121,9 @@ const setCount = (part: Part, by: number) => shop.putPart({ ...part, count: Math
               >
                 −
               </button>
-              <b :class="{ problem: part.count === 0 }">{{ part.count }}</b>
+              <b :class="{ problem: part.count === 0 || isLow(part) }"
+                >{{ part.count }}{{ isLow(part) ? ` ${t('store.low')}` : '' }}</b
+              >
               <button
                 type="button"
                 :aria-label="t('store.more', { name: name(part) })"

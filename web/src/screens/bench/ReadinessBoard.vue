@@ -1,0 +1,198 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { cellSentence, cellWords, sizeText, type ReadinessCell, type ReadinessRow } from '@pepper-knot/core'
+import { useReadiness } from '../../stores/readiness.ts'
+import { useShop } from '../../stores/shop.ts'
+
+/** Wires down, machines across: what runs now, and what it would take. */
+const emit = defineEmits<{ start: [machineId: string, label: string] }>()
+const { t } = useI18n()
+const shop = useShop()
+const ready = useReadiness()
+
+const machines = computed(() => shop.shop.machines)
+const rows = computed(() => ready.board?.rows ?? [])
+const FEW = 6
+const all = ref(false)
+const shown = computed(() => (all.value ? rows.value : rows.value.slice(0, FEW)))
+const cells = computed(() => new Map(ready.board?.cells.map((c) => [`${c.row}|${c.machineId}`, c])))
+const cellOf = (row: ReadinessRow, id: string) => cells.value.get(`${row.key}|${id}`)
+const minutes = (cell: ReadinessCell) => ready.minutesOf(cell.row, cell.machineId)
+const name = (row: ReadinessRow) =>
+  row.wire.classification
+    ? `${row.wire.classification} ${sizeText(row.wire.diameterMm, shop.units)}`
+    : row.label
+const told = (row: ReadinessRow, cell: ReadinessCell) =>
+  cellSentence(
+    cell,
+    { wire: name(row), machine: shop.machine(cell.machineId)?.name ?? '' },
+    minutes(cell),
+    shop.units,
+  )
+
+/** Arrows walk over the cells as over a sheet. */
+function walk(event: KeyboardEvent) {
+  const step = { ArrowUp: [-1, 0], ArrowDown: [1, 0], ArrowLeft: [0, -1], ArrowRight: [0, 1] }[event.key]
+  const from = (event.target as HTMLElement).closest<HTMLElement>('[data-at]')
+  if (!step || !from) return
+  const [row, column] = from.dataset.at!.split(',').map(Number)
+  const next = (event.currentTarget as HTMLElement).querySelector<HTMLElement>(
+    `[data-at="${row! + step[0]!},${column! + step[1]!}"]`,
+  )
+  if (!next) return
+  event.preventDefault()
+  event.stopPropagation()
+  next.focus()
+}
+</script>
+
+<template>
+  <section class="board" :aria-label="t('board.title')">
+    <header class="row head">
+      <h2>{{ t('board.title') }}</h2>
+      <span class="muted" role="status">{{
+        ready.state === 'working' ? t('board.working') : ready.state === 'done' ? t('board.text') : ''
+      }}</span>
+    </header>
+    <p v-if="ready.state === 'failed'" class="note note--stop" role="alert">
+      {{ t('board.failed', { problem: ready.problem }) }}
+      <v-btn variant="text" @click="ready.again()">{{ t('board.again') }}</v-btn>
+    </p>
+    <p v-else-if="ready.board && rows.length === 0" class="muted">{{ t('board.empty') }}</p>
+    <div v-else-if="rows.length" class="scroll">
+      <table @keydown="walk">
+        <thead>
+          <tr>
+            <th scope="col">{{ t('board.wire') }}</th>
+            <th v-for="machine in machines" :key="machine.id" scope="col">{{ machine.name }}</th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="(row, r) in shown" :key="row.key">
+            <th scope="row" class="tabular">
+              {{ name(row) }}
+              <span class="muted">{{
+                row.count
+                  ? t('board.onShelf', { n: row.count })
+                  : t('board.onlyOn', { names: row.on.join(', ') })
+              }}</span>
+            </th>
+            <td v-for="(machine, m) in machines" :key="machine.id">
+              <template v-for="cell in [cellOf(row, machine.id)]" :key="cell?.state">
+                <button
+                  v-if="cell"
+                  type="button"
+                  :class="['cell', cell.state]"
+                  :data-at="`${r},${m}`"
+                  :aria-label="told(row, cell)"
+                  :title="told(row, cell)"
+                  @click="emit('start', machine.id, row.label)"
+                >
+                  <b class="tabular">{{ cellWords(cell, minutes(cell)).state }}</b>
+                  <span>{{ cellWords(cell, minutes(cell)).detail }}</span>
+                </button>
+              </template>
+            </td>
+          </tr>
+        </tbody>
+      </table>
+    </div>
+    <v-btn v-if="rows.length > FEW" variant="text" :aria-expanded="all" @click="all = !all">{{
+      all ? t('board.fewer') : t('board.more', { n: rows.length - FEW })
+    }}</v-btn>
+  </section>
+</template>
+
+<style scoped>
+.head {
+  margin-bottom: 6px;
+}
+.scroll {
+  overflow-x: auto;
+}
+table {
+  border-collapse: collapse;
+  width: 100%;
+}
+th,
+td {
+  text-align: left;
+  border-bottom: 1px solid var(--rule);
+  padding: 0;
+  vertical-align: top;
+}
+/* The button fills its cell, however tall its neighbours are. */
+td {
+  height: 1px;
+}
+thead th {
+  padding: 4px 12px;
+  font-weight: 700;
+}
+thead th:first-child {
+  padding-left: 0;
+}
+tbody th {
+  padding: 6px 12px 6px 0;
+  font-weight: 650;
+  min-width: 150px;
+}
+tbody th span {
+  display: block;
+  font-weight: 400;
+  font-size: 0.9rem;
+}
+.cell {
+  display: flex;
+  flex-direction: column;
+  align-items: flex-start;
+  width: 100%;
+  height: 100%;
+  min-width: 108px;
+  min-height: 48px;
+  padding: 5px 8px;
+  border: 0;
+  border-left: 4px solid transparent;
+  background: none;
+  color: inherit;
+  font: inherit;
+  line-height: 1.25;
+  text-align: left;
+  cursor: pointer;
+}
+.cell span {
+  font-size: 0.9rem;
+  color: var(--muted);
+}
+.cell:hover {
+  background: var(--sheet);
+}
+.loaded {
+  border-left-color: var(--copper);
+  background: var(--sheet);
+}
+.ready {
+  border-left-color: var(--copper-soft);
+}
+.missing b {
+  color: var(--paprika);
+}
+.cannot b {
+  color: var(--muted);
+  font-weight: 500;
+}
+@media (max-width: 700px) {
+  tbody th {
+    position: sticky;
+    left: 0;
+    background: var(--ground);
+    min-width: 118px;
+    max-width: 118px;
+    overflow-wrap: anywhere;
+  }
+  .cell {
+    min-width: 92px;
+  }
+}
+</style>

@@ -1,0 +1,149 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { useRouter } from 'vue-router'
+import {
+  changeoverRequestSchema,
+  formatMinutes,
+  partText,
+  planConversion,
+  stepTitle,
+  TOOL_NAMES,
+  type Conversion,
+  type Run,
+} from '@pepper-knot/core'
+import { useShop } from '../../stores/shop.ts'
+import SwapStage from './SwapStage.vue'
+
+/** Work on the machine itself: gather, the run sheet, done. The machine is what it was until it is signed off. */
+const props = defineProps<{ run: Run }>()
+const { t } = useI18n()
+const router = useRouter()
+const shop = useShop()
+const kept = computed(() => shop.run(props.run.id) ?? props.run)
+const machine = computed(() => props.run.frozen?.machine ?? shop.machine(props.run.machineId))
+
+const plan = computed<Conversion | undefined>(() => {
+  if (!machine.value) return undefined
+  try {
+    return planConversion(
+      machine.value,
+      props.run.conversion!,
+      props.run.gun,
+      props.run.frozen?.store ?? shop.shop.store,
+      shop.settings.practice,
+    )
+  } catch {
+    return undefined
+  }
+})
+const work = computed(() => t(`convert.kinds.${props.run.conversion}`))
+const missing = computed(() => plan.value?.gather.filter((g) => !g.have) ?? [])
+
+function begin() {
+  const frozen = changeoverRequestSchema.safeParse(
+    JSON.parse(
+      JSON.stringify({
+        machine: machine.value,
+        wire: { family: 'solid-steel', diameterMm: 0.9 },
+        job: { material: 'mild-steel', thicknessMm: 3 },
+        store: shop.shop.store,
+      }),
+    ),
+  )
+  if (!frozen.success) return
+  kept.value.frozen = frozen.data
+  kept.value.swapStartedAt = new Date().toISOString()
+  kept.value.stage = 'swap'
+}
+function sign() {
+  const done = plan.value!
+  const used = done.gather.flatMap((g) =>
+    g.storeIndex === null ? [] : [props.run.frozen?.store?.[g.storeIndex]?.id],
+  )
+  shop.undoable(t('convert.done', { machine: machine.value!.name, work: work.value }), () => {
+    shop.putMachine(JSON.parse(JSON.stringify(done.after)))
+    shop.shop.store = shop.shop.store.map((p) =>
+      p.id !== undefined && used.includes(p.id) ? { ...p, count: Math.max(0, p.count - 1) } : p,
+    )
+    kept.value.signedOffAt = new Date().toISOString()
+    kept.value.label = work.value
+  })
+  void router.push('/')
+}
+</script>
+
+<template>
+  <div v-if="!plan" class="screen">
+    <h1>{{ work }}</h1>
+    <p>{{ t('convert.lost') }}</p>
+  </div>
+  <SwapStage
+    v-else-if="run.stage === 'swap' && run.frozen && !run.signedOffAt"
+    :run="run"
+    :plan="plan"
+    @next="kept.stage = 'sign-off'"
+  />
+  <div v-else class="screen convert">
+    <h1>{{ t('convert.title', { machine: machine!.name, work }) }}</h1>
+    <p class="note note--stop">{{ t('convert.caution') }}</p>
+    <template v-if="run.stage !== 'sign-off' && !run.signedOffAt">
+      <p>{{ t('convert.empty') }}</p>
+      <section v-if="plan.gather.length">
+        <h2>{{ t('gather.title') }}</h2>
+        <ul>
+          <li v-for="line in plan.gather" :key="line.kind" :class="{ problem: !line.have }">
+            {{ partText(line.kind, line.spec, shop.units, line.piece)
+            }}{{ line.have ? ` (${line.drawer ?? t('why.inStore')})` : `: ${t('match.missing')}` }}
+          </li>
+          <li v-for="tool in plan.tools" :key="tool">{{ TOOL_NAMES[tool] }}</li>
+        </ul>
+      </section>
+      <section>
+        <h2>{{ t('run.wholeTitle') }}</h2>
+        <ol>
+          <li v-for="step in plan.steps" :key="step.id">{{ stepTitle(step, shop.units) }}</li>
+        </ol>
+      </section>
+      <div class="row">
+        <v-btn variant="flat" color="primary" size="x-large" :disabled="missing.length > 0" @click="begin">{{
+          t('gather.begin')
+        }}</v-btn>
+        <span class="muted">{{
+          t('match.minutes', { minutes: formatMinutes(plan.minutes), steps: plan.steps.length })
+        }}</span>
+      </div>
+    </template>
+    <template v-else>
+      <p v-if="run.conversion === 'fit-gun'">{{ t('convert.unreadAfter') }}</p>
+      <p>{{ t('run.allDone') }}.</p>
+      <div class="row">
+        <v-btn v-if="!run.signedOffAt" variant="flat" color="primary" size="x-large" @click="sign">{{
+          t('sign.sign')
+        }}</v-btn>
+        <v-btn v-else to="/">{{ t('nav.bench') }}</v-btn>
+      </div>
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.convert {
+  display: grid;
+  gap: 18px;
+}
+li {
+  padding: 6px 0;
+  border-top: 1px solid var(--rule);
+}
+ol {
+  counter-reset: step;
+}
+ol li {
+  counter-increment: step;
+}
+ol li::before {
+  content: counter(step) '. ';
+  color: var(--muted);
+}
+</style>

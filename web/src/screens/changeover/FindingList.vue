@@ -1,0 +1,76 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import {
+  findingConsequence,
+  RANK_NAMES,
+  RANKS,
+  ranked,
+  rankOf,
+  STATION_NAMES,
+  type Finding,
+  type Station,
+} from '@pepper-knot/core'
+import { useI18n } from 'vue-i18n'
+import { useShop } from '../../stores/shop.ts'
+
+/** What asks for something, by what comes of leaving it. */
+const props = defineProps<{ findings: readonly Finding[] }>()
+const emit = defineEmits<{ open: [Station] }>()
+const { t } = useI18n()
+const shop = useShop()
+const groups = computed(() => {
+  const all = ranked(props.findings)
+  return RANKS.map((rank) => ({ rank, list: all.filter((f) => rankOf(f) === rank) })).filter(
+    (g) => g.list.length > 0,
+  )
+})
+</script>
+
+<template>
+  <section v-if="groups.length" class="ranked" :aria-label="t('match.ranked')">
+    <div v-for="group in groups" :key="group.rank">
+      <h3>{{ RANK_NAMES[group.rank] }}</h3>
+      <ul>
+        <li v-for="finding in group.list" :key="finding.station">
+          <button type="button" @click="emit('open', finding.station)">
+            <b>{{ STATION_NAMES[finding.station] }}</b>
+            <span class="muted">{{ t(`verdict.${finding.verdict}`) }}</span>
+            <span class="then">{{ findingConsequence(finding, shop.units) }}</span>
+          </button>
+        </li>
+      </ul>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.ranked {
+  display: grid;
+  gap: 14px;
+  margin-top: 20px;
+}
+button {
+  display: grid;
+  grid-template-columns: 11em 5em 1fr;
+  gap: 2px 14px;
+  width: 100%;
+  min-height: 44px;
+  align-items: center;
+  border: 0;
+  border-top: 1px solid var(--rule);
+  background: none;
+  color: inherit;
+  font: inherit;
+  text-align: left;
+  cursor: pointer;
+}
+@media (max-width: 700px) {
+  button {
+    grid-template-columns: 1fr auto;
+    padding: 6px 0;
+  }
+  .then {
+    grid-column: 1 / -1;
+  }
+}
+</style>

@@ -1,0 +1,91 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { useI18n } from 'vue-i18n'
+import {
+  earliestDay,
+  findingAlso,
+  orderList,
+  partText,
+  STATION_NAMES,
+  type Changeover,
+  type OrderLine,
+} from '@pepper-knot/core'
+import { exportCsv } from '../../storage/csv.ts'
+import { useShop } from '../../stores/shop.ts'
+
+/** What is missing, as an order: how many, how long it takes, what else would do, and from when the change can be made. */
+const props = defineProps<{ plan: Changeover }>()
+const { t, d } = useI18n()
+const shop = useShop()
+const order = computed(() =>
+  orderList(props.plan.context, props.plan.findings, props.plan.gather, shop.settings.leadDays),
+)
+const day = computed(() => earliestDay(order.value.days, new Date().toISOString()))
+const part = ({ line }: OrderLine) => partText(line.kind, line.spec, shop.units, line.piece)
+const instead = ({ line, substitutes }: OrderLine) =>
+  substitutes.length
+    ? findingAlso(
+        props.plan.findings.find((f) => f.station === line.station)!,
+        shop.units,
+      ).join('; ')
+    : ''
+function csv() {
+  const head = ['part', 'station', 'count', 'days', 'instead'].map((key) => t(`gather.orderHead.${key}`))
+  exportCsv(
+    'order-list',
+    head,
+    order.value.lines.map((l) => [part(l), STATION_NAMES[l.line.station], l.count, l.leadDays, instead(l)]),
+  )
+}
+const print = () => window.print()
+</script>
+
+<template>
+  <section v-if="order.lines.length" class="order" :aria-label="t('gather.orderTitle')">
+    <h2>{{ t('gather.orderTitle') }}</h2>
+    <table class="tabular">
+      <thead>
+        <tr>
+          <th scope="col">{{ t('gather.orderHead.part') }}</th>
+          <th scope="col">{{ t('gather.orderHead.count') }}</th>
+          <th scope="col">{{ t('gather.orderHead.days') }}</th>
+        </tr>
+      </thead>
+      <tbody>
+        <tr v-for="(l, i) in order.lines" :key="i">
+          <td>{{ part(l) }}</td>
+          <td>{{ l.count }}</td>
+          <td>{{ l.leadDays }}</td>
+        </tr>
+      </tbody>
+    </table>
+    <p>{{ t('gather.earliest', { day: d(new Date(day), { dateStyle: 'full', timeZone: 'UTC' }) }) }}</p>
+    <div class="row no-print">
+      <v-btn @click="csv">{{ t('gather.orderCsv') }}</v-btn>
+      <v-btn @click="print">{{ t('gather.print') }}</v-btn>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.order {
+  display: grid;
+  gap: 10px;
+  border-top: 1px solid var(--rule);
+  padding-top: 12px;
+}
+h2 {
+  font-size: 1.1rem;
+}
+table {
+  border-collapse: collapse;
+  width: 100%;
+  max-width: 620px;
+}
+th,
+td {
+  text-align: left;
+  padding: 4px 12px 4px 0;
+  border-bottom: 1px solid var(--rule);
+}
+</style>

@@ -1,0 +1,165 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { useI18n } from 'vue-i18n'
+import {
+  SCHOOL_IDS,
+  UPKEEP,
+  UPKEEP_NAMES,
+  upkeepDue,
+  formatLead,
+  type Changeover,
+  type Run,
+  type School,
+  type Upkeep,
+} from '@pepper-knot/core'
+import ChoiceRow from '../../parts/ChoiceRow.vue'
+import SchoolChoices from '../../parts/SchoolChoices.vue'
+import { useShop } from '../../stores/shop.ts'
+
+/** What this one change does besides, or otherwise than the shop: upkeep, people, schools, the wire in the gun. */
+const props = defineProps<{ run: Run; plan: Changeover }>()
+const { t, n } = useI18n()
+const shop = useShop()
+const kept = computed(() => shop.run(props.run.id) ?? props.run)
+const practice = computed(() => shop.settings.practice)
+const overrides = computed(() => kept.value.practice ?? {})
+const count = computed(() => Object.keys(overrides.value).length)
+
+const today = new Date().toISOString()
+const upkeep = computed(() => upkeepDue(props.plan.context.machine.upkeep, today))
+/** What the change does anyway is not offered again. */
+const byItself = computed<Record<Upkeep, boolean>>(() => {
+  const has = (task: string) => props.plan.steps.some((s) => s.task === task)
+  const asked = (u: Upkeep) => kept.value.upkeep?.includes(u) ?? false
+  return {
+    blowOutLiner: !asked('blowOutLiner') && (has('blowOutLiner') || has('linerIn')),
+    brushRolls: !asked('brushRolls') && (has('rollsClean') || has('rollsChange')),
+    checkORings: !asked('checkORings') && has('oRing'),
+  }
+})
+function toggle(what: Upkeep) {
+  const now = kept.value.upkeep ?? []
+  kept.value.upkeep = now.includes(what) ? now.filter((u) => u !== what) : [...now, what]
+}
+function choose(school: School, value: string | undefined) {
+  const next = { ...kept.value.practice, [school]: value }
+  if (value === undefined) delete next[school]
+  kept.value.practice = next
+}
+const people = computed({
+  get: () => overrides.value.people ?? practice.value.people,
+  set: (value: 1 | 2 | undefined) => {
+    const next = { ...kept.value.practice, people: value }
+    if (value === undefined || value === practice.value.people) delete next.people
+    kept.value.practice = next
+  },
+})
+const money = computed(() => {
+  const w = props.plan.wireInGun
+  return t('this.gunSum', {
+    length: formatLead(w.lengthM, shop.units),
+    wire: n(w.wireMoney, { minimumFractionDigits: 2, maximumFractionDigits: 2 }),
+    labour: n(w.labourMoney, { minimumFractionDigits: 2, maximumFractionDigits: 2 }),
+    way: t(`this.ways.${w.way}`),
+  })
+})
+</script>
+
+<template>
+  <section class="this" :aria-label="t('this.title')">
+    <h2>{{ t('this.title') }}</h2>
+    <div class="cols">
+      <fieldset>
+        <legend>{{ t('this.upkeep') }}</legend>
+        <label v-for="what in UPKEEP" :key="what" class="tick">
+          <input
+            type="checkbox"
+            :checked="byItself[what] || kept.upkeep?.includes(what)"
+            :disabled="byItself[what]"
+            @change="toggle(what)"
+          />
+          <span
+            >{{ UPKEEP_NAMES[what] }}
+            <b v-if="upkeep.find((u) => u.upkeep === what)?.due" class="problem">{{
+              t('this.due', { n: upkeep.find((u) => u.upkeep === what)!.days! })
+            }}</b>
+            <span v-else class="muted">{{
+              byItself[what]
+                ? t('this.byItself')
+                : upkeep.find((u) => u.upkeep === what)?.days == null
+                  ? t('this.never')
+                  : t('this.ago', { n: upkeep.find((u) => u.upkeep === what)!.days! })
+            }}</span></span
+          >
+        </label>
+      </fieldset>
+      <div class="side">
+        <ChoiceRow
+          v-model="people"
+          :ask="t('this.people')"
+          :choices="[
+            { value: 1, title: t('this.one') },
+            { value: 2, title: t('this.two') },
+          ]"
+        />
+        <p v-if="plan.context.oldWire">{{ money }}</p>
+      </div>
+    </div>
+    <details>
+      <summary>
+        {{ t('this.schools') }} <b v-if="count">{{ t('this.other', { n: count }) }}</b>
+      </summary>
+      <SchoolChoices :schools="SCHOOL_IDS" :practice="practice" :overrides="overrides" @choose="choose" />
+    </details>
+  </section>
+</template>
+
+<style scoped>
+.this {
+  display: grid;
+  gap: 12px;
+  border-top: 1px solid var(--rule);
+  padding-top: 16px;
+  margin: 20px 0;
+}
+.cols {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 12px 40px;
+}
+fieldset {
+  border: 0;
+  padding: 0;
+  margin: 0;
+}
+legend {
+  font-weight: 650;
+  padding: 0;
+}
+.tick {
+  display: flex;
+  align-items: center;
+  gap: 10px;
+  min-height: 44px;
+}
+.tick input {
+  width: 22px;
+  height: 22px;
+  accent-color: var(--copper);
+}
+.side {
+  display: grid;
+  gap: 12px;
+  align-content: start;
+}
+summary {
+  min-height: 44px;
+  cursor: pointer;
+  padding: 10px 0;
+}
+@media (max-width: 700px) {
+  .cols {
+    grid-template-columns: 1fr;
+  }
+}
+</style>

@@ -1,0 +1,103 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { ownMinutes, practiceSchema, SCHOOL_IDS, settingsSchema, type School } from '@pepper-knot/core'
+import ChoiceRow from '../../parts/ChoiceRow.vue'
+import QuantityField from '../../parts/QuantityField.vue'
+import SchoolChoices from '../../parts/SchoolChoices.vue'
+import { useShop } from '../../stores/shop.ts'
+
+/** The shop's own way: schools, people, money, lead days. */
+const { t } = useI18n()
+const shop = useShop()
+const practice = computed(() => shop.settings.practice)
+const put = (change: object) => {
+  const next = practiceSchema.safeParse({ ...practice.value, ...change })
+  if (next.success) shop.shop.settings.practice = next.data
+}
+const choose = (school: School, value: string | undefined) => put({ [school]: value })
+
+const number = (text: string) => (text.trim() === '' ? undefined : Number(text.replace(',', '.')))
+const notMoney = (text: string) => {
+  const value = number(text)
+  return value === undefined || (value >= 0 && value <= 10_000) || t('field.range', { min: 0, max: 10_000 })
+}
+const setMoney = (key: 'labourPerHour' | 'wirePerKg', text: string) => {
+  const value = number(text)
+  if (value === undefined && key === 'labourPerHour') return
+  if (value === undefined || (value >= 0 && value <= 10_000)) put({ [key]: value })
+}
+const days = (text: string) => {
+  const next = settingsSchema.safeParse({ ...shop.settings, leadDays: number(text) })
+  if (next.success) shop.shop.settings.leadDays = next.data.leadDays
+}
+const notDays = (text: string) =>
+  settingsSchema.shape.leadDays.safeParse(number(text)).success || t('field.range', { min: 0, max: 365 })
+const own = computed(() => Object.keys(ownMinutes(shop.shop.runs.flatMap((r) => r.times ?? []))).length)
+</script>
+
+<template>
+  <section class="practice" :aria-label="t('shop.practice')">
+    <h2>{{ t('shop.practice') }}</h2>
+    <p class="muted">{{ t('shop.practiceText') }}</p>
+    <SchoolChoices :schools="SCHOOL_IDS" :practice="practice" @choose="choose" />
+    <h2>{{ t('shop.money') }}</h2>
+    <p class="muted">{{ t('shop.moneyText') }}</p>
+    <div class="rows">
+      <v-text-field
+        :label="t('shop.labour')"
+        inputmode="decimal"
+        :model-value="String(practice.labourPerHour)"
+        :rules="[notMoney]"
+        @update:model-value="setMoney('labourPerHour', $event)"
+      />
+      <v-text-field
+        :label="t('shop.wireCost')"
+        inputmode="decimal"
+        :model-value="practice.wirePerKg === undefined ? '' : String(practice.wirePerKg)"
+        :rules="[notMoney]"
+        @update:model-value="setMoney('wirePerKg', $event)"
+      />
+      <v-text-field
+        :label="t('shop.leadDays')"
+        inputmode="numeric"
+        :model-value="String(shop.settings.leadDays)"
+        :rules="[notDays]"
+        @update:model-value="days"
+      />
+      <QuantityField
+        v-if="practice.flowSetting === 'fixed'"
+        kind="flow"
+        :label="t('shop.fixedFlow')"
+        :units="shop.units"
+        :min="3"
+        :max="40"
+        :model-value="practice.fixedFlowLPerMin"
+        @update:model-value="$event !== undefined && put({ fixedFlowLPerMin: $event })"
+      />
+    </div>
+    <ChoiceRow
+      :model-value="practice.people"
+      :ask="t('shop.people')"
+      :choices="[
+        { value: 1, title: t('this.one') },
+        { value: 2, title: t('this.two') },
+      ]"
+      @update:model-value="$event && put({ people: $event })"
+    />
+    <p class="muted">{{ own ? t('shop.ownMinutes', { n: own }) : t('shop.noOwnMinutes') }}</p>
+  </section>
+</template>
+
+<style scoped>
+.practice {
+  display: grid;
+  gap: 14px;
+}
+.rows {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(240px, 1fr));
+  gap: 16px;
+  align-items: start;
+}
+</style>

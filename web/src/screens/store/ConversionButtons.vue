@@ -1,0 +1,72 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { useRouter } from 'vue-router'
+import {
+  canConvert,
+  CONVERSIONS,
+  GUN_KINDS,
+  GUN_NAMES,
+  type ConversionKind,
+  type Machine,
+} from '@pepper-knot/core'
+import ChoiceRow from '../../parts/ChoiceRow.vue'
+import { useShop } from '../../stores/shop.ts'
+
+/** Work on the machine itself: gas gear in or out, another gun. */
+const props = defineProps<{ machine: Machine }>()
+const { t } = useI18n()
+const router = useRouter()
+const shop = useShop()
+const kinds = computed(() => CONVERSIONS.filter((kind) => canConvert(props.machine, kind)))
+const choosing = ref(false)
+
+/** A gun of the store tells its length. */
+function begin(kind: ConversionKind, type?: (typeof GUN_KINDS)[number]) {
+  const stock = shop.shop.store.find(
+    (p) => p.kind === 'gun' && p.part === 'whole' && p.type === type && p.count > 0,
+  )
+  const lengthM = stock?.kind === 'gun' ? stock.lengthM : undefined
+  const run = shop.startRun(props.machine.id)
+  run.stage = 'gather'
+  run.conversion = kind
+  if (type) run.gun = { kind: type, ...(lengthM !== undefined && { lengthM }) }
+  void router.push(`/change/${run.id}`)
+}
+</script>
+
+<template>
+  <div class="work">
+    <div class="row">
+      <span class="muted">{{ t('convert.offer') }}</span>
+      <v-btn
+        v-for="kind in kinds"
+        :key="kind"
+        size="small"
+        :aria-expanded="kind === 'fit-gun' ? choosing : undefined"
+        @click="kind === 'fit-gun' ? (choosing = !choosing) : begin(kind)"
+        >{{ t(`convert.kinds.${kind}`) }}</v-btn
+      >
+    </div>
+    <ChoiceRow
+      v-if="choosing"
+      :model-value="undefined"
+      :ask="t('convert.which')"
+      :choices="
+        GUN_KINDS.filter((k) => k !== machine.fitted.gun?.kind).map((value) => ({
+          value,
+          title: GUN_NAMES[value]!,
+        }))
+      "
+      @update:model-value="$event && begin('fit-gun', $event)"
+    />
+  </div>
+</template>
+
+<style scoped>
+.work {
+  display: grid;
+  gap: 10px;
+  margin-top: 10px;
+}
+</style>

@@ -1,0 +1,182 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { useI18n } from 'vue-i18n'
+import {
+  formatLead,
+  isSized,
+  MACHINE_BUILDS,
+  POLARITY_CHANGES,
+  quickMachine,
+  readLabel,
+  TRADE_SIZES,
+  tradeLabel,
+  type Machine,
+  type MachineBuild,
+} from '@pepper-knot/core'
+import ChoiceRow from '../../parts/ChoiceRow.vue'
+import LabelField from '../../parts/LabelField.vue'
+import { newId, useShop } from '../../stores/shop.ts'
+
+/** Six questions, most of them one touch. What follows from the answers is assumed, and marked so. */
+const emit = defineEmits<{ save: [Machine]; close: [] }>()
+const { t } = useI18n()
+const shop = useShop()
+
+const suggested = () => {
+  let n = shop.shop.machines.length + 1
+  while (shop.shop.machines.some((m) => m.name === t('quick.nameOf', { n }))) n++
+  return t('quick.nameOf', { n })
+}
+const name = ref(suggested())
+const build = ref<MachineBuild>()
+const loaded = ref<'wire' | 'empty' | 'unread'>()
+const label = ref('')
+const polarity = ref<(typeof POLARITY_CHANGES)[number]>()
+const gas = ref<boolean>()
+const gun = ref<string>()
+
+const GUNS = {
+  'push-3': { kind: 'push', lengthM: 3 },
+  'push-4': { kind: 'push', lengthM: 4 },
+  'push-pull': { kind: 'push-pull', lengthM: 8 },
+  'spool-gun': { kind: 'spool-gun', lengthM: undefined },
+} as const
+const gunName = (id: keyof typeof GUNS) =>
+  t(`quick.guns.${id}`, { length: formatLead(GUNS[id].lengthM ?? 0, shop.units) })
+
+/** The wires most shops run. common practice */
+const USUAL = ['ER70S-6', 'E71T-11', 'E71T-1M', 'E70C-6M', 'ER308LSi', 'ER5356', 'ER4043', 'ERCuSi-A']
+const SIZES = [0.6, 0.8, 0.9, 1.0, 1.2, 1.6]
+const usual = ref<string>()
+const size = ref<number>()
+function take() {
+  if (!usual.value) return
+  const mm = TRADE_SIZES.find((s) => s.mm === size.value)
+  label.value = `${usual.value}${mm ? ` ${tradeLabel(mm.mm, shop.units)}` : ''}`
+}
+const wire = computed(() => (label.value.trim() ? readLabel(label.value) : undefined))
+const sized = computed(() =>
+  wire.value?.ok && isSized(wire.value.value.wire) ? wire.value.value.wire : undefined,
+)
+const problems = computed(() => [
+  ...(name.value.trim() ? [] : [t('store.nameNeeded')]),
+  ...(loaded.value === 'wire' && !sized.value ? [t('store.wireNeeded')] : []),
+])
+const tried = ref(false)
+function save() {
+  tried.value = true
+  if (problems.value.length) return
+  const machine = quickMachine(
+    {
+      name: name.value.trim().slice(0, 100),
+      build: build.value,
+      wire: loaded.value === 'empty' ? null : sized.value && { label: label.value, read: sized.value },
+      polarityChange: polarity.value,
+      gasGear: gas.value,
+      gun: gun.value ? GUNS[gun.value as keyof typeof GUNS] : undefined,
+    },
+    newId(),
+  )
+  emit('save', JSON.parse(JSON.stringify(machine)) as Machine)
+}
+</script>
+
+<template>
+  <v-dialog
+    model-value
+    max-width="720"
+    :aria-label="t('store.addMachine')"
+    @update:model-value="!$event && $emit('close')"
+  >
+    <v-card class="box">
+      <h2>{{ t('store.addMachine') }}</h2>
+      <p class="muted">{{ t('quick.text') }}</p>
+      <v-text-field
+        v-model="name"
+        :label="t('quick.name')"
+        maxlength="100"
+        @focus="($event.target as HTMLInputElement).select()"
+      />
+      <ChoiceRow
+        v-model="build"
+        :ask="t('quick.build')"
+        :choices="MACHINE_BUILDS.map((value) => ({ value, title: t(`quick.builds.${value}`) }))"
+      />
+      <ChoiceRow
+        v-model="loaded"
+        :ask="t('quick.wire')"
+        :choices="
+          (['wire', 'empty', 'unread'] as const).map((value) => ({ value, title: t(`store.load.${value}`) }))
+        "
+      />
+      <div v-if="loaded === 'wire'" class="wire">
+        <LabelField v-model="label" />
+        <ChoiceRow
+          v-model="usual"
+          :ask="t('quick.orUsual')"
+          :choices="USUAL.map((value) => ({ value, title: value }))"
+          @update:model-value="take"
+        />
+        <ChoiceRow
+          v-if="usual"
+          v-model="size"
+          :ask="t('decide.size')"
+          :choices="SIZES.map((value) => ({ value, title: tradeLabel(value, shop.units) }))"
+          @update:model-value="take"
+        />
+      </div>
+      <ChoiceRow
+        v-model="polarity"
+        :ask="t('store.polarityChange')"
+        :choices="POLARITY_CHANGES.map((value) => ({ value, title: t(`store.by.${value}`) }))"
+      />
+      <ChoiceRow
+        v-model="gas"
+        :ask="t('quick.gas')"
+        :choices="[
+          { value: true, title: t('field.yes') },
+          { value: false, title: t('quick.noGas') },
+        ]"
+      />
+      <ChoiceRow
+        v-model="gun"
+        :ask="t('quick.gun')"
+        :choices="
+          (Object.keys(GUNS) as (keyof typeof GUNS)[]).map((value) => ({ value, title: gunName(value) }))
+        "
+      />
+      <template v-if="tried">
+        <p v-for="problem in problems" :key="problem" class="problem" role="alert">{{ problem }}</p>
+      </template>
+      <div class="row foot">
+        <v-btn variant="flat" color="primary" @click="save">{{ t('quick.add') }}</v-btn>
+        <v-btn @click="$emit('close')">{{ t('app.cancel') }}</v-btn>
+      </div>
+    </v-card>
+  </v-dialog>
+</template>
+
+<style scoped>
+.box {
+  padding: 24px;
+  display: grid;
+  gap: 18px;
+}
+.wire {
+  display: grid;
+  gap: 12px;
+  border-left: 4px solid var(--copper);
+  padding-left: 16px;
+}
+.foot {
+  position: sticky;
+  bottom: -24px;
+  background: var(--sheet);
+  padding: 10px 0;
+}
+@media (max-width: 700px) {
+  .box {
+    padding: 16px;
+  }
+}
+</style>

@@ -1,0 +1,110 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { useI18n } from 'vue-i18n'
+import {
+  isSized,
+  partText,
+  putInStore,
+  readinessRows,
+  readPartLines,
+  usualSpares,
+  type Part,
+} from '@pepper-knot/core'
+import { newId, useShop } from '../../stores/shop.ts'
+
+/** Parts by what is stamped on them, a line each; what cannot be read stays in the field with its reason. */
+const { t } = useI18n()
+const shop = useShop()
+const text = ref('')
+const lines = computed(() => readPartLines(text.value))
+const good = computed(() => lines.value.flatMap(({ read }) => (read.ok ? [read.value] : [])))
+const spares = computed(() => {
+  const wires = readinessRows(shop.shop.machines, shop.shop.store)
+    .map((r) => r.wire)
+    .filter(isSized)
+  const typed = lines.value.map((l) => l.line)
+  return usualSpares(wires, shop.units)
+    .filter((line) => !typed.includes(line))
+    .slice(0, 12)
+})
+const put = (line: string) =>
+  (text.value = text.value.trim() === '' ? line : `${text.value.replace(/\s+$/, '')}\n${line}`)
+const name = (part: Part) =>
+  `${partText(part.kind, part, shop.units)}${part.count === 1 ? '' : ` × ${part.count}`}${part.drawer ? `, ${part.drawer}` : ''}`
+
+function add() {
+  const parts = good.value
+  const left = lines.value.filter(({ read }) => !read.ok).map(({ line }) => line)
+  shop.undoable(t('quick.added', { n: parts.length }), () => {
+    shop.shop.store = parts.reduce<Part[]>((store, part) => putInStore(store, part, newId), shop.shop.store)
+  })
+  text.value = left.join('\n')
+}
+</script>
+
+<template>
+  <section class="quick" :aria-label="t('quick.partsTitle')">
+    <v-textarea
+      v-model="text"
+      :label="t('quick.parts')"
+      :hint="t('quick.partsHint')"
+      persistent-hint
+      rows="2"
+      auto-grow
+      maxlength="4000"
+      autocapitalize="off"
+      spellcheck="false"
+      @keydown.ctrl.enter="good.length && add()"
+    />
+    <div v-if="spares.length" class="spares">
+      <span class="muted">{{ t('quick.spares') }}</span>
+      <button v-for="line in spares" :key="line" type="button" @click="put(line)">{{ line }}</button>
+    </div>
+    <ul v-if="lines.length" class="read" aria-live="polite">
+      <li v-for="({ line, read }, i) in lines" :key="i">
+        <span v-if="read.ok"
+          ><b>{{ name(read.value) }}</b></span
+        >
+        <span v-else class="problem"
+          ><b>{{ line }}</b
+          >: {{ read.problems[0]!.message }}</span
+        >
+      </li>
+    </ul>
+    <v-btn variant="flat" color="primary" :disabled="good.length === 0" @click="add">{{
+      t('quick.addParts', { n: good.length })
+    }}</v-btn>
+  </section>
+</template>
+
+<style scoped>
+.quick {
+  display: grid;
+  gap: 10px;
+  justify-items: start;
+  border-left: 4px solid var(--copper);
+  padding: 4px 0 4px 16px;
+  margin-bottom: 20px;
+}
+.quick > :first-child {
+  width: 100%;
+}
+.spares {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  align-items: center;
+}
+.spares button {
+  min-height: 44px;
+  padding: 2px 12px;
+  border: 1px solid var(--muted);
+  background: none;
+  color: inherit;
+  font: inherit;
+  cursor: pointer;
+}
+.read li {
+  padding: 3px 0;
+}
+</style>
