@@ -1,5 +1,21 @@
-/** npm run bench: every pair of wires in the catalogue on every demo machine, planned and proved. */
+/**
+ * npm run bench: every pair of wires planned, the readiness board of a large shop, and the order search against a
+ * general solver. `npm run bench -- combinations` runs setups at random instead; any name runs that one alone.
+ */
 import { install, run } from './prepare.mjs'
 
+const usual = ['pairs', 'readiness', 'order']
+const known = [...usual, 'combinations']
+const asked = process.argv.slice(2)
+const odd = asked.find((name) => !known.includes(name))
+if (odd) {
+  console.error(`There is no bench ${odd}; there are ${known.join(', ')}.`)
+  process.exit(2)
+}
 install()
-process.exit(run('npx', ['tsx', 'scripts/pairs.ts']))
+let status = 0
+for (const name of asked.length ? asked : usual) {
+  console.log(`\n— ${name}`)
+  status = run('npx', ['tsx', `scripts/${name}.ts`]) || status
+}
+process.exit(status)

@@ -1,4 +1,5 @@
 import {
+  cordDrop,
   FAMILY_NEEDS,
   findingConsequence,
   findingWhy,
@@ -417,4 +418,57 @@ test('supply current: 200 A at 40 % from 230 V is 17 A at the least', () => {
     16.5,
     1,
   )
+})
+
+// common practice, no source
+test.each([
+  [
+    'ER5356 1.2',
+    { wire: { label: 'ER308L 1.2' }, liner: { material: 'ptfe', minMm: 1, maxMm: 1.2 } },
+    'liner-shared-with-steel',
+  ],
+  ['ER308L 0.9', {}, 'liner-carbon-pick-up'],
+  ['ER308L 0.9', { liner: { material: 'steel-coil', minMm: 0.8, maxMm: 1, condition: 'new' } }, undefined],
+  ['ER5356 1.2', {}, undefined],
+])('%s after %o: a liner that stays brings the last wire along (%s)', (label, fitted, rule) => {
+  const made = plan({
+    label,
+    fitted,
+    job: { material: label.startsWith('ER5') ? 'aluminium' : 'stainless-steel' },
+  })
+  expect(made.cautions.map((c) => c.rule).find((r) => r.startsWith('liner-'))).toBe(rule)
+})
+
+describe('states that are not a part of their own', () => {
+  test.each([
+    [{ conditions: { workClamp: 'dirty' } }, 'polarity', 'adjust', 'clampMend'],
+    [{ conditions: { studs: 'loose' } }, 'polarity', 'adjust', 'tightenStuds'],
+    [{ conditions: { birdnest: true } }, 'driveRolls', 'adjust', 'clearTangle'],
+    [{ wire: { label: 'ER70S-6 0.9', condition: 'dirty' } }, 'liner', 'adjust', 'blowOutLiner'],
+    [{ gun: { kind: 'push', lengthM: 3, oRing: 'damaged' } }, 'gun', 'change', 'oRing'],
+    [
+      { driveRolls: { profile: 'smooth-v', grooves: ['0.8', '0.9'], active: '0.9', condition: 'dirty' } },
+      'driveRolls',
+      'adjust',
+      'rollsClean',
+    ],
+    [{ contactTip: { stamp: '0.9', condition: 'worn' } }, 'contactTip', 'change', 'fitTip'],
+  ])('%o: %s asks for %s, and the plan has %s', (fitted, station, asks, task) => {
+    const made = plan({ label: 'ER70S-6 0.9 mm', fitted })
+    expect(verdict(made, station as Station)).toBe(asks)
+    expect(made.steps.map((s) => s.task)).toContain(task)
+  })
+  // published: NEC Chapter 9 Table 8, 12 AWG copper at 75 C, 1.98 ohm a 1000 ft, recalled from memory
+  test('a long thin cord takes more than a twentieth of the voltage: 2 x 30 m of 3.3 mm2 at 40 A on 230 V', () => {
+    const ohm = (1.98 / 304.8) * 2 * 30
+    expect(cordDrop({ lengthM: 30, mm2: 3.31 }, 40, { voltageV: 230, phases: 1 })).toBeCloseTo(
+      (ohm * 40) / 230,
+      2,
+    )
+    const made = plan({
+      label: 'ER70S-6 0.9 mm',
+      set: { supply: { voltageV: 230, phases: 1, breakerA: 40, cordLengthM: 50, cordMm2: 1.5 } },
+    })
+    expect(finding(made, 'supply')).toMatchObject({ verdict: 'change', rule: 'cord-too-thin' })
+  })
 })

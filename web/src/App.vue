@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { usePreferredDark } from '@vueuse/core'
+import { useMediaQuery, usePreferredDark } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useTheme } from 'vuetify'
@@ -14,6 +14,8 @@ const shop = useShop()
 const theme = useTheme()
 const prefersDark = usePreferredDark()
 const keysOpen = ref(false)
+// On a phone the foot of the screen is where the thumb works.
+const narrow = useMediaQuery('(max-width: 700px)')
 
 const dark = computed(() =>
   shop.settings.theme === 'system' ? prefersDark.value : shop.settings.theme === 'dark',
@@ -48,7 +50,7 @@ void shop.load()
     <KeysDialog v-model="keysOpen" />
     <v-snackbar
       :model-value="shop.told !== null"
-      location="bottom"
+      :location="narrow ? 'top' : 'bottom'"
       color="primary"
       @update:model-value="shop.told = null"
     >

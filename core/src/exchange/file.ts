@@ -4,6 +4,7 @@ import { USUAL_LEAD_DAYS } from '../changeover/orderList.ts'
 import { stepTimeSchema } from '../log/minutes.ts'
 import {
   changeoverRequestSchema,
+  conditionSchema,
   gunSchema,
   jobSchema,
   machineSchema,
@@ -33,6 +34,8 @@ export const runSchema = z.object({
   label: z.string().max(500),
   /** A wire no label describes. */
   byHand: wireInputSchema.optional(),
+  /** What the new wire looks like, where somebody looked. */
+  wireCondition: conditionSchema.optional(),
   job: jobSchema.partial(),
   /** What this change does otherwise than the shop. */
   practice: practiceOverridesSchema.optional(),

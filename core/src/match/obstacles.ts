@@ -1,7 +1,9 @@
 import { DRAUGHT_LIMIT_M_PER_S } from '../gas/flow.ts'
 import type { Station } from '../machine/stations.ts'
+import { FAMILY_NEEDS, type Family } from '../wire/families.ts'
 import { stepsBetween } from '../wire/diameters.ts'
 import { idealSizeMm } from '../wire/suggest.ts'
+import { rangeTakes } from './sizes.ts'
 import { conditionVerdict, type Facts, type Finding, type MatchContext } from './finding.ts'
 
 /** What stands against the whole change; `wording` gives the sentence and the way out. */
@@ -73,8 +75,31 @@ const joins = ({ wire, job }: MatchContext): boolean =>
 /** About 3/4 in. published: AWS A5.20 annex on T-11, recalled from memory. */
 const THICK_PLATE_MM = 19
 
+const STEEL: readonly Family[] = [
+  'solid-steel',
+  'metal-cored',
+  'flux-cored-self-shielded',
+  'flux-cored-gas-shielded',
+]
+/**
+ * A liner that stays on and brings the last wire's dust along: steel into aluminium or bronze, carbon steel into
+ * stainless. common practice
+ */
+function sharedLiner({ wire, oldWire, fitted }: MatchContext): string | undefined {
+  if (!oldWire || !fitted.liner || fitted.liner.condition === 'new') return undefined
+  const stays =
+    FAMILY_NEEDS[wire.family].liner.includes(fitted.liner.material) &&
+    rangeTakes(fitted.liner, wire.diameterMm)
+  if (!stays) return undefined
+  const steel = STEEL.includes(oldWire.family)
+  if (FAMILY_NEEDS[wire.family].soft && (steel || oldWire.family === 'solid-stainless'))
+    return 'liner-shared-with-steel'
+  return wire.family === 'solid-stainless' && steel ? 'liner-carbon-pick-up' : undefined
+}
+
 /** What does not stop the change but should be known: said beside it, never swallowed. */
-export function cautions({ wire, wireCondition, fitted, job, practice }: MatchContext): Obstacle[] {
+export function cautions(c: MatchContext): Obstacle[] {
+  const { wire, wireCondition, fitted, oldWire, job, practice } = c
   // The plate limit of a wire is only worth saying on such plate.
   const notes = wire.notes.filter(
     (note) => note !== 'thick-plate-limit' || !job || job.thicknessMm > THICK_PLATE_MM,
@@ -93,6 +118,8 @@ export function cautions({ wire, wireCondition, fitted, job, practice }: MatchCo
     })
   if (fitted.conditions?.birdnest)
     found.push({ station: 'driveRolls', rule: 'birdnest-find-cause', facts: {} })
+  const shared = sharedLiner(c)
+  if (shared) found.push({ station: 'liner', rule: shared, facts: { old: oldWire!.family } })
   if (!job) return found
   if (job.position && !wire.positions.includes(job.position))
     found.push({

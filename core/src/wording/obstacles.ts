@@ -100,6 +100,10 @@ const CAUTIONS: Record<string, (f: Obstacle['facts'], units: UnitSystem) => stri
     'The new wire is rusty or dirty outside: cut off every turn that shows it before threading. Rust insulates the tip and packs the liner.',
   'new-wire-spoiled': (f) =>
     `The new wire is ${String(f.condition)}: take another spool. What does not run off the spool clean will not run through the gun.`,
+  'liner-shared-with-steel': () =>
+    'This liner carried steel: its dust ends up in the weld. A liner of its own is better; else blow it out well and look for black streaks.',
+  'liner-carbon-pick-up': () =>
+    'This liner carried carbon steel. Where the weld must not rust, keep one liner for stainless alone.',
   'birdnest-find-cause': () =>
     'The wire has knotted at the rolls. Find why before the new wire goes in, from the tip backwards: tip blocked or too small, liner kinked or dirty, gap at the guides, pressure too high.',
 }

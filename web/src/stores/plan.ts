@@ -26,13 +26,14 @@ export interface RunPlan {
 
 /** A spool of the shelf with this very label tells its spool and mass too. */
 function wireInput(run: Run, shop: Shop) {
-  if (run.byHand) return run.byHand
+  const condition = run.wireCondition && { condition: run.wireCondition }
+  if (run.byHand) return { ...run.byHand, ...condition }
   const shelf = shop.store.find((p) => p.kind === 'wire' && p.label === run.label)
   const spool =
     shelf?.kind === 'wire'
       ? { ...(shelf.spoolType && { type: shelf.spoolType }), ...(shelf.massKg && { massKg: shelf.massKg }) }
       : undefined
-  return { label: run.label, ...(spool && { spool }) }
+  return { label: run.label, ...(spool && { spool }), ...condition }
 }
 
 /** Everything that follows from what a run holds. The planner takes milliseconds, so nothing of it is kept. */

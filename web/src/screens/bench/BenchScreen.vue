@@ -34,7 +34,7 @@ function start(machineId: string, wire = label.value) {
       <div>
         <h1>{{ shop.shop.name }}</h1>
         <p class="muted">
-          {{ t('bench.count', { machines: shop.shop.machines.length, wires: wires.length }) }}
+          {{ t('bench.machineCount', shop.shop.machines.length) }}, {{ t('bench.wireCount', wires.length) }}
         </p>
       </div>
       <LabelField v-model="label" class="ask" />

@@ -49,7 +49,7 @@ function walk(event: KeyboardEvent) {
 
 <template>
   <section class="board" :aria-label="t('board.title')">
-    <header class="row head">
+    <header class="row over">
       <h2>{{ t('board.title') }}</h2>
       <span class="muted" role="status">{{
         ready.state === 'working' ? t('board.working') : ready.state === 'done' ? t('board.text') : ''
@@ -99,13 +99,13 @@ function walk(event: KeyboardEvent) {
       </table>
     </div>
     <v-btn v-if="rows.length > FEW" variant="text" :aria-expanded="all" @click="all = !all">{{
-      all ? t('board.fewer') : t('board.more', { n: rows.length - FEW })
+      all ? t('board.fewer') : t('board.more', rows.length - FEW)
     }}</v-btn>
   </section>
 </template>
 
 <style scoped>
-.head {
+.over {
   margin-bottom: 6px;
 }
 .scroll {

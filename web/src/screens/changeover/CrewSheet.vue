@@ -56,6 +56,7 @@ const chainNow = computed(() => lanes.value.find((l) => l.lane === holding.value
 </script>
 
 <template>
+  <h1 v-if="!chainNow">{{ t('crew.title') }}</h1>
   <div v-if="chainNow">
     <p class="muted">{{ t(`crew.${chainNow.lane}`) }}</p>
     <CaptiveChain

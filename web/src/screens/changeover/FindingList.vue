@@ -19,15 +19,17 @@ const emit = defineEmits<{ open: [Station] }>()
 const { t } = useI18n()
 const shop = useShop()
 const groups = computed(() => {
-  const all = ranked(props.findings)
+  // What nobody looked at is counted once: the plan reads it first.
+  const all = ranked(props.findings).filter((f) => f.verdict !== 'unknown')
   return RANKS.map((rank) => ({ rank, list: all.filter((f) => rankOf(f) === rank) })).filter(
     (g) => g.list.length > 0,
   )
 })
+const unread = computed(() => props.findings.filter((f) => f.verdict === 'unknown').length)
 </script>
 
 <template>
-  <section v-if="groups.length" class="ranked" :aria-label="t('match.ranked')">
+  <section v-if="groups.length || unread" class="ranked" :aria-label="t('match.ranked')">
     <div v-for="group in groups" :key="group.rank">
       <h3>{{ RANK_NAMES[group.rank] }}</h3>
       <ul>
@@ -40,6 +42,7 @@ const groups = computed(() => {
         </li>
       </ul>
     </div>
+    <p v-if="unread" class="muted">{{ t('match.unreadFirst', { n: unread }) }}</p>
   </section>
 </template>
 

@@ -93,7 +93,7 @@ function save(machine: Machine) {
       <v-btn v-if="problem.rule === 'no-gas-gear'" to="/store/machines">{{ t('match.toConversion') }}</v-btn>
     </div>
     <div v-if="assumed.length" class="note row">
-      <span>{{ t('quick.assumed', { n: assumed.length }) }}</span>
+      <span>{{ t('quick.assumed', assumed.length) }}</span>
       <v-btn @click="confirm">{{ t('quick.confirm') }}</v-btn>
     </div>
     <p v-for="caution in plan.cautions" :key="caution.rule" class="note">

@@ -102,6 +102,16 @@ const money = computed(() => {
             { value: 2, title: t('this.two') },
           ]"
         />
+        <ChoiceRow
+          v-model="kept.wireCondition"
+          :ask="t('this.newWire')"
+          :choices="
+            (['good', 'dirty', 'damaged'] as const).map((value) => ({
+              value,
+              title: t(`this.wireLooks.${value}`),
+            }))
+          "
+        />
         <p v-if="plan.context.oldWire">{{ money }}</p>
       </div>
     </div>

@@ -95,7 +95,7 @@ function saveStation(machine: Machine) {
         >
       </header>
       <p v-if="machine.assumed?.length" class="row assumed">
-        <span>{{ t('quick.assumed', { n: machine.assumed.length }) }}</span>
+        <span>{{ t('quick.assumed', machine.assumed.length) }}</span>
         <v-btn
           size="small"
           :aria-label="t('quick.confirmOn', { name: machine.name })"

@@ -35,7 +35,7 @@ const name = (part: Part) =>
 function add() {
   const parts = good.value
   const left = lines.value.filter(({ read }) => !read.ok).map(({ line }) => line)
-  shop.undoable(t('quick.added', { n: parts.length }), () => {
+  shop.undoable(t('quick.added', parts.length), () => {
     shop.shop.store = parts.reduce<Part[]>((store, part) => putInStore(store, part, newId), shop.shop.store)
   })
   text.value = left.join('\n')
@@ -72,7 +72,7 @@ function add() {
       </li>
     </ul>
     <v-btn variant="flat" color="primary" :disabled="good.length === 0" @click="add">{{
-      t('quick.addParts', { n: good.length })
+      t('quick.addParts', good.length)
     }}</v-btn>
   </section>
 </template>

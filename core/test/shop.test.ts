@@ -1,0 +1,257 @@
+import fc from 'fast-check'
+import {
+  cellWords,
+  confirmSeen,
+  DEFAULT_PRACTICE,
+  earliestDay,
+  fittedOn,
+  fittedParts,
+  isLow,
+  isSized,
+  median,
+  orderList,
+  ownMinutes,
+  planChangeover,
+  changeoverRequestSchema,
+  quickMachine,
+  rankOf,
+  readiness,
+  readinessMinutes,
+  readLabel,
+  readPartLine,
+  readPartLines,
+  seenOnly,
+  settle,
+  upkeepDue,
+  usualSpares,
+  type Part,
+  type SizedWire,
+} from '../src/index.ts'
+import { finding, machine, plan, shop, verdict } from './bench.ts'
+
+const wire = (label: string): SizedWire => {
+  const read = readLabel(label)
+  if (!read.ok || !isSized(read.value.wire)) throw new Error(label)
+  return read.value.wire
+}
+
+// common practice, no source: what the trade stamps, and what it calls the parts.
+describe('parts by what is stamped on them', () => {
+  test.each<[string, Partial<Part> & object]>([
+    ['1.0/1.2 U', { kind: 'driveRolls', profile: 'smooth-u', grooves: ['1.0', '1.2'] }],
+    ['.030/.035 .045 knurled', { kind: 'driveRolls', profile: 'knurled-v', grooves: ['.030/.035', '.045'] }],
+    ['.035/.045 serrated rollers', { kind: 'driveRolls', profile: 'knurled-v', grooves: ['.035', '.045'] }],
+    ['1/16 5/64 V', { kind: 'driveRolls', profile: 'smooth-v', grooves: ['1/16', '5/64'] }],
+    ['.035 tip x5', { kind: 'contactTip', stamp: '.035', count: 5 }],
+    [
+      '1.2 al tips 4 off @ drawer 3',
+      { kind: 'contactTip', stamp: '1.2', aluminiumBore: true, count: 4, drawer: 'drawer 3' },
+    ],
+    ['O.9 TIP', { kind: 'contactTip', stamp: '0.9' }],
+    ['PTFE 1.0-1.2 4 m', { kind: 'liner', material: 'ptfe', minMm: 1, maxMm: 1.2, lengthM: 4 }],
+    [
+      'steel conduit .030-.035 10 ft',
+      { kind: 'liner', material: 'steel-coil', minMm: 0.8, maxMm: 0.9, lengthM: 3.048 },
+    ],
+    ['5/8 shroud', { kind: 'nozzle', type: 'gas', boreMm: 16 } as object],
+    ['gasless cap', { kind: 'nozzle', type: 'gasless-cap' } as object],
+    ['gun rolls 1.2 U', { kind: 'gun', part: 'rolls', profile: 'smooth-u', grooves: ['1.2'] }],
+    ['80/20 cylinder', { kind: 'cylinder', gas: { Ar: 80, CO2: 20 } }],
+    ['98/2 O2 bottle', { kind: 'cylinder', gas: { Ar: 98, O2: 2 } }],
+    ['ER70S-6 0.9 15 kg x2', { kind: 'wire', label: 'ER70S-6 0.9 15 kg', massKg: 15, count: 2 }],
+  ])('%s', (line, part) => {
+    const read = readPartLine(line)
+    expect(read).toMatchObject({ ok: true, value: part })
+  })
+  test.each([
+    ['1.2', /Which part/],
+    ['rolls 1.2', /U, V or knurled/],
+    ['liner 1.0', /made of/],
+    ['7.7 tip', /no size/],
+    ['.9 1.2 tip', /one size/],
+    ['ER71T-1 .035', /mixes two forms/],
+    ['60/20 cylinder', /80 %/],
+    ['', /Nothing typed/],
+  ])('%s is refused with what is missing', (line, why) => {
+    const read = readPartLine(line)
+    expect(read.ok ? '' : read.problems[0]!.message).toMatch(why)
+  })
+  test('what a shop with these wires is offered reads back as parts', () => {
+    for (const system of ['metric', 'inch'] as const)
+      for (const { line, read } of readPartLines(
+        usualSpares(['ER70S-6 .035', 'ER5356 1.2', 'E71T-11 .030', 'E71T-1M 1/16'].map(wire), system).join(
+          '\n',
+        ),
+      ))
+        expect([line, read.ok]).toEqual([line, true])
+  })
+  test('no text throws', () =>
+    fc.assert(
+      fc.property(
+        fc.oneof(fc.string({ unit: 'grapheme' }), fc.stringMatching(/^[.0-9xX/ a-zA-Z@-]{0,40}$/)),
+        (text) => void readPartLines(text),
+      ),
+      { numRuns: 3000, seed: 5 },
+    ))
+})
+
+describe('a machine from six answers', () => {
+  const label = 'ER70S-6 0.9'
+  const made = quickMachine(
+    {
+      name: 'Knot',
+      build: 'cabinet',
+      wire: { label, read: wire(label) },
+      polarityChange: 'studs',
+      gasGear: true,
+      gun: { kind: 'push', lengthM: 3 },
+    },
+    'knot',
+  )
+  const to = (m: typeof made) => {
+    const read = planChangeover(
+      changeoverRequestSchema.parse({
+        machine: m,
+        wire: { label: 'ER70S-6 0.8' },
+        job: { material: 'mild-steel', thicknessMm: 2 },
+      }),
+    )
+    if (!read.ok) throw new Error()
+    return read.value
+  }
+  test('what the wire suggests is put in, and counts as not looked at: the plan reads it first', () => {
+    expect(made.fitted.driveRolls).toMatchObject({ profile: 'smooth-v', active: '0.9' })
+    expect(seenOnly(made).fitted.driveRolls).toBeUndefined()
+    expect(verdict(to(made), 'driveRolls')).toBe('unknown')
+    expect(to(made).steps[0]!.task).toBe('readStation')
+  })
+  test('once somebody has looked it is what is fitted', () => {
+    expect(verdict(to(confirmSeen(made)), 'liner')).not.toBe('unknown')
+    expect(confirmSeen(made, ['liner']).assumed).not.toContain('liner')
+  })
+  test('after a sign-off nothing is assumed any more', () => {
+    const done = to(made)
+    expect(
+      settle(done, made, [], {}, { cameOff: () => '', newId: () => 'n' }).machine.assumed,
+    ).toBeUndefined()
+  })
+  test('an empty machine, and one that nobody looked at, assume nothing', () => {
+    expect(quickMachine({ name: 'A', wire: null }, 'a')).toEqual({
+      id: 'a',
+      name: 'A',
+      fitted: { wire: null },
+    })
+    expect(quickMachine({ name: 'B' }, 'b').assumed).toBeUndefined()
+  })
+})
+
+describe('the readiness board', () => {
+  const board = readiness(shop.machines, shop.store, DEFAULT_PRACTICE)
+  const cell = (label: string, id: string) => {
+    const row = board.rows.find((r) => r.label.startsWith(label))!
+    return board.cells.find((c) => c.row === row.key && c.machineId === id)!
+  }
+  test('the wire on a machine is loaded there, and a spool it cannot take never runs', () => {
+    expect(cell('ER70S-6 0.9', 'gull').state).toBe('loaded')
+    expect(cell('ER70S-6 0.9', 'tern')).toMatchObject({ state: 'cannot' })
+    expect(cellWords(cell('ER70S-6 0.9', 'tern'), undefined).detail).toBe('spool does not fit')
+  })
+  test('missing parts are named as the changeover itself names them', () => {
+    const c = cell('ER70S-6 0.8', 'dunlin')
+    const whole = plan({ on: 'dunlin', label: 'ER70S-6 0.8 mm 15 kg' })
+    expect(c.missing.map((m) => m.kind)).toEqual(whole.gather.filter((g) => !g.have).map((g) => g.kind))
+    expect(c.state).toBe('missing')
+  })
+  test('minutes are those of the changeover, and identical machines are planned once', () => {
+    const minutes = [...readinessMinutes(board, shop.machines, shop.store, DEFAULT_PRACTICE)]
+    const c = cell('E71T-11 .030', 'gull')
+    const whole = plan({ label: 'E71T-11 .030 10 lb', job: { position: undefined } })
+    expect(minutes.find((m) => m.row === c.row && m.machineId === 'gull')!.minutes).toBeCloseTo(
+      whole.minutes!,
+      6,
+    )
+    const twin = { ...machine('gull'), id: 'twin', name: 'Twin' }
+    const both = readiness([machine('gull'), twin], shop.store, DEFAULT_PRACTICE)
+    const found = [...readinessMinutes(both, [machine('gull'), twin], shop.store, DEFAULT_PRACTICE)]
+    expect(found.filter((m) => m.machineId === 'twin').map((m) => m.minutes)).toEqual(
+      found.filter((m) => m.machineId === 'gull').map((m) => m.minutes),
+    )
+  })
+})
+
+describe('stock', () => {
+  const fitted = fittedParts(shop.machines)
+  test('parts on machines count as fitted; assumed ones do not', () => {
+    const rolls = shop.store.find((p) => p.kind === 'driveRolls' && p.grooves.join() === '0.8,0.9')!
+    expect(fittedOn(rolls, fitted)).toEqual(['Gull'])
+    expect(fittedOn(rolls, fittedParts([{ ...machine('gull'), assumed: ['driveRolls'] }]))).toEqual([])
+  })
+  test('low at the mark and below', () => {
+    const tip = (count: number): Part => ({ kind: 'contactTip', stamp: '0.9', count, lowAt: 2 })
+    expect([3, 2, 0].map((n) => isLow(tip(n)))).toEqual([false, true, true])
+  })
+  test('the order list takes the days a drawer knows, else the shop’s, and names the day', () => {
+    const store = [
+      ...shop.store.filter((p) => p.kind !== 'contactTip'),
+      { kind: 'contactTip' as const, stamp: '0.8', count: 0, leadDays: 12 },
+    ]
+    const made = plan({ label: 'ER70S-6 0.8', store })
+    const list = orderList(made.context, made.findings, made.gather, 5)
+    expect(list.lines.map((l) => [l.line.kind, l.leadDays])).toContainEqual(['contactTip', 12])
+    expect(list.days).toBe(12)
+    expect(earliestDay(list.days, '2026-12-25T10:00:00Z')).toBe('2027-01-06')
+    expect(orderList(made.context, made.findings, []).days).toBe(0)
+  })
+})
+
+describe('the shop’s own minutes', () => {
+  test('medians of three and more; a tea break is not work', () => {
+    const times = (task: 'tipOff' | 'fitTip', ...all: number[]) => all.map((minutes) => ({ task, minutes }))
+    expect(ownMinutes([...times('tipOff', 0.4, 1, 0.6, 55), ...times('fitTip', 1, 1)])).toEqual({
+      tipOff: 0.6,
+    })
+    expect(median([1, 2, 3, 4])).toBe(2.5)
+    expect(() => median([])).toThrow(RangeError)
+  })
+  test('a plan counts with them', () => {
+    const base = plan({ label: 'ER70S-6 0.8' })
+    const own = planChangeover(
+      changeoverRequestSchema.parse({
+        machine: machine('gull'),
+        wire: { label: 'ER70S-6 0.8' },
+        job: { material: 'mild-steel', thicknessMm: 4 },
+        store: shop.store,
+        minutes: { tipOff: 5.5 },
+      }),
+    )
+    expect(own.ok && own.value.minutes! - base.minutes!).toBeCloseTo(5, 6)
+  })
+})
+
+describe('upkeep', () => {
+  // common practice, no source: the liner about monthly.
+  test('due by its days, and not by nobody having written it down', () => {
+    const due = upkeepDue(
+      { blowOutLiner: '2026-10-20T00:00:00Z', brushRolls: '2026-11-20T00:00:00Z' },
+      '2026-11-24T00:00:00Z',
+    )
+    expect(due.map((u) => [u.upkeep, u.days, u.due])).toEqual([
+      ['blowOutLiner', 35, true],
+      ['brushRolls', 4, false],
+      ['checkORings', null, false],
+    ])
+  })
+})
+
+describe('what comes of leaving it', () => {
+  test.each([
+    [{ fitted: { conditions: { earthPin: 'missing' } } }, 'supply', 'harms'],
+    [{}, 'driveRolls', 'stops-feed'],
+    [{}, 'contactTip', 'stops-feed'],
+    [{ label: 'E71T-11 .035' }, 'polarity', 'spoils-weld'],
+    [{ label: 'E71T-11 .035' }, 'gasFlow', 'only-wears'],
+    [{}, 'polarity', null],
+  ] as const)('%o at %s: %s', (ask, station, rank) =>
+    expect(rankOf(finding(plan(ask as object), station))).toBe(rank),
+  )
+})

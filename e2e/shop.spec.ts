@@ -1,0 +1,185 @@
+import { readFile } from 'node:fs/promises'
+import type { Page } from '@playwright/test'
+import { choose, decide, doStep, expect, expectNoAxeFindings, open, runAll, test } from './bench.ts'
+
+/** Counts what a person's hands do, as the page itself sees it. */
+async function countHands(page: Page) {
+  await page.addInitScript(() => {
+    const hands = { touches: 0, keys: 0 }
+    Object.assign(window, { hands })
+    addEventListener('pointerdown', () => hands.touches++, true)
+    addEventListener('keydown', () => hands.keys++, true)
+  })
+  return async () => {
+    const { touches, keys } = await page.evaluate(
+      () => (window as unknown as { hands: { touches: number; keys: number } }).hands,
+    )
+    return { touches, keys, all: touches + keys }
+  }
+}
+async function emptyShop(page: Page) {
+  await open(page, '/shop')
+  await page.getByRole('button', { name: 'Start an empty shop' }).click()
+  await page
+    .getByRole('alert')
+    .filter({ hasText: 'This replaces everything' })
+    .getByRole('button', { name: 'Start an empty shop' })
+    .click()
+  await expect(page.getByText('Shop replaced', { exact: true })).toBeVisible()
+}
+const tap = (page: Page, name: string | RegExp) => page.getByRole('button', { name, exact: true }).click()
+async function machine(page: Page, ...answers: string[]) {
+  await tap(page, 'Add a machine')
+  for (const answer of answers) await tap(page, answer)
+  await tap(page, 'Add it')
+  await expect(page.getByRole('dialog')).toHaveCount(0)
+}
+
+test.describe('a phone', () => {
+  test.use({ viewport: { width: 390, height: 844 } })
+  test('two machines and their parts are entered from nothing with fewer than 60 touches and keys, and one is changed over', async ({
+    page,
+  }) => {
+    const hands = await countHands(page)
+    await emptyShop(page)
+    const before = await hands()
+    await page.getByRole('link', { name: 'Store' }).click()
+    await machine(page, 'cabinet', 'a wire', 'ER70S-6', '0.9', 'plugs on the front', 'yes', 'push, 3 m')
+    await machine(
+      page,
+      'portable',
+      'a wire',
+      'E71T-11',
+      '0.8',
+      'studs inside',
+      'no, gasless only',
+      'push, 3 m',
+    )
+    await page.getByRole('link', { name: 'Parts', exact: true }).click()
+    for (const line of ['0.9 tip x5', '0.9 V roll', '0.8 tip x5', '0.8 knurled roll']) await tap(page, line)
+    await page.getByRole('textbox', { name: /^Parts, a line each/ }).press('End')
+    await page.keyboard.press('Enter')
+    await page.keyboard.type('E71T-11 .030 10 lb')
+    await tap(page, 'Add 5 parts')
+    await expect(page.getByText('5 parts added')).toBeVisible()
+    const entered = await hands()
+    const all = entered.all - before.all
+    test.info().annotations.push({
+      type: 'hands',
+      description: `entered: ${entered.touches - before.touches} touches, ${entered.keys - before.keys} keys`,
+    })
+    expect(all).toBeLessThan(60)
+
+    await page.getByRole('link', { name: 'Bench' }).click()
+    await page.getByRole('button', { name: /^E71T-11 0.8 on Machine 1/ }).click()
+    await choose(page, 'Metal', 'mild steel')
+    await page.getByLabel('Thickness').fill('3')
+    await tap(page, 'Match it')
+    await expect(page.getByText('parts only assumed')).toBeVisible()
+    await tap(page, 'I have looked: all as assumed')
+    await expect(page.getByText('parts only assumed')).toHaveCount(0)
+    await page.getByRole('button', { name: 'Gather', exact: true }).last().click()
+    await tap(page, 'Begin the run')
+    const said = await runAll(page)
+    expect(said.join(' ')).toMatch(/knurled V/)
+    await page.getByRole('button', { name: 'Sign off and save' }).click()
+    await page.getByRole('link', { name: 'Bench' }).first().click()
+    await expect(page.getByRole('button', { name: /^E71T-11 0.8 on Machine 1: loaded/ })).toBeVisible()
+    const done = await hands()
+    test.info().annotations.push({
+      type: 'hands',
+      description: `changed over: ${done.touches - entered.touches} touches, ${done.keys - entered.keys} keys`,
+    })
+  })
+})
+
+test('the board answers for every wire and machine, follows the store, and starts the change', async ({
+  page,
+}) => {
+  await open(page)
+  const cell = page.getByRole('button', { name: /^ER70S-6 0.8 on Gull/ })
+  await expect(cell).toHaveAccessibleName(/\d+ min/)
+  await expect(
+    page.getByRole('button', { name: /^ER70S-6 0.8 on Dunlin: missing steel coil liner/ }),
+  ).toBeVisible()
+  await page.getByRole('link', { name: 'Store' }).click()
+  await page.getByRole('link', { name: 'Parts', exact: true }).click()
+  await page.getByRole('textbox', { name: /^Parts, a line each/ }).fill('steel liner 0.8-1.0 4 m')
+  await tap(page, 'Add 1 part')
+  await page.getByRole('link', { name: 'Bench' }).click()
+  await expect(page.getByRole('button', { name: /^ER70S-6 0.8 on Dunlin/ })).toHaveAccessibleName(/\d+ min/)
+  // Along the cells by arrow, and Enter begins.
+  await cell.focus()
+  await page.keyboard.press('ArrowDown')
+  await page.keyboard.press('ArrowUp')
+  await expect(cell).toBeFocused()
+  await page.keyboard.press('Enter')
+  await expect(page.getByRole('heading', { name: 'Which wire goes on Gull?' })).toBeVisible()
+  await expect(page.getByLabel('What does the box say?')).toHaveValue('ER70S-6 0.8 mm 15 kg')
+})
+
+test('missing parts make an order with its days, as a file a spreadsheet reads', async ({ page }) => {
+  await open(page)
+  await decide(page, 'Dunlin', 'ER70S-6 0.8 mm 15 kg', 'mild steel', '2 mm')
+  await page.getByRole('button', { name: 'Gather', exact: true }).last().click()
+  const order = page.getByRole('region', { name: 'Order list' })
+  await expect(order).toContainText('the change can be done from')
+  await expect(order.getByRole('row').nth(1)).toContainText('steel coil liner')
+  const [file] = await Promise.all([
+    page.waitForEvent('download'),
+    order.getByText('Order list as CSV').click(),
+  ])
+  const text = await readFile((await file.path())!, 'utf8')
+  expect(text.split('\r\n')[0]).toBe('Part,Station,Count,Lead days,Would also do')
+  expect(text).toMatch(/^"?steel coil liner 0\.8.*,7,/m)
+  await expect(page.getByRole('button', { name: 'Begin the run' })).toBeDisabled()
+})
+
+test('ways of working: the shop chooses, one change does otherwise, and the plan follows', async ({
+  page,
+}) => {
+  await open(page)
+  await decide(page, 'Gull', 'ER70S-6 0.8 mm 15 kg', 'mild steel', '2 mm')
+  const minutes = async () =>
+    Number(/about (\d+) min/.exec((await page.locator('.row.foot').textContent())!)![1])
+  const one = await minutes()
+  await page.getByText('Ways of working for this change').click()
+  await choose(page, 'Wire left in the gun', 'rewind it')
+  await expect(page.getByText('1 otherwise than the shop')).toBeVisible()
+  await page.getByRole('checkbox', { name: /blow out the liner/ }).check()
+  await expect.poll(minutes).toBeGreaterThan(one)
+  await tap(page, 'two: gun and feeder')
+  await page.getByRole('button', { name: 'Gather', exact: true }).last().click()
+  await tap(page, 'Begin the run')
+  const lanes = page.locator('.lanes section')
+  await expect(lanes).toHaveCount(2)
+  await expect(page.getByText('Wait for the other to have done:')).toBeVisible()
+  const done = page.locator('.lanes').getByRole('button', { name: 'Done', exact: true })
+  await done.first().click()
+  await done.first().click()
+  await expect(page.locator('.swap .head')).toContainText('2 of')
+  await expect(lanes.first()).toContainText('Switch the machine off')
+  await expectNoAxeFindings(page)
+})
+
+test('a gasless machine is converted to gas, its valve proved before the cylinder', async ({ page }) => {
+  await emptyShop(page)
+  await page.getByRole('link', { name: 'Store' }).click()
+  await machine(page, 'portable', 'empty', 'studs inside', 'no, gasless only', 'push, 3 m')
+  await page.getByRole('link', { name: 'Parts', exact: true }).click()
+  await page.getByRole('textbox', { name: /^Parts, a line each/ }).fill('75/25 cylinder\nregulator argon')
+  await tap(page, 'Add 2 parts')
+  await page.getByRole('link', { name: 'Machines', exact: true }).click()
+  await tap(page, 'What is fitted on Machine 1')
+  await tap(page, 'Fit gas gear')
+  await expect(page.getByText('competent electrician').first()).toBeVisible()
+  await tap(page, 'Begin the run')
+  const said: string[] = []
+  const end = page.getByRole('heading', { name: 'Machine 1: Fit gas gear' })
+  while (!(await end.isVisible()) && said.length < 40) said.push(await doStep(page))
+  expect(said.findIndex((s) => /click/.test(s))).toBeLessThan(said.findIndex((s) => /[Rr]egulator/.test(s)))
+  await page.getByRole('button', { name: 'Sign off and save' }).click()
+  await page.goto('/store/machines')
+  await tap(page, 'What is fitted on Machine 1')
+  await expect(page.getByRole('button', { name: 'Take the gas gear out' })).toBeVisible()
+})
