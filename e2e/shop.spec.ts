@@ -165,6 +165,10 @@ test('ways of working: the shop chooses, one change does otherwise, and the plan
 test('a gasless machine is converted to gas, its valve proved before the cylinder', async ({ page }) => {
   await emptyShop(page)
   await page.getByRole('link', { name: 'Store' }).click()
+  await tap(page, 'Add a machine')
+  await expect(page.getByRole('dialog')).toBeVisible()
+  await expectNoAxeFindings(page)
+  await tap(page, 'Cancel')
   await machine(page, 'portable', 'empty', 'studs inside', 'no, gasless only', 'push, 3 m')
   await page.getByRole('link', { name: 'Parts', exact: true }).click()
   await page.getByRole('textbox', { name: /^Parts, a line each/ }).fill('75/25 cylinder\nregulator argon')
@@ -173,6 +177,7 @@ test('a gasless machine is converted to gas, its valve proved before the cylinde
   await tap(page, 'What is fitted on Machine 1')
   await tap(page, 'Fit gas gear')
   await expect(page.getByText('competent electrician').first()).toBeVisible()
+  await expectNoAxeFindings(page)
   await tap(page, 'Begin the run')
   const said: string[] = []
   const end = page.getByRole('heading', { name: 'Machine 1: Fit gas gear' })

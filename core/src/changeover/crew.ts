@@ -32,7 +32,7 @@ function lanesFor(block: Block): readonly Lane[] {
   return LANES
 }
 
-const MOST_NODES = 20_000
+const MOST_NODES = 60_000
 
 interface Node {
   mask: number
@@ -86,15 +86,22 @@ export function shareBlocks(blocks: readonly Block[], start: Place): Crew {
     finish[i] = free[lane]!
     return { mask: node.mask + bit[i]!, free, at, finish, made: [...node.made, { block: i, lane, from }] }
   }
+  // What must still follow a block, and the blocks by it: whoever has several of them to do ends soonest by taking
+  // the longest tail first (Jackson's rule), which no real order beats.
+  const tail = chain.map((c, i) => c - within[i]!)
+  const byTail = blocks.map((_, i) => i).sort((a, b) => tail[b]! - tail[a]!)
   const bound = (node: Node): number => {
     let [mine, other, both] = [node.free[0], node.free[1], node.free[0] + node.free[1]]
-    for (let i = 0; i < blocks.length; i++) {
+    let least = 0
+    for (const i of byTail) {
       if (has(node.mask, i)) continue
       mine += loads[0][i]!
       other += loads[1][i]!
       both += within[i]!
+      if (loads[0][i]) least = Math.max(least, mine + tail[i]!)
+      if (loads[1][i]) least = Math.max(least, other + tail[i]!)
+      least = Math.max(least, both / 2 + tail[i]!)
     }
-    let least = Math.max(mine, other, both / 2)
     for (let i = 0; i < blocks.length; i++) {
       if (has(node.mask, i) || !before[i]!.every((j) => has(node.mask, j))) continue
       least = Math.max(least, Math.min(...lanes[i]!.map((lane) => begin(node, i, lane))) + chain[i]!)

@@ -124,7 +124,10 @@ function begin() {
         >{{ t(begun ? 'match.backToRun' : 'gather.begin') }}</v-btn
       >
       <span class="muted">{{
-        t('match.minutes', { minutes: formatMinutes(plan.minutes!), steps: plan.steps.length })
+        t('match.minutes', {
+          minutes: formatMinutes(plan.crew?.minutes ?? plan.minutes!),
+          steps: plan.steps.length,
+        })
       }}</span>
     </div>
     <p class="muted caution">{{ t('app.defer') }}</p>

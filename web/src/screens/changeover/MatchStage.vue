@@ -130,7 +130,10 @@ function save(machine: Machine) {
       >
       <v-btn v-if="!locked" size="x-large" @click="$emit('back')">{{ t('match.back') }}</v-btn>
       <span v-if="plan.minutes !== null" class="muted">{{
-        t('match.minutes', { minutes: formatMinutes(plan.minutes), steps: plan.steps.length })
+        t('match.minutes', {
+          minutes: formatMinutes(plan.crew?.minutes ?? plan.minutes),
+          steps: plan.steps.length,
+        })
       }}</span>
     </div>
     <StationEditor :machine="editable" :station="editing" @save="save" @close="editing = null" />
