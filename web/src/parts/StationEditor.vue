@@ -10,6 +10,7 @@ import {
   type Machine,
   type Station,
 } from '@pepper-knot/core'
+import DialogBox from './DialogBox.vue'
 import FieldRows from './FieldRows.vue'
 import { LINER_FIELDS, ROLL_FIELDS, STATE_FIELDS, STATION_FIELDS } from './stationFields.ts'
 
@@ -117,13 +118,8 @@ function save() {
 </script>
 
 <template>
-  <v-dialog
-    :model-value="station !== null"
-    max-width="680"
-    :aria-label="station ? STATION_NAMES[station] : ''"
-    @update:model-value="!$event && $emit('close')"
-  >
-    <v-card v-if="station" class="box">
+  <DialogBox :open="station !== null" :label="station ? STATION_NAMES[station] : ''" @close="$emit('close')">
+    <template v-if="station">
       <h2>{{ t('editor.title', { machine: machine.name, station: STATION_NAMES[station] }) }}</h2>
       <fieldset class="states">
         <legend class="visually-hidden">{{ t('editor.state') }}</legend>
@@ -155,8 +151,8 @@ function save() {
         <v-btn variant="flat" color="primary" @click="save">{{ t('app.save') }}</v-btn>
         <v-btn @click="$emit('close')">{{ t('app.cancel') }}</v-btn>
       </div>
-    </v-card>
-  </v-dialog>
+    </template>
+  </DialogBox>
 </template>
 
 <style scoped>
@@ -172,11 +168,6 @@ function save() {
 }
 .senses dd {
   margin: 0;
-}
-.box {
-  padding: 24px;
-  display: grid;
-  gap: 20px;
 }
 .states {
   border: 0;

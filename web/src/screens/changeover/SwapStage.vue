@@ -13,7 +13,6 @@ import {
   type Stage,
   type Station,
 } from '@pepper-knot/core'
-import HoldButton from '../../parts/HoldButton.vue'
 import StationEditor from '../../parts/StationEditor.vue'
 import { usePageKeys } from '../../parts/keys.ts'
 import { planOf } from '../../stores/plan.ts'
@@ -21,6 +20,7 @@ import { useShop } from '../../stores/shop.ts'
 import CaptiveChain from './CaptiveChain.vue'
 import CrewSheet from './CrewSheet.vue'
 import RunSide from './RunSide.vue'
+import StepButtons from './StepButtons.vue'
 import StepCard from './StepCard.vue'
 import StepList from './StepList.vue'
 
@@ -175,13 +175,7 @@ const left = computed(() => steps.value.slice(Math.max(0, at.value)).reduce((sum
             >{{ t('run.write') }}</v-btn
           >
         </StepCard>
-        <div class="buttons">
-          <HoldButton v-if="step.hold" :key="step.id" :label="t('run.done')" @held="done" />
-          <button v-else type="button" class="done" @click="done">
-            {{ t('run.done') }} <small>{{ t('run.space') }}</small>
-          </button>
-          <v-btn class="side" :disabled="kept.done.length === 0" @click="back">{{ t('run.back') }}</v-btn>
-        </div>
+        <StepButtons :step="step" :first="kept.done.length === 0" @done="done" @back="back" />
       </template>
       <div class="row">
         <v-btn variant="text" :aria-pressed="whole" @click="whole = !whole">{{
@@ -238,32 +232,6 @@ const left = computed(() => steps.value.slice(Math.max(0, at.value)).reduce((sum
 .write {
   align-self: flex-start;
 }
-.buttons {
-  display: flex;
-  gap: 16px;
-  margin-top: auto;
-}
-.done {
-  flex: 1;
-  min-height: 84px;
-  border: 0;
-  background: var(--copper-text);
-  color: var(--ground);
-  font: inherit;
-  font-size: 1.5rem;
-  font-weight: 750;
-  cursor: pointer;
-}
-.done small {
-  font-size: 1rem;
-  font-weight: 500;
-  margin-left: 10px;
-}
-.side {
-  height: auto !important;
-  min-width: 96px;
-  font-size: 1.1rem;
-}
 @media (max-width: 900px) {
   .swap {
     grid-template-columns: 1fr;
@@ -271,19 +239,6 @@ const left = computed(() => steps.value.slice(Math.max(0, at.value)).reduce((sum
   .main {
     padding: 16px;
     min-height: calc(100vh - 52px - 76px);
-  }
-  .buttons {
-    position: sticky;
-    bottom: 76px;
-    background: var(--ground);
-    padding: 8px 0;
-    gap: 8px;
-  }
-  .done small {
-    display: none;
-  }
-  .side {
-    min-width: 72px;
   }
 }
 @media (max-width: 700px) {

@@ -10,6 +10,7 @@ import {
   validate,
   type Machine,
 } from '@pepper-knot/core'
+import DialogBox from '../../parts/DialogBox.vue'
 
 /** The machine itself: what it takes and how it is worked. What is fitted is read station by station. */
 const props = defineProps<{ machine: Machine; fresh: boolean }>()
@@ -60,90 +61,69 @@ function save() {
 </script>
 
 <template>
-  <v-dialog
-    model-value
-    max-width="760"
-    :aria-label="t(fresh ? 'store.addMachine' : 'store.edit')"
-    @update:model-value="!$event && $emit('close')"
-  >
-    <v-card class="box">
-      <h2>{{ fresh ? t('store.addMachine') : t('store.editNamed', { name: machine.name }) }}</h2>
-      <p v-if="fresh" class="muted">{{ t('store.machineHint') }}</p>
-      <div class="rows">
-        <v-text-field v-model="form.name" :label="t('store.name')" maxlength="100" autofocus />
-        <v-text-field v-model="form.note" :label="t('store.note')" maxlength="200" />
-        <v-select
-          v-model="loaded"
-          :label="t('store.loaded')"
-          :items="items(['wire', 'empty', 'unread'], 'store.load')"
-        />
-        <v-text-field
-          v-if="loaded === 'wire'"
-          v-model="wireLabel"
-          :label="t('label.ask')"
-          :error-messages="wireProblem"
-        />
-        <v-select
-          v-model="form.polarityChange"
-          :label="t('store.polarityChange')"
-          :items="items(POLARITY_CHANGES, 'store.by')"
-          clearable
-        />
-        <v-select v-model="form.gasGear" :label="t('store.gasGear')" :items="YES" clearable />
-        <v-select
-          v-model="form.spools"
-          :label="t('store.spools')"
-          :items="[...SPOOL_TYPES]"
-          multiple
-          clearable
-        />
-        <v-select
-          v-model="form.wireEntry"
-          :label="t('store.wireEntry')"
-          :items="items(LEAVES, 'store.entry')"
-          clearable
-        />
-        <v-text-field v-model="maxA" :label="t('store.maxA')" inputmode="decimal" suffix="A" />
-        <v-select
-          v-model="form.workingGroove"
-          :label="t('store.workingGroove')"
-          :items="items(['inner', 'outer', 'turn', 'depth'], 'store.groove')"
-          clearable
-        />
-        <v-select v-model="form.jogButton" :label="t('store.jogButton')" :items="YES" clearable />
-        <v-select
-          v-model="form.hubLocator"
-          :label="t('store.hubLocator')"
-          :items="items(['pin', 'tab', 'none'], 'store.locator')"
-          clearable
-        />
-        <v-select
-          v-model="form.reverseThreads"
-          :label="t('store.reverseThreads')"
-          :items="items(['spoolRetainer', 'rollRetainer', 'gunRollRetainer'], 'store.thread')"
-          multiple
-          clearable
-        />
-      </div>
-      <p v-for="problem in problems" :key="problem" class="problem" role="alert">{{ problem }}</p>
-      <div class="row">
-        <v-btn variant="flat" color="primary" @click="save">{{ t('app.save') }}</v-btn>
-        <v-btn @click="$emit('close')">{{ t('app.cancel') }}</v-btn>
-      </div>
-    </v-card>
-  </v-dialog>
+  <DialogBox :label="t(fresh ? 'store.addMachine' : 'store.edit')" :max-width="760" @close="$emit('close')">
+    <h2>{{ fresh ? t('store.addMachine') : t('store.editNamed', { name: machine.name }) }}</h2>
+    <p v-if="fresh" class="muted">{{ t('store.machineHint') }}</p>
+    <div class="rows">
+      <v-text-field v-model="form.name" :label="t('store.name')" maxlength="100" autofocus />
+      <v-text-field v-model="form.note" :label="t('store.note')" maxlength="200" />
+      <v-select
+        v-model="loaded"
+        :label="t('store.loaded')"
+        :items="items(['wire', 'empty', 'unread'], 'store.load')"
+      />
+      <v-text-field
+        v-if="loaded === 'wire'"
+        v-model="wireLabel"
+        :label="t('label.ask')"
+        :error-messages="wireProblem"
+      />
+      <v-select
+        v-model="form.polarityChange"
+        :label="t('store.polarityChange')"
+        :items="items(POLARITY_CHANGES, 'store.by')"
+        clearable
+      />
+      <v-select v-model="form.gasGear" :label="t('store.gasGear')" :items="YES" clearable />
+      <v-select
+        v-model="form.spools"
+        :label="t('store.spools')"
+        :items="[...SPOOL_TYPES]"
+        multiple
+        clearable
+      />
+      <v-select
+        v-model="form.wireEntry"
+        :label="t('store.wireEntry')"
+        :items="items(LEAVES, 'store.entry')"
+        clearable
+      />
+      <v-text-field v-model="maxA" :label="t('store.maxA')" inputmode="decimal" suffix="A" />
+      <v-select
+        v-model="form.workingGroove"
+        :label="t('store.workingGroove')"
+        :items="items(['inner', 'outer', 'turn', 'depth'], 'store.groove')"
+        clearable
+      />
+      <v-select v-model="form.jogButton" :label="t('store.jogButton')" :items="YES" clearable />
+      <v-select
+        v-model="form.hubLocator"
+        :label="t('store.hubLocator')"
+        :items="items(['pin', 'tab', 'none'], 'store.locator')"
+        clearable
+      />
+      <v-select
+        v-model="form.reverseThreads"
+        :label="t('store.reverseThreads')"
+        :items="items(['spoolRetainer', 'rollRetainer', 'gunRollRetainer'], 'store.thread')"
+        multiple
+        clearable
+      />
+    </div>
+    <p v-for="problem in problems" :key="problem" class="problem" role="alert">{{ problem }}</p>
+    <div class="row">
+      <v-btn variant="flat" color="primary" @click="save">{{ t('app.save') }}</v-btn>
+      <v-btn @click="$emit('close')">{{ t('app.cancel') }}</v-btn>
+    </div>
+  </DialogBox>
 </template>
-
-<style scoped>
-.box {
-  padding: 24px;
-  display: grid;
-  gap: 18px;
-}
-.rows {
-  display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(240px, 1fr));
-  gap: 16px;
-  align-items: start;
-}
-</style>

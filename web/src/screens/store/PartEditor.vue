@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { partSchema, readLabel, SPOOL_TYPES, validate, type Part, type SpoolType } from '@pepper-knot/core'
+import DialogBox from '../../parts/DialogBox.vue'
 import FieldRows from '../../parts/FieldRows.vue'
 import LabelField from '../../parts/LabelField.vue'
 import QuantityField from '../../parts/QuantityField.vue'
@@ -80,62 +81,41 @@ function save() {
 </script>
 
 <template>
-  <v-dialog
-    model-value
-    max-width="680"
-    :aria-label="t(kind === 'wire' ? 'store.addWire' : 'store.addPart')"
-    @update:model-value="!$event && $emit('close')"
-  >
-    <v-card class="box">
-      <h2>{{ t(fresh ? (kind === 'wire' ? 'store.addWire' : 'store.addPart') : 'store.edit') }}</h2>
-      <v-select
-        v-if="kinds.length > 1"
-        :label="t('store.kind')"
-        :items="kinds.map((value) => ({ value, title: t(`kinds.${value}`) }))"
-        :model-value="kind"
-        :disabled="!fresh"
-        @update:model-value="chooseKind($event)"
-      />
-      <template v-if="kind === 'wire'">
-        <LabelField v-model="label" />
-        <div class="rows">
-          <QuantityField
-            v-model="massKg"
-            kind="mass"
-            :label="t('store.mass')"
-            :units="shop.units"
-            :hint="t('store.massHint')"
-          />
-          <v-select v-model="spoolType" :label="t('store.spoolType')" :items="[...SPOOL_TYPES]" clearable />
-        </div>
-      </template>
-      <FieldRows v-else v-model="values" :rows="rows" />
+  <DialogBox :label="t(kind === 'wire' ? 'store.addWire' : 'store.addPart')" @close="$emit('close')">
+    <h2>{{ t(fresh ? (kind === 'wire' ? 'store.addWire' : 'store.addPart') : 'store.edit') }}</h2>
+    <v-select
+      v-if="kinds.length > 1"
+      :label="t('store.kind')"
+      :items="kinds.map((value) => ({ value, title: t(`kinds.${value}`) }))"
+      :model-value="kind"
+      :disabled="!fresh"
+      @update:model-value="chooseKind($event)"
+    />
+    <template v-if="kind === 'wire'">
+      <LabelField v-model="label" />
       <div class="rows">
-        <v-text-field v-model="count" :label="t('store.count')" inputmode="numeric" />
-        <v-text-field v-model="drawer" :label="t('store.drawer')" maxlength="60" />
-        <v-text-field v-model="lowAt" :label="t('store.lowAt')" inputmode="numeric" />
-        <v-text-field v-model="leadDays" :label="t('store.leadDays')" inputmode="numeric" />
-        <v-text-field v-model="note" :label="t('store.note')" maxlength="200" />
+        <QuantityField
+          v-model="massKg"
+          kind="mass"
+          :label="t('store.mass')"
+          :units="shop.units"
+          :hint="t('store.massHint')"
+        />
+        <v-select v-model="spoolType" :label="t('store.spoolType')" :items="[...SPOOL_TYPES]" clearable />
       </div>
-      <p v-for="problem in problems" :key="problem" class="problem" role="alert">{{ problem }}</p>
-      <div class="row">
-        <v-btn variant="flat" color="primary" @click="save">{{ t('app.save') }}</v-btn>
-        <v-btn @click="$emit('close')">{{ t('app.cancel') }}</v-btn>
-      </div>
-    </v-card>
-  </v-dialog>
+    </template>
+    <FieldRows v-else v-model="values" :rows="rows" />
+    <div class="rows">
+      <v-text-field v-model="count" :label="t('store.count')" inputmode="numeric" />
+      <v-text-field v-model="drawer" :label="t('store.drawer')" maxlength="60" />
+      <v-text-field v-model="lowAt" :label="t('store.lowAt')" inputmode="numeric" />
+      <v-text-field v-model="leadDays" :label="t('store.leadDays')" inputmode="numeric" />
+      <v-text-field v-model="note" :label="t('store.note')" maxlength="200" />
+    </div>
+    <p v-for="problem in problems" :key="problem" class="problem" role="alert">{{ problem }}</p>
+    <div class="row">
+      <v-btn variant="flat" color="primary" @click="save">{{ t('app.save') }}</v-btn>
+      <v-btn @click="$emit('close')">{{ t('app.cancel') }}</v-btn>
+    </div>
+  </DialogBox>
 </template>
-
-<style scoped>
-.box {
-  padding: 24px;
-  display: grid;
-  gap: 18px;
-}
-.rows {
-  display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(180px, 1fr));
-  gap: 16px;
-  align-items: start;
-}
-</style>

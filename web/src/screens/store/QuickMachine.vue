@@ -13,6 +13,7 @@ import {
   type Machine,
   type MachineBuild,
 } from '@pepper-knot/core'
+import DialogBox from '../../parts/DialogBox.vue'
 import ChoiceRow from '../../parts/ChoiceRow.vue'
 import LabelField from '../../parts/LabelField.vue'
 import { newId, useShop } from '../../stores/shop.ts'
@@ -82,86 +83,74 @@ function save() {
 </script>
 
 <template>
-  <v-dialog
-    model-value
-    max-width="720"
-    :aria-label="t('store.addMachine')"
-    @update:model-value="!$event && $emit('close')"
-  >
-    <v-card class="box">
-      <h2>{{ t('store.addMachine') }}</h2>
-      <p class="muted">{{ t('quick.text') }}</p>
-      <v-text-field
-        v-model="name"
-        :label="t('quick.name')"
-        maxlength="100"
-        @focus="($event.target as HTMLInputElement).select()"
+  <DialogBox :label="t('store.addMachine')" :max-width="720" @close="$emit('close')">
+    <h2>{{ t('store.addMachine') }}</h2>
+    <p class="muted">{{ t('quick.text') }}</p>
+    <v-text-field
+      v-model="name"
+      :label="t('quick.name')"
+      maxlength="100"
+      @focus="($event.target as HTMLInputElement).select()"
+    />
+    <ChoiceRow
+      v-model="build"
+      :ask="t('quick.build')"
+      :choices="MACHINE_BUILDS.map((value) => ({ value, title: t(`quick.builds.${value}`) }))"
+    />
+    <ChoiceRow
+      v-model="loaded"
+      :ask="t('quick.wire')"
+      :choices="
+        (['wire', 'empty', 'unread'] as const).map((value) => ({ value, title: t(`store.load.${value}`) }))
+      "
+    />
+    <div v-if="loaded === 'wire'" class="wire">
+      <LabelField v-model="label" />
+      <ChoiceRow
+        v-model="usual"
+        :ask="t('quick.orUsual')"
+        :choices="USUAL.map((value) => ({ value, title: value }))"
+        @update:model-value="take"
       />
       <ChoiceRow
-        v-model="build"
-        :ask="t('quick.build')"
-        :choices="MACHINE_BUILDS.map((value) => ({ value, title: t(`quick.builds.${value}`) }))"
+        v-if="usual"
+        v-model="size"
+        :ask="t('decide.size')"
+        :choices="SIZES.map((value) => ({ value, title: tradeLabel(value, shop.units) }))"
+        @update:model-value="take"
       />
-      <ChoiceRow
-        v-model="loaded"
-        :ask="t('quick.wire')"
-        :choices="
-          (['wire', 'empty', 'unread'] as const).map((value) => ({ value, title: t(`store.load.${value}`) }))
-        "
-      />
-      <div v-if="loaded === 'wire'" class="wire">
-        <LabelField v-model="label" />
-        <ChoiceRow
-          v-model="usual"
-          :ask="t('quick.orUsual')"
-          :choices="USUAL.map((value) => ({ value, title: value }))"
-          @update:model-value="take"
-        />
-        <ChoiceRow
-          v-if="usual"
-          v-model="size"
-          :ask="t('decide.size')"
-          :choices="SIZES.map((value) => ({ value, title: tradeLabel(value, shop.units) }))"
-          @update:model-value="take"
-        />
-      </div>
-      <ChoiceRow
-        v-model="polarity"
-        :ask="t('store.polarityChange')"
-        :choices="POLARITY_CHANGES.map((value) => ({ value, title: t(`store.by.${value}`) }))"
-      />
-      <ChoiceRow
-        v-model="gas"
-        :ask="t('quick.gas')"
-        :choices="[
-          { value: true, title: t('field.yes') },
-          { value: false, title: t('quick.noGas') },
-        ]"
-      />
-      <ChoiceRow
-        v-model="gun"
-        :ask="t('quick.gun')"
-        :choices="
-          (Object.keys(GUNS) as (keyof typeof GUNS)[]).map((value) => ({ value, title: gunName(value) }))
-        "
-      />
-      <template v-if="tried">
-        <p v-for="problem in problems" :key="problem" class="problem" role="alert">{{ problem }}</p>
-      </template>
-      <div class="row foot">
-        <v-btn variant="flat" color="primary" @click="save">{{ t('quick.add') }}</v-btn>
-        <v-btn @click="$emit('close')">{{ t('app.cancel') }}</v-btn>
-      </div>
-    </v-card>
-  </v-dialog>
+    </div>
+    <ChoiceRow
+      v-model="polarity"
+      :ask="t('store.polarityChange')"
+      :choices="POLARITY_CHANGES.map((value) => ({ value, title: t(`store.by.${value}`) }))"
+    />
+    <ChoiceRow
+      v-model="gas"
+      :ask="t('quick.gas')"
+      :choices="[
+        { value: true, title: t('field.yes') },
+        { value: false, title: t('quick.noGas') },
+      ]"
+    />
+    <ChoiceRow
+      v-model="gun"
+      :ask="t('quick.gun')"
+      :choices="
+        (Object.keys(GUNS) as (keyof typeof GUNS)[]).map((value) => ({ value, title: gunName(value) }))
+      "
+    />
+    <template v-if="tried">
+      <p v-for="problem in problems" :key="problem" class="problem" role="alert">{{ problem }}</p>
+    </template>
+    <div class="row foot">
+      <v-btn variant="flat" color="primary" @click="save">{{ t('quick.add') }}</v-btn>
+      <v-btn @click="$emit('close')">{{ t('app.cancel') }}</v-btn>
+    </div>
+  </DialogBox>
 </template>
 
 <style scoped>
-.box {
-  padding: 24px;
-  display: grid;
-  gap: 18px;
-}
 .wire {
   display: grid;
   gap: 12px;
@@ -173,10 +162,5 @@ function save() {
   bottom: -24px;
   background: var(--sheet);
   padding: 10px 0;
-}
-@media (max-width: 700px) {
-  .box {
-    padding: 16px;
-  }
 }
 </style>
