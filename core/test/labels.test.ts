@@ -185,6 +185,7 @@ describe('designations of every standard', () => {
     ['E81T-1Ni1', 'E81T1-Ni1C'],
     ['E71T8-M21A2-CS3', 'E71T8-A2-CS3'],
     ['E71T1-C1-CS1', 'E71T1-C1A2-CS1'],
+    ['E71T1-C12-CS1', 'E71T1-C1A2-CS1'],
     ['ER304L', 'ER308L'],
     ['ER308-L', 'ER308L'],
     ['E308LSi', 'ER308LSi'],

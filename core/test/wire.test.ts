@@ -51,7 +51,18 @@ describe('diameters', () => {
     expect(read.ok && read.value.diameterMm).toBe(trade)
     expect(read.ok && read.value.exactMm).toBeCloseTo(exact, 3)
   })
-  test.each(['0.7', '.033', 'banana', '9 mm', ''])('no wire is made in “%s”', (text) =>
+  test.each([
+    ['0.80', 0.8],
+    ['0,90 mm', 0.9],
+    ['1.20', 1.2],
+  ])('%s is millimetres: no wire is that many inches thick', (text, mm) =>
+    expect(readDiameter(text)).toMatchObject({ ok: true, value: { diameterMm: mm } }),
+  )
+  test('a size near a trade size names it', () => {
+    const read = readDiameter('0.77')
+    expect(read.ok ? '' : read.problems[0]!.suggestion).toBe('0.8 mm')
+  })
+  test.each(['0.7', '.033', 'banana', '9 mm', '', '0.77'])('no wire is made in “%s”', (text) =>
     expect(readDiameter(text).ok).toBe(false),
   )
   test('one size up is the next on the ladder of tips', () => {

@@ -81,6 +81,9 @@ function byMm(mm: number): Diameter | undefined {
 /** A trade size in mm as a `Diameter`, for wires entered by hand; `undefined` when no wire has it. */
 export const diameterOfMm = byMm
 
+/** No welding wire is thicker, in. */
+const MOST_INCHES = 0.2
+
 const INCH_FORM =
   /^(?:0?[.,](\d{2,4})|0(\d{2})|(\d{1,2})\/(\d{2}|8)|(\d{2}),000|(\d{2})\s*(?:thou|mils?|thousandths?))\s*(?:"|″|”|''|in\.?|inch(?:es)?)?$/
 const MM_FORM = /^(\d+(?:[.,]\d+)?|[.,]\d)\s*(?:mm)?$/
@@ -107,7 +110,11 @@ export function readDiameter(text: string): Read<Diameter> {
         ? Number(over) / Number(under)
         : Number(bare ?? speech ?? thou) / 1000
     const stamp = byInch(inches)
-    return stamp ? read(stamp) : noSuchWire(text, inches * 25.4)
+    if (stamp) return read(stamp)
+    // `0.80` would be a wire as thick as a finger in inches: two figures behind a nought may be millimetres.
+    const inMm =
+      point !== undefined && !/["″”']|in/.test(t) && inches > MOST_INCHES ? byMm(inches) : undefined
+    return inMm ? read(inMm) : noSuchWire(text, inches > MOST_INCHES ? inches : inches * 25.4)
   }
   const m = MM_FORM.exec(t)
   if (!m) return refuse('', diameterText.notRead(text))

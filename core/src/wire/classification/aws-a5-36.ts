@@ -17,7 +17,7 @@ const METAL_CORED: Usability = { shielding: 'gas', polarity: ['DCEP'], passes: '
 
 const FORM = new RegExp(
   `^E(?<s>\\d{1,2})(?<pos>[01])T(?<h1>-?)(?<type>\\d{1,2})(?<single>S?)-?(?<gas>${GAS_SYMBOL}|Z)?` +
-    `(?:(?<heat>[AP])(?<impact>10|15|[0245680YZG]))?-(?<deposit>CS[123]|[ABDKWN][A-Z0-9]{1,3}|G)-?(?<h>H2|H4|H8|H16)?$`,
+    `(?:(?<heat>[AP])?(?<impact>10|15|[0245680YZG]))?-(?<deposit>CS[123]|[ABDKWN][A-Z0-9]{1,3}|G)-?(?<h>H2|H4|H8|H16)?$`,
 )
 
 function readOpenSystem(token: string): Designation {
@@ -37,7 +37,7 @@ function readOpenSystem(token: string): Designation {
   if (use.shielding === 'self' && gas) return wrong(labelText.gasLetterOnSelfShielded(token, type!), form(''))
   if (use.shielding === 'gas' && (!gas || gas === 'Z'))
     return wrong(labelText.gasLetterMissing(token), form('C1'))
-  if (!heat) return wrong(labelText.heatTreatmentMissing(token), form(gas, 'A2'))
+  if (!heat) return wrong(labelText.heatTreatmentMissing(token), form(gas, `A${m.impact ?? '2'}`))
   const notes: WireNote[] = [...(use.notes ?? [])]
   const single = m.single === 'S' || use.passes === 'single'
   if (single) notes.push('single-pass')
