@@ -109,7 +109,7 @@ const practice = fc.record({
     (typeof SCHOOL_IDS)[number],
     fc.Arbitrary<string>
   >),
-  people: fc.oneof({ weight: 30, arbitrary: fc.constant(1) }, { weight: 1, arbitrary: fc.constant(2) }),
+  people: fc.oneof({ weight: 60, arbitrary: fc.constant(1) }, { weight: 1, arbitrary: fc.constant(2) }),
 })
 const wire = fc.oneof(
   { weight: 6, arbitrary: fc.record({ label: of(labels).map(({ label }) => label), condition }) },
