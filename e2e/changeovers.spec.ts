@@ -160,7 +160,7 @@ test('a shop from nothing: an unread machine is read at the run sheet, and each 
   await page.getByRole('button', { name: 'Start an empty shop' }).click()
   await page.getByRole('alert').getByRole('button', { name: 'Start an empty shop' }).click()
   await page.getByRole('link', { name: 'Store' }).click()
-  await page.getByRole('button', { name: 'Add a machine' }).click()
+  await page.getByRole('button', { name: 'Add with every detail' }).click()
   const dialog = page.getByRole('dialog')
   await dialog.getByRole('button', { name: 'Save' }).click()
   await expect(dialog.getByRole('alert')).toBeVisible()

@@ -1,5 +1,6 @@
 export * from './changeover/index.ts'
 export * from './exchange/index.ts'
+export * from './feed/index.ts'
 export * from './gas/index.ts'
 export * from './machine/index.ts'
 export * from './match/index.ts'

@@ -11,6 +11,7 @@ export const router = createRouter({
       component: () => import('./screens/changeover/ChangeoverScreen.vue'),
       props: true,
     },
+    { path: '/feed', name: 'feed', component: () => import('./screens/feed/FeedScreen.vue') },
     { path: '/change', name: 'changes', component: () => import('./screens/changeover/ChangesScreen.vue') },
     {
       path: '/store/:list(machines|wires|parts)?',

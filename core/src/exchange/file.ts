@@ -21,7 +21,11 @@ import { fileText } from '../wording/problems.ts'
 export const FILE_VERSION = 1
 export const FILE_FORMAT = 'pepperknot'
 
-export const STAGES = ['decide', 'match', 'gather', 'swap', 'sign-off'] as const
+export const STAGES = ['decide', 'match', 'gather', 'swap', 'feed', 'sign-off'] as const
+/** Outcomes of a pressure test. */
+export const PRESSURE_RESULTS = ['right', 'slips', 'too-tight', 'marks-wire'] as const
+export type PressureResult = (typeof PRESSURE_RESULTS)[number]
+
 export type Stage = (typeof STAGES)[number]
 
 /** One changeover under way or signed off, as it is kept between two touches. */
@@ -53,6 +57,8 @@ export const runSchema = z.object({
   /** How long the steps took, in the order they were done. */
   times: z.array(stepTimeSchema).max(500).optional(),
   pressureMark: z.number().min(-1000).max(1000).nullable().optional(),
+  /** What the pressure test showed at that mark; only a mark that passed teaches the machine's scale. */
+  pressureResult: z.enum(PRESSURE_RESULTS).optional(),
   note: z.string().max(2000).optional(),
   signedOffAt: z.iso.datetime().optional(),
   minutesTaken: z.number().min(0).max(100_000).optional(),

@@ -1,1 +1,2 @@
 export * from './minutes.ts'
+export * from './marks.ts'

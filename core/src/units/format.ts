@@ -37,3 +37,15 @@ export const formatMass = (kg: number, system: UnitSystem): string =>
 /** Minutes of work, to half a minute below ten. */
 export const formatMinutes = (minutes: number): string =>
   minutes < 10 ? `${trim(Math.round(minutes * 2) / 2, 1)} min` : `${Math.round(minutes)} min`
+
+/** Two figures are all that a model of friction knows. */
+const twoFigures = (value: number): string => String(Number(value.toPrecision(2)))
+
+const N_PER_LBF = 4.4482216152605
+/** A force, N; pounds-force where the shop counts in inches. published: 1 lbf = 4.4482216152605 N, exact */
+export const formatForce = (n: number, system: UnitSystem): string =>
+  system === 'metric' ? `${twoFigures(n)} N` : `${twoFigures(n / N_PER_LBF)} lbf`
+
+/** A torque, Nm; pound-force inches where the shop counts in inches. */
+export const formatTorque = (nm: number, system: UnitSystem): string =>
+  system === 'metric' ? `${twoFigures(nm)} Nm` : `${twoFigures(nm / N_PER_LBF / 0.0254)} lbf·in`

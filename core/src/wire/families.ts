@@ -78,7 +78,7 @@ export const FAMILY_NEEDS: Record<Family, FamilyNeeds> = {
     soft: false,
     gas: ['M12', 'M13'],
     joins: ['stainless-steel', ...STEELS],
-    densityKgPerM3: 7900,
+    densityKgPerM3: 7930,
     fill: 1,
   },
   'metal-cored': {

@@ -10,6 +10,11 @@ const shop = useShop()
 const places = [
   { name: 'bench', to: '/', path: 'M3 17h22M7 17v6M21 17v6M14 17V9M14 9a4 4 0 1 0-.1 0' },
   { name: 'changes', to: '/change', path: 'M2 16h7c2 0 2-7 5-7s3 7 5 7h7' },
+  {
+    name: 'feed',
+    to: '/feed',
+    path: 'M2 14h24M9 7.500a3.500 3.500 0 1 0 .1 0M9 14a3.500 3.500 0 1 0 .1 0M20 9l5 5-5 5',
+  },
   { name: 'store', to: '/store', path: 'M4 6h20v17H4zM4 14.500h20M12 10h4M12 18.500h4' },
   { name: 'shop', to: '/shop', path: 'M4 12v11h20V12M2 12l4-7h16l4 7zM11 23v-6h6v6' },
 ]

@@ -2,6 +2,8 @@
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import {
+  feedFigures,
+  feedFigureText,
   findingAlso,
   findingConsequence,
   findingWhy,
@@ -29,6 +31,11 @@ const parts = computed(() =>
   props.plan.gather.filter((line) => line.station === props.finding.station && line.kind !== 'wire'),
 )
 const consequence = computed(() => findingConsequence(props.finding, units.value))
+/** What the mechanics make of this station. */
+const figure = computed(() => {
+  const figures = feedFigures(props.plan.context, props.plan.findings, props.finding.station)
+  return figures && feedFigureText(figures, units.value)
+})
 const changes = computed(
   () =>
     props.finding.verdict === 'change' ||
@@ -68,6 +75,7 @@ const heading = computed(
       <p v-if="consequence">
         <b>{{ t('why.ifLeft') }}</b> {{ consequence }}
       </p>
+      <p v-if="figure" class="tabular">{{ figure }}</p>
       <p v-if="finding.alsoDo.length">
         <b>{{ t('why.alsoDo') }}</b> {{ findingAlso(finding, units).join('; ') }}.
       </p>

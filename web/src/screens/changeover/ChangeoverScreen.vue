@@ -6,6 +6,7 @@ import { usePlan } from '../../stores/plan.ts'
 import { useShop } from '../../stores/shop.ts'
 import ConversionRun from './ConversionRun.vue'
 import DecideStage from './DecideStage.vue'
+import FeedStage from './FeedStage.vue'
 import GatherStage from './GatherStage.vue'
 import MatchStage from './MatchStage.vue'
 import SignedOff from './SignedOff.vue'
@@ -41,6 +42,7 @@ const reached = computed<Record<Stage, boolean>>(() => ({
   match: plan.value.plan !== undefined,
   gather: sound.value,
   swap: run.value?.frozen !== undefined,
+  feed: run.value?.frozen !== undefined && sound.value,
   'sign-off':
     run.value?.frozen !== undefined &&
     sound.value &&
@@ -121,6 +123,13 @@ const title = computed(() =>
       :run="run"
       :plan="plan.plan"
       @next="go('sign-off')"
+    />
+    <FeedStage
+      v-else-if="stage === 'feed' && plan.plan"
+      :run="run"
+      :plan="plan.plan"
+      :title="title"
+      @back="go('swap')"
     />
     <SignOffStage v-else-if="plan.plan" :run="run" :plan="plan.plan" :title="title" />
     <div v-else class="screen">

@@ -19,6 +19,7 @@ import { planOf } from '../../stores/plan.ts'
 import { useShop } from '../../stores/shop.ts'
 import CaptiveChain from './CaptiveChain.vue'
 import CrewSheet from './CrewSheet.vue'
+import FeedGuide from './FeedGuide.vue'
 import RunSide from './RunSide.vue'
 import StepButtons from './StepButtons.vue'
 import StepCard from './StepCard.vue'
@@ -38,6 +39,16 @@ const card = ref<{ focus: () => void }>()
 
 /** The list for two, where the practice asks for it. */
 const shared = computed(() => ('crew' in props.plan && props.plan.crew ? props.plan : undefined))
+
+/** What the mechanics have to say at a step. */
+const GUIDED: Partial<Record<string, 'brake' | 'thread' | 'pressure'>> = {
+  setBrake: 'brake',
+  feedThrough: 'thread',
+  setPressure: 'pressure',
+}
+const guided = computed(() =>
+  'proof' in props.plan && 'gather' in props.plan && 'required' in props.plan ? props.plan : undefined,
+)
 
 /** The run of captive steps that the present step stands in. */
 const chain = computed(() => {
@@ -175,6 +186,7 @@ const left = computed(() => steps.value.slice(Math.max(0, at.value)).reduce((sum
             >{{ t('run.write') }}</v-btn
           >
         </StepCard>
+        <FeedGuide v-if="guided && GUIDED[step.task]" :plan="guided" :run="kept" :show="GUIDED[step.task]!" />
         <StepButtons :step="step" :first="kept.done.length === 0" @done="done" @back="back" />
       </template>
       <div class="row">

@@ -1,0 +1,137 @@
+import type { GrooveProfile, LinerMaterial, Family } from '../wire/families.ts'
+import { about, range, type Range } from './range.ts'
+
+const MEM = 'recalled from memory'
+const PRACTICE = 'common practice, no source'
+
+/** What the mechanics do not know exactly, in the order in which the model reads them. */
+export const COEFFICIENTS = [
+  'yieldMPa',
+  'modulusMPa',
+  'wallShare',
+  'castRadiusMm',
+  'linerFriction',
+  'linerDragNPerM',
+  'tipDragN',
+  'strayBendRad',
+  'brakeTorqueNm',
+  'rollFriction',
+  'vHalfAngleDeg',
+  'rollRadiusMm',
+  'flatteningShare',
+  'contactSpread',
+  'motorN',
+  'gunShare',
+] as const
+export type Coefficient = (typeof COEFFICIENTS)[number]
+export type Coefficients = Record<Coefficient, Range>
+
+/** How hard and how stiff the wire is. 4xxx aluminium is the softer to push. */
+export type Alloy = '4xxx' | '5xxx' | '1xxx'
+
+const ALUMINIUM_YIELD: Record<Alloy, number> = { '4xxx': 180, '5xxx': 300, '1xxx': 120 }
+const YIELD_MPA: Record<Exclude<Family, 'aluminium'>, number> = {
+  'solid-steel': 900,
+  'solid-stainless': 1000,
+  'metal-cored': 500,
+  'flux-cored-self-shielded': 500,
+  'flux-cored-gas-shielded': 500,
+  'silicon-bronze': 500,
+}
+/** Yield of the wire as drawn; a cored wire's is its sheath's. 20 % either way. */
+export const yieldMPa = (family: Family, alloy: Alloy = '4xxx'): Range =>
+  about(
+    family === 'aluminium' ? ALUMINIUM_YIELD[alloy] : YIELD_MPA[family],
+    0.2,
+    'published',
+    `hard-drawn wire, materials tables, ${MEM}`,
+  )
+
+/** Young's modulus, MPa. */
+export const modulusMPa = (family: Family): Range =>
+  family === 'aluminium'
+    ? range(69_000, 70_000, 71_000, 'published', `ASM Metals Handbook, ${MEM}`)
+    : family === 'silicon-bronze'
+      ? about(105_000, 0.05, 'published', `ASM Metals Handbook, ${MEM}`)
+      : range(200_000, 205_000, 210_000, 'published', `ASM Metals Handbook, ${MEM}`)
+
+export const isTubular = (family: Family): boolean =>
+  family === 'metal-cored' || family.startsWith('flux-cored')
+
+/** Wall over diameter; 0.5 is solid. */
+export const wallShare = (family: Family): Range =>
+  isTubular(family)
+    ? range(0.15, 0.16, 0.2, 'common practice', PRACTICE)
+    : range(0.5, 0.5, 0.5, 'model', 'a solid wire')
+
+export type LinerState = 'clean' | 'dirty' | 'kinked'
+const handbook = `handbook friction, ${MEM}`
+
+/** Friction of the wire in its liner. */
+export function linerFriction(family: Family, material: LinerMaterial, state: LinerState): Range {
+  const soft = family === 'aluminium'
+  const clean =
+    material === 'steel-coil'
+      ? soft
+        ? range(0.3, 0.38, 0.45, 'published', handbook)
+        : isTubular(family)
+          ? range(0.15, 0.2, 0.25, 'published', handbook)
+          : range(0.12, 0.16, 0.2, 'published', handbook)
+      : material === 'ptfe'
+        ? range(0.06, 0.09, 0.12, 'published', handbook)
+        : range(0.1, 0.14, 0.18, 'published', handbook)
+  if (state === 'clean') return clean
+  // Steel in a dirty coil is 0.3 and up: about double; a kink bends and scrapes besides.
+  const worse = state === 'dirty' ? 2 : 2.5
+  return range(clean.low * worse, clean.value * worse, clean.high * worse, 'common practice', PRACTICE)
+}
+
+/** Drag a metre, N/m, from the wire's cast: 3-5 for 0.9 mm steel. */
+export function linerDragNPerM(family: Family, material: LinerMaterial): Range {
+  const source = `measured totals of 10-40 N on 3 m guns, ${MEM}`
+  if (family === 'aluminium' || family === 'silicon-bronze')
+    return material === 'steel-coil'
+      ? range(2.5, 3, 4, 'published', source)
+      : range(1.5, 2, 2.5, 'published', source)
+  return range(3, 3.5, 5, 'published', source)
+}
+
+/** Drag in the tip, N; a bore that holds an oval wire adds several newtons. */
+export const tipDragN = (tight: boolean): Range =>
+  tight ? range(5, 8, 12, 'common practice', PRACTICE) : range(2, 2.5, 3, 'common practice', PRACTICE)
+
+/** Grip of steel roll and wire; teeth bite instead of rubbing. */
+export function rollFriction(family: Family, profile: GrooveProfile): Range {
+  if (profile === 'knurled-v') return range(0.4, 0.5, 0.6, 'common practice', PRACTICE)
+  return family === 'aluminium' || family === 'silicon-bronze'
+    ? range(0.2, 0.25, 0.25, 'published', handbook)
+    : range(0.2, 0.2, 0.25, 'published', handbook)
+}
+
+/** Radius the wire lies in when it is free, mm, by spool: a third of what the standard's cast allows and up. */
+export const castRadiusMm = (spool: 'S100' | 'other'): Range =>
+  spool === 'S100'
+    ? range(100, 150, 200, 'published', `ISO 544 cast, ${MEM}`)
+    : range(150, 350, 600, 'published', `ISO 544 cast, ${MEM}`)
+
+/** Bends nobody counts: a lead never lies quite straight. */
+export const strayBendRad = (): Range => range(0.3, 0.5, 0.8, 'common practice', PRACTICE)
+export const vHalfAngleDeg = (): Range => range(30, 45, 45, 'common practice', PRACTICE)
+export const rollRadiusMm = (): Range => range(13, 15, 18, 'common practice', PRACTICE)
+/** Flattening one allows, as a share of the diameter. */
+export const flatteningShare = (family: Family): Range =>
+  family === 'aluminium' || family === 'silicon-bronze'
+    ? range(0.007, 0.01, 0.013, 'common practice', PRACTICE)
+    : range(0.02, 0.025, 0.03, 'common practice', PRACTICE)
+/** A U groove spreads the contact. */
+export const contactSpread = (profile: GrooveProfile): Range =>
+  profile === 'smooth-u'
+    ? range(1.3, 1.45, 1.6, 'model', 'contact of groove and wire, after Johnson, Contact Mechanics')
+    : range(1, 1, 1, 'model', 'two lines or a point')
+/** Most that a drive motor pushes. */
+export const motorN = (pairs: number): Range =>
+  pairs > 1
+    ? range(200, 280, 380, 'common practice', PRACTICE)
+    : range(120, 180, 250, 'common practice', PRACTICE)
+/** What the motor of a push-pull gun takes of the lead's drag. */
+export const gunShare = (): Range => range(0.4, 0.6, 0.8, 'common practice', PRACTICE)

@@ -1,0 +1,57 @@
+import { isTubular } from './coefficients.ts'
+import { pushNeededN } from './liner.ts'
+import { coefficientsOf, geometryOf, type FeedSetup } from './setup.ts'
+import { GRIP_MARGIN } from './model.ts'
+import type { PressureWindow } from './window.ts'
+
+/** Where the need comes from, N at the rolls. */
+export interface NeedParts {
+  /** The tip's drag, as the bends have let it grow. */
+  tipN: number
+  /** The liner's own drag, likewise. */
+  linerN: number
+  brakeN: number
+  /** How many times the bends make of a newton at the tip. */
+  growth: number
+}
+export function needParts(setup: FeedSetup): NeedParts {
+  const g = geometryOf(setup)
+  const c = coefficientsOf(setup)
+  const bend = g.bendRad + c.strayBendRad.value
+  const mu = c.linerFriction.value
+  const share = g.pulled ? 1 - c.gunShare.value : 1
+  return {
+    tipN: share * pushNeededN(c.tipDragN.value, 0, g.lengthM, bend, mu),
+    linerN: share * pushNeededN(0, c.linerDragNPerM.value * g.boreFactor, g.lengthM, bend, mu),
+    brakeN: c.brakeTorqueNm.value / g.spoolRadiusM,
+    growth: Math.exp(mu * bend),
+  }
+}
+
+export const WEAK_PLACES = ['motor', 'gap', 'bends', 'liner', 'tip', 'brake', 'rolls', 'wire'] as const
+export type WeakPlace = (typeof WEAK_PLACES)[number]
+
+/** Bends that make more than this of every newton are the place to begin. common practice, no source */
+const MUCH_GROWTH = 2
+
+/**
+ * The weakest place of the wire's way: what bounds the window from above where that is the gap or the wrong rolls,
+ * else what most of the push is needed for.
+ */
+export function weakestPlace(setup: FeedSetup, w: PressureWindow): WeakPlace {
+  if (w.stalls) return 'motor'
+  if (w.upper === 'birdnest') return 'gap'
+  const parts = needParts(setup)
+  if (parts.growth > MUCH_GROWTH) return 'bends'
+  const all = parts.tipN + parts.linerN + parts.brakeN
+  if (parts.brakeN > all / 2) return 'brake'
+  if (parts.tipN > all * 0.45) return 'tip'
+  if (isTubular(setup.family) && setup.profile !== 'knurled-v' && setup.family !== 'metal-cored')
+    return 'rolls'
+  if (setup.linerState !== 'clean' || (setup.liner === 'steel-coil' && setup.family === 'aluminium'))
+    return 'liner'
+  return parts.linerN > all / 2 ? 'liner' : 'wire'
+}
+
+/** Roll force that a push of so many newtons asks for. */
+export const rollForceFor = (pushN: number, w: PressureWindow): number => (GRIP_MARGIN * pushN) / w.gripPerN

@@ -1,0 +1,140 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { useI18n } from 'vue-i18n'
+import {
+  brakeSentence,
+  brakeWindow,
+  FAMILY_NEEDS,
+  feedSetupOf,
+  feedWatch,
+  firstMark,
+  firstMarkSentence,
+  formatForce,
+  goodMarks,
+  pressureTestWords,
+  pressureWindow,
+  PRESSURE_RESULTS,
+  windowCentreN,
+  type Changeover,
+  type Run,
+} from '@pepper-knot/core'
+import ChoiceRow from '../../parts/ChoiceRow.vue'
+import { useShop } from '../../stores/shop.ts'
+import MarkField from './MarkField.vue'
+
+/** What the mechanics say while spool, wire and pressure are seen to; a piece of it at a step, or all. */
+const props = defineProps<{ plan: Changeover; run: Run; show: 'brake' | 'thread' | 'pressure' | 'all' }>()
+const { t } = useI18n()
+const shop = useShop()
+const kept = computed(() => shop.run(props.run.id) ?? props.run)
+const has = (piece: 'brake' | 'thread' | 'pressure') => props.show === 'all' || props.show === piece
+
+const wire = computed(() => props.plan.context.wire)
+const machine = computed(() => props.plan.context.machine)
+/** The machine as the plan leaves it. */
+const setup = computed(() => {
+  const { supply: _supply, ...fitted } = props.plan.proof?.end ?? {}
+  return feedSetupOf(machine.value, fitted, wire.value).setup
+})
+const window_ = computed(() => pressureWindow(setup.value))
+const brake = computed(() => {
+  const { spool, family, wireKg, speedMPerMin } = setup.value
+  const grip = windowCentreN(window_.value) * window_.value.gripPerN
+  return brakeSentence(
+    setup.value.brakeNm,
+    brakeWindow(spool, family, wireKg, speedMPerMin, grip),
+    shop.units,
+  )
+})
+const soft = computed(() => FAMILY_NEEDS[wire.value.family].soft)
+const test = computed(() => pressureTestWords(props.plan.context.practice.pressureTest, shop.units))
+const first = computed(() =>
+  firstMarkSentence(
+    firstMark(goodMarks(shop.shop.runs, props.run.machineId), window_.value, machine.value.scale),
+  ),
+)
+const force = (n: number) => formatForce(n, shop.units)
+</script>
+
+<template>
+  <div class="guide">
+    <section v-if="has('brake')" :aria-label="t('feed.stage.brake')">
+      <h3>{{ t('feed.stage.brake') }}</h3>
+      <p>{{ brake }}</p>
+    </section>
+    <section v-if="has('thread')" :aria-label="t('feed.stage.watch')">
+      <h3>{{ t('feed.stage.watch') }}</h3>
+      <ul>
+        <li v-for="line in feedWatch(shop.units, soft)" :key="line">{{ line }}</li>
+      </ul>
+    </section>
+    <section v-if="has('pressure')" :aria-label="t('feed.stage.test')">
+      <h3>{{ t('feed.stage.test') }}</h3>
+      <p class="care">{{ t('feed.stage.care') }}</p>
+      <p>{{ test.how }}</p>
+      <p>{{ first }}</p>
+      <p v-if="window_.opens" class="muted tabular">
+        {{
+          t('feed.stage.figure', {
+            low: force(window_.lowN),
+            high: force(window_.highN),
+            upper: t(`feed.stage.upper.${window_.upper}`),
+          })
+        }}
+      </p>
+      <dl>
+        <template v-for="outcome in test.outcomes" :key="outcome.see">
+          <dt>{{ outcome.see }}</dt>
+          <dd>{{ outcome.means }}</dd>
+        </template>
+      </dl>
+      <MarkField v-if="show === 'all'" :run="kept" :machine="machine" />
+      <ChoiceRow
+        v-model="kept.pressureResult"
+        :ask="t('feed.stage.result')"
+        :choices="PRESSURE_RESULTS.map((value) => ({ value, title: t(`feed.stage.results.${value}`) }))"
+      />
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.guide {
+  display: grid;
+  gap: 20px;
+}
+section {
+  display: grid;
+  gap: 8px;
+  border-left: 4px solid var(--copper-soft);
+  padding-left: 14px;
+  max-width: 76ch;
+}
+.care {
+  font-weight: 650;
+}
+li::before {
+  content: '· ';
+}
+dl {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) minmax(0, 1.2fr);
+  gap: 6px 20px;
+  margin: 0;
+}
+dt {
+  font-weight: 650;
+}
+dd {
+  margin: 0;
+}
+@media (max-width: 700px) {
+  dl {
+    grid-template-columns: 1fr;
+    gap: 2px;
+  }
+  dd {
+    padding-bottom: 8px;
+  }
+}
+</style>

@@ -1,0 +1,56 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { useI18n } from 'vue-i18n'
+import {
+  cheapestWayOpen,
+  feedSentence,
+  feedSetupOf,
+  pressureWindow,
+  type Changeover,
+  type Run,
+} from '@pepper-knot/core'
+import { useShop } from '../../stores/shop.ts'
+import FeedGuide from './FeedGuide.vue'
+
+/** Everything about feeding this wire on this machine, on one page; the steps themselves are on the run sheet. */
+const props = defineProps<{ run: Run; plan: Changeover; title: string }>()
+defineEmits<{ back: [] }>()
+const { t } = useI18n()
+const shop = useShop()
+const answer = computed(() => {
+  const { supply: _supply, ...fitted } = props.plan.proof?.end ?? {}
+  const { setup } = feedSetupOf(props.plan.context.machine, fitted, props.plan.context.wire)
+  return feedSentence(
+    setup,
+    pressureWindow(setup),
+    cheapestWayOpen(setup, props.plan.context.practice.labourPerHour),
+    shop.units,
+  )
+})
+</script>
+
+<template>
+  <div class="screen stage">
+    <h1>{{ t('feed.stage.title') }}</h1>
+    <p class="muted">{{ title }}</p>
+    <p class="answer">{{ answer }}</p>
+    <FeedGuide :plan="plan" :run="run" show="all" />
+    <div class="row">
+      <v-btn variant="flat" color="primary" size="x-large" @click="$emit('back')">{{
+        t('feed.stage.toRun')
+      }}</v-btn>
+      <v-btn to="/feed" size="x-large">{{ t('nav.feed') }}</v-btn>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.stage {
+  display: grid;
+  gap: 16px;
+}
+.answer {
+  font-size: 1.2rem;
+  max-width: 75ch;
+}
+</style>

@@ -1,0 +1,139 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { useI18n } from 'vue-i18n'
+import {
+  FAMILY_NEEDS,
+  formatLead,
+  formatLength,
+  formatMass,
+  kgFromThickness,
+  linerTrim,
+  spoolHoldsKg,
+  wireLeft,
+  type FeedSetup,
+  type TrimKind,
+} from '@pepper-knot/core'
+import ChoiceRow from '../../parts/ChoiceRow.vue'
+import QuantityField from '../../parts/QuantityField.vue'
+import { useShop } from '../../stores/shop.ts'
+
+/** Wire left on the spool, by weight or by how thick it lies; and where a liner is cut. */
+const props = defineProps<{ setup: FeedSetup }>()
+const { t, n } = useI18n()
+const shop = useShop()
+
+const thickness = ref<number>()
+const kg = ref<number>()
+const known = computed(() =>
+  thickness.value !== undefined
+    ? kgFromThickness(props.setup.spool, props.setup.family, thickness.value)
+    : (kg.value ?? props.setup.wireKg),
+)
+const price = computed(
+  () => shop.settings.practice.wirePerKg ?? (FAMILY_NEEDS[props.setup.family].soft ? 18 : 4),
+)
+const left = computed(() =>
+  wireLeft(props.setup.family, props.setup.exactMm, known.value, props.setup.speedMPerMin, price.value),
+)
+const kind = ref<TrimKind>('collet')
+const gun = ref<number | undefined>(props.setup.leadM)
+const offset = ref<number | undefined>(12)
+const trim = computed(() =>
+  gun.value && offset.value !== undefined ? linerTrim(kind.value, gun.value * 1000, offset.value) : undefined,
+)
+const long = (mm: number) =>
+  shop.units === 'metric'
+    ? `${Math.round(mm * 2) / 2} mm`
+    : `${n(mm / 25.4, { maximumFractionDigits: 2 })} in`
+</script>
+
+<template>
+  <div class="panels">
+    <section :aria-label="t('feed.left')">
+      <h2>{{ t('feed.left') }}</h2>
+      <div class="pair">
+        <QuantityField v-model="kg" kind="mass" :label="t('feed.byWeight')" :units="shop.units" :max="1000" />
+        <QuantityField
+          v-model="thickness"
+          kind="length"
+          :label="t('feed.byThickness')"
+          :units="shop.units"
+          :max="500"
+        />
+      </div>
+      <p class="tabular">
+        {{
+          t('feed.leftIs', {
+            mass: formatMass(known, shop.units),
+            length: formatLead(Number(left.metres.toPrecision(3)), shop.units),
+            minutes: Math.round(left.minutes),
+            money: n(left.money, { maximumFractionDigits: 0 }),
+          })
+        }}
+      </p>
+      <p class="muted">
+        {{
+          t('feed.full', {
+            spool: setup.spool,
+            mass: formatMass(spoolHoldsKg(setup.spool, setup.family), shop.units),
+          })
+        }}
+      </p>
+    </section>
+    <section :aria-label="t('feed.trim')">
+      <h2>{{ t('feed.trim') }}</h2>
+      <ChoiceRow
+        :model-value="kind"
+        :ask="t('feed.trimKind')"
+        :choices="
+          (['collet', 'gun-end', 'long'] as const).map((value) => ({
+            value,
+            title: t(`feed.trims.${value}`),
+          }))
+        "
+        @update:model-value="$event && (kind = $event)"
+      />
+      <div class="pair">
+        <QuantityField
+          v-model="gun"
+          kind="lead"
+          :label="t('feed.gunLength')"
+          :units="shop.units"
+          :max="100"
+        />
+        <QuantityField
+          v-model="offset"
+          kind="length"
+          :label="t(`feed.offsets.${kind}`)"
+          :units="shop.units"
+          :max="500"
+        />
+      </div>
+      <p v-if="trim" class="tabular">
+        <template v-if="trim.markMm !== null">{{ t('feed.markAt', { at: long(trim.markMm) }) }} </template>
+        {{ t('feed.cutAt', { at: long(trim.cutMm), low: long(trim.lowMm), high: long(trim.highMm) }) }}
+      </p>
+      <p class="muted">{{ t('feed.trimCare', { room: formatLength(1.5, shop.units) }) }}</p>
+    </section>
+  </div>
+</template>
+
+<style scoped>
+.panels {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(min(320px, 100%), 1fr));
+  gap: 24px 40px;
+}
+section {
+  display: grid;
+  gap: 12px;
+  align-content: start;
+  border-top: 1px solid var(--rule);
+  padding-top: 14px;
+}
+.pair {
+  display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 12px;
+}
+</style>
