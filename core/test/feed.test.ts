@@ -1,6 +1,8 @@
 import fc from 'fast-check'
 import {
   birdnestLoadN,
+  brakeFigures,
+  brakeFigureText,
   brakeDragN,
   brakeSentence,
   brakeWindow,
@@ -219,6 +221,12 @@ describe('what the bench shows comes out of the equations', () => {
       brakeWindow(type, 'solid-steel', kg, speed, null).lowNm
     expect(low('S300', 15, 10) / low('S200', 5, 10)).toBeGreaterThan(3)
     expect(low('S300', 15, 20) / low('S300', 15, 10)).toBeCloseTo(4, 6)
+  })
+  test('a brake’s figures are run-on and drag of the same spool, four times the run-on at twice the speed', () => {
+    const f = brakeFigures('S300', 'solid-steel', 15, 0.4, 10, 20)
+    expect(f.runOnThreadingM / f.runOnFeedM).toBeCloseTo(4, 9)
+    expect(f.dragEmptyN).toBeGreaterThan(f.dragNowN)
+    expect(brakeFigureText(f, 'metric')).toMatch(/runs on \d+ mm at feed speed/)
   })
   test('the same nut drags harder as the spool empties', () =>
     expect(brakeDragN(0.3, woundRadiusM('S300', 'solid-steel', 0))).toBeGreaterThan(

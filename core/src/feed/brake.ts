@@ -81,3 +81,32 @@ export function brakeWindow(
     highNm: gripN === null ? null : MOST_DRAG_SHARE * gripN * barrelRadiusM,
   }
 }
+
+/** What a brake does, full and nearly empty, at feed and at threading speed. */
+export interface BrakeFigures {
+  runOnFeedM: number
+  runOnThreadingM: number
+  dragNowN: number
+  dragEmptyN: number
+}
+
+/** @param threadingMPerMin speed at which the wire is threaded */
+export function brakeFigures(
+  type: SpoolType,
+  family: Family,
+  wireKg: number,
+  torqueNm: number,
+  speedMPerMin: number,
+  threadingMPerMin: number,
+): BrakeFigures {
+  const { barrelRadiusM } = SPOOL_SHAPES[type]
+  const radiusM = woundRadiusM(type, family, wireKg)
+  const inertia = spoolInertiaKgM2(wireKg, radiusM, barrelRadiusM)
+  const runOn = (speed: number) => runOnM(torqueNm, inertia, radiusM, speed)
+  return {
+    runOnFeedM: runOn(speedMPerMin),
+    runOnThreadingM: runOn(threadingMPerMin),
+    dragNowN: brakeDragN(torqueNm, radiusM),
+    dragEmptyN: brakeDragN(torqueNm, barrelRadiusM),
+  }
+}

@@ -1,7 +1,6 @@
 import { isTubular } from './coefficients.ts'
 import { pushNeededN } from './liner.ts'
 import { coefficientsOf, geometryOf, type FeedSetup } from './setup.ts'
-import { GRIP_MARGIN } from './model.ts'
 import type { PressureWindow } from './window.ts'
 
 /** Where the need comes from, N at the rolls. */
@@ -52,6 +51,3 @@ export function weakestPlace(setup: FeedSetup, w: PressureWindow): WeakPlace {
     return 'liner'
   return parts.linerN > all / 2 ? 'liner' : 'wire'
 }
-
-/** Roll force that a push of so many newtons asks for. */
-export const rollForceFor = (pushN: number, w: PressureWindow): number => (GRIP_MARGIN * pushN) / w.gripPerN

@@ -1,6 +1,6 @@
 import type { Coefficient } from '../feed/coefficients.ts'
 import type { Cure, CureId } from '../feed/cures.ts'
-import type { BrakeWindow } from '../feed/brake.ts'
+import type { BrakeFigures, BrakeWindow } from '../feed/brake.ts'
 import type { FeedFigures } from '../feed/figures.ts'
 import type { FirstMark } from '../feed/scale.ts'
 import type { FeedSetup } from '../feed/setup.ts'
@@ -208,3 +208,10 @@ export function feedFigureText(figures: FeedFigures, units: UnitSystem): string 
   return same ? `Model: ${say(asAsked)}.` : `Left as it is: ${say(asFitted)}. Set right: ${say(asAsked)}.`
 }
 const twoSignificant = (n: number) => String(Number(n.toPrecision(2)))
+
+/** Run-on and drag of a brake, as figures. */
+export function brakeFigureText(figures: BrakeFigures, units: UnitSystem): string {
+  const run = (m: number) =>
+    units === 'metric' ? `${twoSignificant(m * 1000)} mm` : `${twoSignificant(m / 0.0254)} in`
+  return `Let go, the spool runs on ${run(figures.runOnFeedM)} at feed speed and ${run(figures.runOnThreadingM)} at threading speed. It drags ${formatForce(figures.dragNowN, units)} now and ${formatForce(figures.dragEmptyN, units)} when nearly empty.`
+}

@@ -204,7 +204,7 @@ export const FINDING_RULES: Record<string, Rule> = {
   }),
   'steel-liner-under-soft-wire': (r) => ({
     why: `A ${LINER_NAMES[r.text('material')]} liner drags on ${r.family} wire several times more than a polymer one and sheds steel dust on it.`,
-    otherwise: 'The push needed folds the wire at the rolls within a few centimetres of weld.',
+    otherwise: 'As soon as the lead is bent or coiled, the rolls flatten or fold the wire before it moves.',
   }),
   'polymer-liner-under-steel': (r) => ({
     why: `${cap(r.family)} wire wears a ${LINER_NAMES[r.text('material')]} liner through; it runs in a steel coil.`,

@@ -4,6 +4,8 @@ import { useI18n } from 'vue-i18n'
 import {
   brakeSentence,
   brakeWindow,
+  coefficientsOf,
+  curlPushN,
   FAMILY_NEEDS,
   feedSetupOf,
   feedWatch,
@@ -53,23 +55,36 @@ const first = computed(() =>
     firstMark(goodMarks(shop.shop.runs, props.run.machineId), window_.value, machine.value.scale),
   ),
 )
+/** What the loop on the wood proves. */
+const LOOP_MM = 50
+const curl = computed(() =>
+  props.plan.context.practice.pressureTest === 'curl'
+    ? t('feed.stage.curl', {
+        force: formatForce(
+          curlPushN(coefficientsOf(setup.value).yieldMPa.value, setup.value.exactMm, LOOP_MM),
+          shop.units,
+        ),
+        need: formatForce(window_.value.pushN, shop.units),
+      })
+    : '',
+)
 const force = (n: number) => formatForce(n, shop.units)
 </script>
 
 <template>
   <div class="guide">
     <section v-if="has('brake')" :aria-label="t('feed.stage.brake')">
-      <h3>{{ t('feed.stage.brake') }}</h3>
+      <h2>{{ t('feed.stage.brake') }}</h2>
       <p>{{ brake }}</p>
     </section>
     <section v-if="has('thread')" :aria-label="t('feed.stage.watch')">
-      <h3>{{ t('feed.stage.watch') }}</h3>
+      <h2>{{ t('feed.stage.watch') }}</h2>
       <ul>
         <li v-for="line in feedWatch(shop.units, soft)" :key="line">{{ line }}</li>
       </ul>
     </section>
     <section v-if="has('pressure')" :aria-label="t('feed.stage.test')">
-      <h3>{{ t('feed.stage.test') }}</h3>
+      <h2>{{ t('feed.stage.test') }}</h2>
       <p class="care">{{ t('feed.stage.care') }}</p>
       <p>{{ test.how }}</p>
       <p>{{ first }}</p>
@@ -82,6 +97,7 @@ const force = (n: number) => formatForce(n, shop.units)
           })
         }}
       </p>
+      <p v-if="curl" class="muted">{{ curl }}</p>
       <dl>
         <template v-for="outcome in test.outcomes" :key="outcome.see">
           <dt>{{ outcome.see }}</dt>
@@ -99,6 +115,9 @@ const force = (n: number) => formatForce(n, shop.units)
 </template>
 
 <style scoped>
+h2 {
+  font-size: 1.1rem;
+}
 .guide {
   display: grid;
   gap: 20px;
