@@ -1,3 +1,4 @@
+export * from './arc/index.ts'
 export * from './changeover/index.ts'
 export * from './exchange/index.ts'
 export * from './feed/index.ts'

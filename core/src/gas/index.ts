@@ -1,2 +1,3 @@
 export * from './flow.ts'
 export * from './mixture.ts'
+export * from './cylinder.ts'

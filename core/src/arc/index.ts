@@ -1,0 +1,5 @@
+export * from './burnOff.ts'
+export * from './limits.ts'
+export * from './start.ts'
+export * from './transfer.ts'
+export * from './volts.ts'

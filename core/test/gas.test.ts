@@ -1,0 +1,79 @@
+import fc from 'fast-check'
+import {
+  CO2_M3_PER_KG,
+  cylinderM3,
+  flowmeterFactor,
+  gasDesignation,
+  gasLeft,
+  hosePurgeSeconds,
+  isLiquid,
+  isoName,
+  readIsoName,
+  type Mixture,
+} from '../src/index.ts'
+
+// published: ISO 14175:2008 Table 2, recalled from memory: a class does not hold its lower limit, but its upper
+test.each<[Mixture, string]>([
+  [{ Ar: 95, CO2: 5 }, 'M12'],
+  [{ Ar: 94.9, CO2: 5.1 }, 'M20'],
+  [{ Ar: 85, CO2: 15 }, 'M20'],
+  [{ Ar: 84.9, CO2: 15.1 }, 'M21'],
+  [{ Ar: 75, CO2: 25 }, 'M21'],
+  [{ Ar: 74.9, CO2: 25.1 }, 'M31'],
+  [{ Ar: 50, CO2: 50 }, 'M31'],
+  [{ Ar: 97, O2: 3 }, 'M13'],
+  [{ Ar: 96.9, O2: 3.1 }, 'M22'],
+  [{ Ar: 90, O2: 10 }, 'M22'],
+  [{ Ar: 89.9, O2: 10.1 }, 'M32'],
+  [{ Ar: 90, CO2: 8, O2: 2 }, 'M24'],
+  [{ Ar: 80, CO2: 15, O2: 5 }, 'M25'],
+  [{ He: 90, Ar: 7.5, CO2: 2.5 }, 'M12'],
+  [{ Ar: 75, He: 25 }, 'I3'],
+])('%o is %s', (mixture, group) => expect(gasDesignation(mixture)).toBe(group))
+
+test('a designation names its parts and is read back', () => {
+  expect(isoName({ Ar: 75, CO2: 25 }, 'M21')).toBe('ISO 14175-M21-ArC-25')
+  expect(isoName({ Ar: 100 }, 'I1')).toBe('ISO 14175-I1-Ar')
+  expect(readIsoName('ISO 14175-M24-ArCO-8/2')).toEqual({ Ar: 90, CO2: 8, O2: 2 })
+  expect(readIsoName('M21-ArC')).toBeUndefined()
+  expect(readIsoName('banana')).toBeUndefined()
+  fc.assert(
+    fc.property(fc.integer({ min: 1, max: 49 }), fc.integer({ min: 0, max: 10 }), (co2, o2) => {
+      const mixture: Mixture = { Ar: 100 - co2 - o2, CO2: co2, ...(o2 && { O2: o2 }) }
+      const group = gasDesignation(mixture)
+      expect(readIsoName(isoName(mixture, group))).toEqual(mixture)
+    }),
+    { seed: 4 },
+  )
+})
+
+// published: suppliers' catalogues of argon, recalled from memory: nominal and real contents
+test.each([
+  [50, 200, 10.7],
+  [20, 200, 4.3],
+  [10, 200, 2.1],
+  [50, 300, 15.6],
+])('argon, %i L at %i bar: %d m3 within 3 %%', (litres, bar, m3) =>
+  expect(Math.abs(cylinderM3(litres, bar, { Ar: 100 }) / m3 - 1)).toBeLessThan(0.03),
+)
+test('helium holds less than the ideal sum, and CO2 is weighed, not gauged', () => {
+  expect(cylinderM3(50, 200, { He: 100 })).toBeLessThan((50 * 200) / 1013.25)
+  expect(isLiquid({ CO2: 100 })).toBe(true)
+  expect(() => cylinderM3(50, 60, { CO2: 100 })).toThrow(RangeError)
+  // published: 20 lb of CO2 is 175 cu ft
+  expect((9.072 * CO2_M3_PER_KG * 35.3147) / 175).toBeCloseTo(1, 2)
+})
+// published: rotameter law, worked from ISO 14175 densities (calc)
+test.each<[Mixture, number]>([
+  [{ CO2: 100 }, 0.95],
+  [{ He: 100 }, 3.16],
+  [{ Ar: 75, CO2: 25 }, 0.99],
+])('an argon flowmeter on %o: true flow is %d of the reading', (used, factor) =>
+  expect(flowmeterFactor({ Ar: 100 }, used)).toBeCloseTo(factor, 1),
+)
+test('minutes, welds and the hose', () => {
+  expect(gasLeft(10, 12, 20)).toEqual({ m3: 10, minutes: 10_000 / 12, welds: 2500 })
+  expect(() => gasLeft(10, 0, 20)).toThrow(RangeError)
+  // 5 m of 6 mm hose is 0.141 L
+  expect(hosePurgeSeconds(5, 6, 12)).toBeCloseTo((0.1414 * 60) / 12, 2)
+})
