@@ -98,6 +98,10 @@ await at(1280, 800, false, async (page, shot) => {
   await page.getByText('Find out first').waitFor()
   await page.evaluate(() => window.scrollTo(0, 0))
   await shot('feed')
+  await page.goto('/desk')
+  await page.getByText('How long will the cylinder last?').waitFor()
+  await page.waitForTimeout(300)
+  await shot('desk')
   await page.goto('/store/parts')
   await page
     .getByRole('textbox', { name: /^Parts, a line each/ })

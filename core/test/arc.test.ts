@@ -16,6 +16,8 @@ import {
   startSettings,
   supplyCurrentA,
   transferAt,
+  startBand,
+  startValue,
   transitionCurrentA,
   wireRangeA,
   wireSpeedMPerMin,
@@ -234,6 +236,17 @@ describe('published figures', () => {
       one / supplyCurrentA({ voltageV: 24, currentA: 200 }, { voltageV: 400, phases: 3 }).value,
     ).toBeCloseTo(Math.sqrt(3), 9)
   })
+})
+
+test.each([
+  [9.5, '10 mm', '3/8 in'],
+  [19, '19 mm', '3/4 in'],
+  [11, '11 mm', '7/16 in'],
+  [25.4, '25 mm', '1 in'],
+])('a distance of %d mm is said by eye: %s, %s', (value, metric, inch) => {
+  const b = { value, low: value, high: value, origin: '' }
+  expect(startValue('tipToWorkMm', b, 'metric')).toBe(metric)
+  expect(startBand('tipToWorkMm', b, 'inch')).toBe(`${inch} to ${inch}`)
 })
 
 describe('laws and limits', () => {

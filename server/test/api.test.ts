@@ -107,6 +107,12 @@ describe('changeover', () => {
     expect(
       body.gather.filter((g: { have: boolean }) => g.have).map((g: { station: string }) => g.station),
     ).toEqual(['spool', 'driveRolls'])
+    for (const key of ['currentA', 'voltageV', 'wireSpeedMPerMin', 'gasFlowLPerMin', 'tipToWorkMm']) {
+      const { value, low, high, origin } = body.start[key]
+      expect(low).toBeLessThan(value)
+      expect(value).toBeLessThan(high)
+      expect(origin).not.toBe('')
+    }
     expect(body.proof).toEqual({ holds: true, violations: [] })
     expect(body.problems).toEqual([])
     expect(body.minutes).toBeGreaterThan(20)

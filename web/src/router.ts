@@ -12,6 +12,7 @@ export const router = createRouter({
       props: true,
     },
     { path: '/feed', name: 'feed', component: () => import('./screens/feed/FeedScreen.vue') },
+    { path: '/desk', name: 'desk', component: () => import('./screens/desk/DeskScreen.vue') },
     { path: '/change', name: 'changes', component: () => import('./screens/changeover/ChangesScreen.vue') },
     {
       path: '/store/:list(machines|wires|parts)?',

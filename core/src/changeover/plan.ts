@@ -15,6 +15,7 @@ import { orderBlocks } from './order.ts'
 import { walkMinutes, type Place } from './places.ts'
 import { laneSteps, shareBlocks, type Crew, type Lane } from './crew.ts'
 import { prove, proveCrew, type Proof } from './proof.ts'
+import { startFor, type Start } from './startFor.ts'
 import type { Step } from './step.ts'
 import { wireInGun, type WireInGun } from './wireInGun.ts'
 import { readingSteps, workFor, type Block } from './work.ts'
@@ -35,6 +36,8 @@ export interface Changeover {
   problems: Obstacle[]
   cautions: Obstacle[]
   wireInGun: WireInGun
+  /** Settings for the test weld; nothing where the job is not known. */
+  start: Start | null
 }
 
 /** A plan broke its own proof: an error in this program, never the user's. */
@@ -105,6 +108,7 @@ export function planFrom(context: MatchContext): Changeover {
     cautions: cautions(context),
     gather: gatherList(context, findings),
     wireInGun: wireInGun(context),
+    start: startFor(context, findings),
   }
   if (problems.length) return { ...base, tools: [], steps: [], minutes: null, proof: null, crew: null }
   const blocks = orderedWork(context, findings)

@@ -3,6 +3,7 @@ import type { Station } from '../machine/stations.ts'
 import type { Upkeep } from '../machine/upkeep.ts'
 import { conditionVerdict, type Facts, type Finding, type MatchContext } from '../match/finding.ts'
 import type { Place } from './places.ts'
+import { startFor } from './startFor.ts'
 import type { Step, Task } from './step.ts'
 import { TASK_ROWS } from './taskTable.ts'
 import { wireInGun } from './wireInGun.ts'
@@ -376,7 +377,18 @@ export function workFor(c: MatchContext, findings: readonly Finding[]): Block[] 
     [wantsPreheat(c) ? (c.wire.gas.needed ? 'gas' : 'pressure') : 'gather'],
   )
   add('clampOn', [at('clampOn')], [c.wire.gas.needed ? 'gas' : 'pressure', 'clampMend'])
-  add('testWeld', [at('testWeld')], ['clampOn', 'coupon', ...unplugged])
+  const start = startFor(c, findings)
+  const settings: Facts = start
+    ? {
+        startV: start.voltageV.value,
+        startSpeed: start.wireSpeedMPerMin.value,
+        startA: start.currentA.value,
+        startTipMm: start.tipToWorkMm.value,
+        transfer: start.transfer,
+        taps: c.machine.voltTaps !== undefined,
+      }
+    : {}
+  add('testWeld', [at('testWeld', undefined, settings)], ['clampOn', 'coupon', ...unplugged])
   add('putAway', [at('putAway')], ['testWeld'])
 
   // An edge to a block that this change does not need falls away.

@@ -74,7 +74,10 @@ export const DENSITY_KG_PER_M3: Readonly<Record<keyof Mixture & string, number>>
 }
 /** Density of a mixture, by volume. */
 export const mixtureDensity = (mixture: Mixture): number =>
-  Object.entries(mixture).reduce((sum, [gas, percent]) => sum + (DENSITY_KG_PER_M3[gas as keyof Mixture] * percent) / 100, 0)
+  Object.entries(mixture).reduce(
+    (sum, [gas, percent]) => sum + (DENSITY_KG_PER_M3[gas as keyof Mixture] * percent) / 100,
+    0,
+  )
 
 /** True flow over what a float shows when it was made for another gas: sqrt(made for / used). published: rotameter law */
 export const flowmeterFactor = (madeFor: Mixture, used: Mixture): number =>

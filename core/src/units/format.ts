@@ -49,3 +49,11 @@ export const formatForce = (n: number, system: UnitSystem): string =>
 /** A torque, Nm; pound-force inches where the shop counts in inches. */
 export const formatTorque = (nm: number, system: UnitSystem): string =>
   system === 'metric' ? `${twoFigures(nm)} Nm` : `${twoFigures(nm / N_PER_LBF / 0.0254)} lbf·in`
+
+/** A gauge pressure, bar. published: 1 psi = 0.0689476 bar */
+export const formatPressure = (bar: number, system: UnitSystem): string =>
+  system === 'metric' ? `${trim(bar, 0)} bar` : `${trim(bar / 0.0689475729, 0)} psi`
+
+/** A volume of gas, m3. published: 1 m3 = 35.3147 cu ft */
+export const formatGas = (m3: number, system: UnitSystem): string =>
+  system === 'metric' ? `${twoFigures(m3)} m³` : `${twoFigures(m3 * 35.3147)} cu ft`

@@ -66,6 +66,13 @@ export const L_PER_MIN: UnitTable = {
   'ft3/h': 28.316846592 / 60,
   'ft3/hr': 28.316846592 / 60,
 }
+export const BAR: UnitTable = {
+  bar: 1,
+  psi: 0.0689475729,
+  psig: 0.0689475729,
+  mpa: 10,
+  kpa: 0.01,
+}
 export const KG: UnitTable = {
   kg: 1,
   kilo: 1,
@@ -137,3 +144,7 @@ export const parseFlowLPerMin = (text: string, defaultUnit: 'l/min' | 'cfh' = 'l
 /** A mass, in kg. */
 export const parseMassKg = (text: string, defaultUnit: 'kg' | 'lb' = 'kg') =>
   parseQuantity(text, KG, defaultUnit)
+
+/** Reads a gauge pressure, bar. */
+export const parsePressureBar = (text: string, defaultUnit: 'bar' | 'psi' = 'bar') =>
+  parseQuantity(text, BAR, defaultUnit)

@@ -1,3 +1,4 @@
+import type { Banded } from '../arc/volts.ts'
 import { rankOf } from '../match/rank.ts'
 import type { Changeover } from '../changeover/plan.ts'
 import type { Wire } from '../wire/wire.ts'
@@ -21,6 +22,12 @@ export function decodeAnswer(wire: Wire, units: UnitSystem = 'metric') {
       notes: notes.map((note) => cautionText({ station: 'spool', rule: `note-${note}`, facts: {} }, units)),
     },
   }
+}
+
+/** No more figures than the band knows. */
+const rounded = (b: Banded, step: number): Banded => {
+  const to = (n: number) => Number((Math.round(n / step) * step).toFixed(2))
+  return { value: to(b.value), low: to(b.low), high: to(b.high), origin: b.origin }
 }
 
 /** A plan in the words of `POST /api/v1/changeover`. */
@@ -62,6 +69,15 @@ export function changeoverAnswer(plan: Changeover, units: UnitSystem = 'metric')
     ...(plan.crew && { crew: plan.crew }),
     // No plan, nothing to break: an empty list of steps holds.
     proof: { holds: plan.proof?.holds ?? true, violations: plan.proof?.violations ?? [] },
+    ...(plan.start && {
+      start: {
+        currentA: rounded(plan.start.currentA, 1),
+        voltageV: rounded(plan.start.voltageV, 0.1),
+        wireSpeedMPerMin: rounded(plan.start.wireSpeedMPerMin, 0.1),
+        gasFlowLPerMin: rounded(plan.start.gasFlowLPerMin, 0.1),
+        tipToWorkMm: rounded(plan.start.tipToWorkMm, 0.5),
+      },
+    }),
     problems: plan.problems.map((p) => ({ station: p.station, ...obstacleText(p, units) })),
     notes: plan.cautions.map((caution) => cautionText(caution, units)),
   }

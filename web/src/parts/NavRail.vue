@@ -15,6 +15,11 @@ const places = [
     to: '/feed',
     path: 'M2 14h24M9 7.500a3.500 3.500 0 1 0 .1 0M9 14a3.500 3.500 0 1 0 .1 0M20 9l5 5-5 5',
   },
+  {
+    name: 'desk',
+    to: '/desk',
+    path: 'M14 3v10M10 13h8l-2 5h-4zM5 23c3-3 6-1 9-1s6-2 9 1M7 17l-3-2M21 17l3-2',
+  },
   { name: 'store', to: '/store', path: 'M4 6h20v17H4zM4 14.500h20M12 10h4M12 18.500h4' },
   { name: 'shop', to: '/shop', path: 'M4 12v11h20V12M2 12l4-7h16l4 7zM11 23v-6h6v6' },
 ]

@@ -7,10 +7,12 @@ import {
   formatLead,
   formatLength,
   formatMass,
+  formatPressure,
   parseDraughtMPerS,
   parseFlowLPerMin,
   parseLengthMm,
   parseMassKg,
+  parsePressureBar,
   type GaugeScale,
   type Read,
   type UnitSystem,
@@ -18,7 +20,7 @@ import {
 
 /** A number in any unit: what is typed is read at once, and the field says what it understood. */
 const props = defineProps<{
-  kind: 'thickness' | 'length' | 'draught' | 'flow' | 'mass' | 'lead'
+  kind: 'thickness' | 'length' | 'draught' | 'flow' | 'mass' | 'lead' | 'pressure'
   label: string
   units: UnitSystem
   gaugeScale?: GaugeScale | undefined
@@ -43,6 +45,7 @@ const READ: Record<typeof props.kind, (text: string) => Read<number>> = {
   },
   draught: (text) => parseDraughtMPerS(text, props.units === 'metric' ? 'm/s' : 'mph'),
   flow: (text) => parseFlowLPerMin(text, props.units === 'metric' ? 'l/min' : 'cfh'),
+  pressure: (text) => parsePressureBar(text, props.units === 'metric' ? 'bar' : 'psi'),
   mass: (text) => parseMassKg(text, props.units === 'metric' ? 'kg' : 'lb'),
 }
 const SAY: Record<typeof props.kind, (value: number, units: UnitSystem) => string> = {
@@ -52,11 +55,20 @@ const SAY: Record<typeof props.kind, (value: number, units: UnitSystem) => strin
   draught: formatDraught,
   flow: formatFlow,
   mass: formatMass,
+  pressure: formatPressure,
 }
 const say = (value: number, units = props.units) => SAY[props.kind](value, units)
 
 const text = ref(model.value === undefined ? '' : say(model.value))
-const read = computed(() => (text.value.trim() === '' ? undefined : READ[props.kind](text.value)))
+/** Nought is a length of cord, a flow that is shut: whether it may stand here, `min` and whoever saves it say. */
+const NOUGHT = /^0+(?:[.,]0+)?\s*[a-z"'/]*$/i
+const read = computed<Read<number> | undefined>(() =>
+  text.value.trim() === ''
+    ? undefined
+    : NOUGHT.test(text.value.trim())
+      ? { ok: true, value: 0 }
+      : READ[props.kind](text.value),
+)
 const problem = computed(() => {
   if (!read.value) return undefined
   if (!read.value.ok) return read.value.problems[0]!.message

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { partText, settle, type Changeover, type Run } from '@pepper-knot/core'
+import { partText, settle, startSentence, type Changeover, type Run } from '@pepper-knot/core'
 import { standingMarks } from '../../parts/marks.ts'
 import WireLine from '../../parts/WireLine.vue'
 import { newId, useShop } from '../../stores/shop.ts'
@@ -59,6 +59,7 @@ function sign() {
     <div class="cols">
       <section>
         <h2>{{ t('sign.written') }}</h2>
+        <p v-if="plan.start" class="tabular">{{ startSentence(plan.start, shop.units) }}</p>
         <MarkField :run="run" :machine="plan.context.machine" class="gap" />
         <v-textarea v-model="note" class="gap" :label="t('sign.note')" rows="3" maxlength="2000" />
       </section>

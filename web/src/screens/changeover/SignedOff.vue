@@ -1,7 +1,14 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { STATION_NAMES, STATIONS, fittedShort, type Changeover, type Run } from '@pepper-knot/core'
+import {
+  STATION_NAMES,
+  STATIONS,
+  fittedShort,
+  startSentence,
+  type Changeover,
+  type Run,
+} from '@pepper-knot/core'
 import { exportShop } from '../../storage/exportShop.ts'
 import { useShop } from '../../stores/shop.ts'
 
@@ -44,6 +51,7 @@ const print = () => window.print()
         <dd>{{ row.text }}</dd>
       </template>
     </dl>
+    <p v-if="plan?.start" class="tabular">{{ startSentence(plan.start, shop.units) }}</p>
     <p v-if="run.note">{{ run.note }}</p>
     <div class="row no-print">
       <v-btn variant="flat" color="primary" @click="exportShop(shop.shop)">{{ t('sign.export') }}</v-btn>

@@ -1,0 +1,34 @@
+<script setup lang="ts">
+/** One everyday question: its answer in a line first, what it was worked out from under it. */
+defineProps<{ ask: string; answer: string; note?: string }>()
+</script>
+
+<template>
+  <section class="desk" :aria-label="ask">
+    <h2>{{ ask }}</h2>
+    <p class="answer tabular" role="status">{{ answer }}</p>
+    <p v-if="note" class="muted">{{ note }}</p>
+    <div class="fields"><slot /></div>
+    <slot name="more" />
+  </section>
+</template>
+
+<style scoped>
+.desk {
+  display: grid;
+  gap: 10px;
+  align-content: start;
+  border-top: 4px solid var(--copper);
+  padding-top: 12px;
+}
+.answer {
+  font-size: 1.2rem;
+  font-weight: 650;
+}
+.fields {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(min(190px, 100%), 1fr));
+  gap: 12px;
+  align-items: start;
+}
+</style>

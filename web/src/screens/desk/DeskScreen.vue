@@ -1,0 +1,156 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { useRouter } from 'vue-router'
+import {
+  gasDesignation,
+  isSized,
+  MATERIAL_NAMES,
+  MATERIALS,
+  parseMixture,
+  POSITION_NAMES,
+  POSITIONS,
+  readLabel,
+  startSettings,
+  TRANSFER_NAMES,
+  startValue,
+  startBand,
+  USUAL_MIXTURES,
+  type Job,
+  type Mixture,
+} from '@pepper-knot/core'
+import LabelField from '../../parts/LabelField.vue'
+import QuantityField from '../../parts/QuantityField.vue'
+import { asItStands } from '../../stores/bench.ts'
+import { useShop } from '../../stores/shop.ts'
+import CircuitPanel from './CircuitPanel.vue'
+import CylinderPanel from './CylinderPanel.vue'
+import DeskPanel from './DeskPanel.vue'
+import FlowPanel from './FlowPanel.vue'
+import SettingsPanel from './SettingsPanel.vue'
+
+/** Four everyday questions, each answered in a line: settings, flow, cylinder, circuit. */
+const { t } = useI18n()
+const router = useRouter()
+const shop = useShop()
+const machineId = ref(shop.shop.machines[0]?.id)
+const machines = computed(() => shop.shop.machines.map((m) => ({ value: m.id, title: m.name })))
+const machine = computed(() => shop.machine(machineId.value ?? ''))
+const label = ref('')
+const job = ref<Partial<Job>>({ material: 'mild-steel', thicknessMm: 3, position: 'flat' })
+const loaded = computed(() => machine.value && asItStands(machine.value).wire)
+const wire = computed(() => {
+  const read = label.value.trim() ? readLabel(label.value) : undefined
+  const found = read?.ok ? read.value.wire : label.value.trim() ? undefined : loaded.value
+  return found && isSized(found) ? found : undefined
+})
+const gas = ref<Mixture>()
+const flow = ref(12)
+/** The wire's own first gas, until another is typed. */
+watch(
+  [() => wire.value?.classification, machineId],
+  () => {
+    const own = wire.value?.gas.designations[0]
+    const on = machine.value?.fitted.gas
+    gas.value =
+      on && wire.value?.gas.designations.includes(gasDesignation(on))
+        ? on
+        : own
+          ? USUAL_MIXTURES[own]?.[0]
+          : undefined
+    const metal = wire.value?.joins[0]
+    if (metal && !wire.value!.joins.includes(job.value.material!)) job.value.material = metal
+  },
+  { immediate: true },
+)
+const start = computed(() => {
+  const { material, thicknessMm, position } = job.value
+  if (!wire.value || !material || !thicknessMm) return undefined
+  return startSettings(
+    wire.value,
+    { material, thicknessMm, position },
+    wire.value.gas.needed && gas.value ? gasDesignation(gas.value) : null,
+    machine.value,
+  )
+})
+const wrongGas = computed(
+  () =>
+    wire.value?.gas.needed &&
+    gas.value &&
+    wire.value.gas.designations.length > 0 &&
+    !wire.value.gas.designations.includes(gasDesignation(gas.value)),
+)
+const answer = computed(() => {
+  const s = start.value
+  if (!s) return t(wire.value ? 'decide.needThickness' : 'desk.needWire')
+  return t('desk.settingsIs', {
+    v: startValue('voltageV', s.voltageV, shop.units),
+    vBand: startBand('voltageV', s.voltageV, shop.units),
+    speed: startValue('wireSpeedMPerMin', s.wireSpeedMPerMin, shop.units),
+    speedBand: startBand('wireSpeedMPerMin', s.wireSpeedMPerMin, shop.units),
+    transfer: TRANSFER_NAMES[s.transfer],
+  })
+})
+function begin() {
+  if (!machineId.value) return
+  const run = shop.startRun(machineId.value, label.value)
+  run.job = { ...run.job, ...job.value }
+  void router.push(`/change/${run.id}`)
+}
+const setGas = (mixture: Mixture | undefined) =>
+  (gas.value = mixture ?? (parseMixture('80/20') as { value: Mixture }).value)
+</script>
+
+<template>
+  <div class="screen desks">
+    <h1>{{ t('desk.title') }}</h1>
+    <DeskPanel
+      :ask="t('desk.settings')"
+      :answer="answer"
+      :note="wrongGas ? t('desk.wrongGas') : t('desk.settingsOrigin')"
+    >
+      <v-select
+        v-model="machineId"
+        :label="t('feed.machine')"
+        :items="machines"
+        :no-data-text="t('bench.noMachines')"
+      />
+      <LabelField v-model="label" />
+      <v-select
+        v-model="job.material"
+        :label="t('decide.metal')"
+        :items="MATERIALS.map((value) => ({ value, title: MATERIAL_NAMES[value] }))"
+      />
+      <QuantityField
+        v-model="job.thicknessMm"
+        kind="thickness"
+        :label="t('decide.thickness')"
+        :units="shop.units"
+        :min="0.3"
+        :max="200"
+      />
+      <v-select
+        v-model="job.position"
+        :label="t('decide.position')"
+        :items="POSITIONS.map((value) => ({ value, title: POSITION_NAMES[value] }))"
+      />
+      <template #more>
+        <SettingsPanel v-if="start" :start="start" :job="job" />
+        <v-btn v-if="label.trim() && wire && machine" @click="begin">{{
+          t('desk.begin', { machine: machine.name })
+        }}</v-btn>
+      </template>
+    </DeskPanel>
+    <FlowPanel v-model="flow" :gas="gas" :wire="wire" :transfer="start?.transfer" @update:gas="setGas" />
+    <CylinderPanel v-model:flow="flow" :gas="gas" />
+    <CircuitPanel :start="start" :machine="machine" />
+    <p class="muted">{{ t('app.defer') }}</p>
+  </div>
+</template>
+
+<style scoped>
+.desks {
+  display: grid;
+  gap: 28px;
+}
+</style>
