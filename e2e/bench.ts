@@ -21,9 +21,16 @@ export const open = async (page: Page, path = '/') => {
   await expect(page.getByRole('navigation', { name: 'Main' })).toBeVisible()
 }
 
+/** Chooses from a list, and looks that it took: on a slow machine a list that still opens may lose the first touch. */
 export async function choose(page: Page, field: string, option: string) {
-  await page.getByRole('combobox', { name: field }).press('Enter')
-  await page.getByRole('option', { name: option, exact: true }).click()
+  const box = page.getByRole('combobox', { name: field })
+  const list = page.locator('.v-select').filter({ has: box })
+  const row = page.getByRole('option', { name: option, exact: true })
+  await expect(async () => {
+    if (!(await row.isVisible())) await box.press('Enter')
+    await row.click({ timeout: 5000 })
+    await expect(list).toContainText(option, { timeout: 2000 })
+  }).toPass()
 }
 
 /** From the bench to Match: this wire of the shelf on this machine, for this metal. */

@@ -1,11 +1,11 @@
 /**
  * npm run bench: every pair of wires planned, the readiness board of a large shop, the feed bench against
- * mathjs and a bare loop, and the order search against a
+ * mathjs and a bare loop, dialling in on simulated arcs, and the order search against a
  * general solver. `npm run bench -- combinations` runs setups at random instead; any name runs that one alone.
  */
 import { install, run } from './prepare.mjs'
 
-const usual = ['pairs', 'readiness', 'feed', 'order']
+const usual = ['pairs', 'readiness', 'feed', 'dialin', 'order']
 const known = [...usual, 'combinations']
 const asked = process.argv.slice(2)
 const odd = asked.find((name) => !known.includes(name))
