@@ -290,8 +290,8 @@ describe('laws that hold for every setup', () => {
     const now = pressureWindow(s)
     const way = cheapestWayOpen(s)
     return (
-      cures(s).every((c) => c.window.ratio >= now.ratio || c.window.opens) &&
-      (way.length === 0 || way.at(-1)!.window.opens)
+      cures(s).every((c) => c.pressure.ratio >= now.ratio || c.pressure.opens) &&
+      (way.length === 0 || way.at(-1)!.pressure.opens)
     )
   })
 })

@@ -1,6 +1,6 @@
 import { oneSizeUpMm } from '../wire/diameters.ts'
 import { isTubular } from './coefficients.ts'
-import { pressureWindow, type PressureWindow } from './window.ts'
+import { pressureWindow, type PressureWindow } from './pressureWindow.ts'
 import { SET_BRAKE_N, type FeedSetup } from './setup.ts'
 import { woundRadiusM } from './brake.ts'
 
@@ -26,7 +26,7 @@ export interface Cure {
   /** Parts, in the shop's currency; invented round figures. */
   money: number
   setup: FeedSetup
-  window: PressureWindow
+  pressure: PressureWindow
   /** Minutes at the shop's rate, and the parts. */
   cost: number
 }
@@ -130,14 +130,16 @@ export function cures(setup: FeedSetup, labourPerHour = 45): Cure[] {
     const { minutes, money, to } = CHANGES[id]
     const after = to(setup)
     if (!after) return []
-    const window = pressureWindow(after)
-    const opened = window.opens && !now.opens
-    const wider = window.ratio > now.ratio * 1.02 && window.opens === now.opens
+    const pressure = pressureWindow(after)
+    const opened = pressure.opens && !now.opens
+    const wider = pressure.ratio > now.ratio * 1.02 && pressure.opens === now.opens
     if (!opened && !wider) return []
-    return [{ id, minutes, money, setup: after, window, cost: money + (minutes * labourPerHour) / 60 }]
+    return [{ id, minutes, money, setup: after, pressure, cost: money + (minutes * labourPerHour) / 60 }]
   }).sort(
     (a, b) =>
-      Number(b.window.opens) - Number(a.window.opens) || a.cost - b.cost || b.window.ratio - a.window.ratio,
+      Number(b.pressure.opens) - Number(a.pressure.opens) ||
+      a.cost - b.cost ||
+      b.pressure.ratio - a.pressure.ratio,
   )
 }
 
@@ -160,7 +162,7 @@ export function cheapestWayOpen(setup: FeedSetup, labourPerHour = 45): Cure[] {
   for (let depth = 0; depth < 3; depth++) {
     chains = more(chains)
     for (const chain of chains)
-      if (chain.at(-1)!.window.opens && (!best || cost(chain) < cost(best) - 1e-9)) best = chain
+      if (chain.at(-1)!.pressure.opens && (!best || cost(chain) < cost(best) - 1e-9)) best = chain
   }
   return best ?? []
 }

@@ -3,7 +3,7 @@ import type { Station } from '../machine/stations.ts'
 import type { Finding, MatchContext } from '../match/finding.ts'
 import { lay } from '../changeover/bench.ts'
 import { feedSetupOf } from './setup.ts'
-import { pressureWindow, type PressureWindow } from './window.ts'
+import { pressureWindow, type PressureWindow } from './pressureWindow.ts'
 
 /** Stations on which the mechanics have something to say. */
 export const FEED_STATIONS: readonly Station[] = [
@@ -34,10 +34,10 @@ export function feedFigures(
   const { supply: _supply, ...right } = findings.reduce((sum, f) => lay(sum, f.after), {
     ...c.fitted,
   } as ReturnType<typeof lay>)
-  const window = (fitted: Partial<Fitted>) => pressureWindow(feedSetupOf(c.machine, fitted, c.wire).setup)
+  const through = (fitted: Partial<Fitted>) => pressureWindow(feedSetupOf(c.machine, fitted, c.wire).setup)
   const key = station as keyof Fitted
   return {
-    asFitted: c.fitted[key] == null ? undefined : window({ ...right, [key]: c.fitted[key] }),
-    asAsked: window(right),
+    asFitted: c.fitted[key] == null ? undefined : through({ ...right, [key]: c.fitted[key] }),
+    asAsked: through(right),
   }
 }

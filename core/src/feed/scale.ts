@@ -25,14 +25,14 @@ const LEAST_BAND = 0.15
  */
 export function firstMark(
   good: readonly GoodMark[],
-  window: { lowN: number; highN: number; opens: boolean },
+  pressure: { lowN: number; highN: number; opens: boolean },
   scale: { min: number; max: number } | null | undefined,
 ): FirstMark {
   if (scale === null) return { known: false, because: 'no-scale' }
-  if (!window.opens) return { known: false, because: 'no-window' }
+  if (!pressure.opens) return { known: false, because: 'no-window' }
   const marks = good.filter((g) => Number.isFinite(g.mark) && g.centreN > 0)
   if (marks.length === 0) return { known: false, because: 'no-marks' }
-  const centre = windowCentreN(window)
+  const centre = windowCentreN(pressure)
   const last = marks.at(-1)!
   const clamp = (mark: number) => (scale ? Math.min(scale.max, Math.max(scale.min, mark)) : Math.max(0, mark))
   const line = fitLine(marks)

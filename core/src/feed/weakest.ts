@@ -1,7 +1,7 @@
 import { isTubular } from './coefficients.ts'
 import { pushNeededN } from './liner.ts'
 import { coefficientsOf, geometryOf, type FeedSetup } from './setup.ts'
-import type { PressureWindow } from './window.ts'
+import type { PressureWindow } from './pressureWindow.ts'
 
 /** Where the need comes from, N at the rolls. */
 export interface NeedParts {

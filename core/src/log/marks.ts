@@ -1,6 +1,6 @@
 import { feedSetupOf } from '../feed/setup.ts'
 import { windowCentreN, type GoodMark } from '../feed/scale.ts'
-import { pressureWindow } from '../feed/window.ts'
+import { pressureWindow } from '../feed/pressureWindow.ts'
 import type { Run } from '../exchange/file.ts'
 import { readWire } from '../match/prepare.ts'
 import { planChangeover } from '../changeover/plan.ts'
@@ -29,7 +29,7 @@ export function goodMarks(runs: readonly Run[], machineId: string): GoodMark[] {
       const end = plan.ok ? plan.value.proof?.end : undefined
       if (!end) return []
       const { supply: _supply, ...fitted } = end
-      const window = pressureWindow(feedSetupOf(request.machine, fitted, wire.value.wire).setup)
-      return window.opens ? [{ mark: r.pressureMark!, centreN: windowCentreN(window) }] : []
+      const pressure = pressureWindow(feedSetupOf(request.machine, fitted, wire.value.wire).setup)
+      return pressure.opens ? [{ mark: r.pressureMark!, centreN: windowCentreN(pressure) }] : []
     })
 }

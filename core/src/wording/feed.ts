@@ -4,7 +4,7 @@ import type { BrakeFigures, BrakeWindow } from '../feed/brake.ts'
 import type { FeedFigures } from '../feed/figures.ts'
 import type { FirstMark } from '../feed/scale.ts'
 import type { FeedSetup } from '../feed/setup.ts'
-import { EASY_RATIO, schoolsAgree, type PressureWindow } from '../feed/window.ts'
+import { EASY_RATIO, schoolsAgree, type PressureWindow } from '../feed/pressureWindow.ts'
 import { weakestPlace, type WeakPlace } from '../feed/weakest.ts'
 import type { Practice } from '../practice/practice.ts'
 import {
@@ -99,16 +99,16 @@ export const schoolsSentence = (w: PressureWindow, units: UnitSystem): string =>
       : `The schools clash here: pressed so that it never slips, above ${formatForce(w.foldN, units)}, a jammed wire folds at the rolls before they slip. Slip first is the safe one.`
 
 /** What the brake should be, in torque and in what to look for. */
-export function brakeSentence(torqueNm: number, window: BrakeWindow, units: UnitSystem): string {
+export function brakeSentence(torqueNm: number, brake: BrakeWindow, units: UnitSystem): string {
   const t = (nm: number) => formatTorque(nm, units)
-  const high = window.highNm
-  if (torqueNm < window.lowNm)
-    return `Brake too loose: loops fall off when the trigger is let go. Tighten it to at least ${t(window.lowNm)}.`
+  const high = brake.highNm
+  if (torqueNm < brake.lowNm)
+    return `Brake too loose: loops fall off when the trigger is let go. Tighten it to at least ${t(brake.lowNm)}.`
   if (high !== null && torqueNm > high)
     return `Brake too tight: near its end the spool takes too much of the grip. Ease it below ${t(high)}.`
-  return high !== null && high < window.lowNm
-    ? `No setting suits full and empty spool alike: start at ${t(window.lowNm)} and ease it as the spool empties.`
-    : `Brake right: between ${t(window.lowNm)}${high === null ? '' : ` and ${t(high)}`}.`
+  return high !== null && high < brake.lowNm
+    ? `No setting suits full and empty spool alike: start at ${t(brake.lowNm)} and ease it as the spool empties.`
+    : `Brake right: between ${t(brake.lowNm)}${high === null ? '' : ` and ${t(high)}`}.`
 }
 
 /** A first mark for this wire, or why none can be said. */

@@ -26,7 +26,9 @@ const ratio = (n: number) => (n >= 10 ? Math.round(n) : Math.round(n * 10) / 10)
             }}{{ cure.money ? `, ${t('feed.parts', { money: cure.money })}` : '' }}
           </span>
           <span class="tabular">{{
-            cure.window.opens ? t('feed.becomes', { ratio: ratio(cure.window.ratio) }) : t('feed.staysShut')
+            cure.pressure.opens
+              ? t('feed.becomes', { ratio: ratio(cure.pressure.ratio) })
+              : t('feed.staysShut')
           }}</span>
         </div>
         <v-btn
