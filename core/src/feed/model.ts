@@ -1,4 +1,4 @@
-import { COEFFICIENTS, type Coefficient } from './coefficients.ts'
+import type { Coefficient } from './coefficients.ts'
 import { END_FACTOR, TOUCHING_MM } from './strut.ts'
 
 /** What is certain of a setup, for the model: sizes in mm and m, angles in rad. */
@@ -20,8 +20,25 @@ export interface Geometry {
   pulled: boolean
 }
 
-/** Position of each coefficient in the arrays of the model. */
-export const AT = Object.fromEntries(COEFFICIENTS.map((name, i) => [name, i])) as Record<Coefficient, number>
+/** Position of each coefficient in the arrays of the model: the order of `COEFFICIENTS`, which a test holds. */
+export const AT = {
+  yieldMPa: 0,
+  modulusMPa: 1,
+  wallShare: 2,
+  castRadiusMm: 3,
+  linerFriction: 4,
+  linerDragNPerM: 5,
+  tipDragN: 6,
+  strayBendRad: 7,
+  brakeTorqueNm: 8,
+  rollFriction: 9,
+  vHalfAngleDeg: 10,
+  rollRadiusMm: 11,
+  flatteningShare: 12,
+  contactSpread: 13,
+  motorN: 14,
+  gunShare: 15,
+} as const satisfies Record<Coefficient, number>
 
 /** What the model works out, in the order of its output array. Forces in N; at the wire unless said otherwise. */
 export const OUT = {
@@ -55,6 +72,7 @@ const CORED_FLATTENING = 0.02
 const K2 = END_FACTOR ** 2
 
 const I = AT
+const RAD = Math.PI / 180
 
 /**
  * The whole line of force from spool to tip: one evaluation, no allocation. All figures from `c`, laid out by `AT`,
@@ -71,7 +89,7 @@ export function feedModel(g: Geometry, c: Float64Array, out: Float64Array): void
   const push = g.pulled ? lead * (1 - c[I.gunShare]!) : lead
   const drag = c[I.brakeTorqueNm]! / g.spoolRadiusM
   // Grip: a V of half-angle b over a flat idler, or a U.
-  const groove = g.uGroove ? 1 + 4 / Math.PI : 1 + 1 / Math.sin((c[I.vHalfAngleDeg]! * Math.PI) / 180)
+  const groove = g.uGroove ? 1 + 4 / Math.PI : 1 + 1 / Math.sin(c[I.vHalfAngleDeg]! * RAD)
   const gripPerN = g.pairs * c[I.rollFriction]! * groove
   // Section.
   const wall = c[I.wallShare]!

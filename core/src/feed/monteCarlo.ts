@@ -19,8 +19,8 @@ export interface FeedChances {
   high: readonly [number, number, number]
   push: readonly [number, number, number]
   birdnestN: readonly [number, number, number]
-  /** Mean of every output, for checking against an integral. */
-  means: readonly number[]
+  /** Mean push, N, for checking against an integral. */
+  meanPushN: number
   /** Window ratio with one unknown at its low and its high end, widest first: what to find out first. */
   tornado: { coefficient: Coefficient; atLow: number; atHigh: number }[]
 }
@@ -60,7 +60,6 @@ export function startRunOf(
   const fall = span.map((s, i) => s * (high[i]! - mode[i]!))
   const c = new Float64Array(n)
   const out = new Float64Array(OUTPUTS)
-  const sums = new Float64Array(OUTPUTS)
   const lows = new Float64Array(draws)
   const highs = new Float64Array(draws)
   const pushes = new Float64Array(draws)
@@ -84,7 +83,6 @@ export function startRunOf(
           c[i] = u < turn[i]! ? low[i]! + Math.sqrt(u * rise[i]!) : high[i]! - Math.sqrt((1 - u) * fall[i]!)
         }
         feedModel(geometry, c, out)
-        for (let i = 0; i < OUTPUTS; i++) sums[i]! += out[i]!
         const need = out[OUT.push]! + out[OUT.drag]!
         const grip = rollForceN * out[OUT.gripPerN]!
         if (out[OUT.ratio]! > 1 && need <= out[OUT.motor]!) opens++
@@ -109,7 +107,7 @@ export function startRunOf(
         high: band(highs, done),
         push: band(pushes, done),
         birdnestN: band(folds, done),
-        means: Array.from(sums, (sum) => share(sum)),
+        meanPushN: share(pushes.reduce((sum, n) => sum + n, 0)),
         tornado: tornado(geometry, coefficients),
       }
     },
