@@ -281,6 +281,26 @@ describe('laws that hold for every setup', () => {
     const line = forceAlong(2.5, 3, g.lengthM, g.bendRad, 0.2)
     return line.every((p, i) => i === 0 || p.forceN <= line[i - 1]!.forceN + 1e-9)
   })
+  law('the model’s push and birdnest load are those of the functions that stand alone', (s) => {
+    const [g, c, w] = [geometryOf(s), coefficientsOf(s), pressureWindow(s)]
+    const push = pushNeededN(
+      c.tipDragN.value,
+      c.linerDragNPerM.value * g.boreFactor,
+      g.lengthM,
+      g.bendRad + c.strayBendRad.value,
+      c.linerFriction.value,
+    )
+    const folds = birdnestLoadN(
+      wireSection(s.exactMm, c.wallShare.value),
+      s.exactMm,
+      c.modulusMPa.value,
+      c.yieldMPa.value,
+      s.gapMm,
+      c.castRadiusMm.value,
+    )
+    const share = g.pulled ? 1 - c.gunShare.value : 1
+    return Math.abs(w.pushN / (push * share) - 1) < 1e-9 && Math.abs(w.birdnestN / folds - 1) < 1e-9
+  })
   law('parts of the need add up to push and drag', (s) => {
     const w = pressureWindow(s)
     const p = needParts(s)

@@ -1,4 +1,5 @@
 import { match, type After, type Finding, type MatchContext } from '../match/index.ts'
+import { fittedKey } from '../machine/assumed.ts'
 import type { Station } from '../machine/stations.ts'
 import { benchAtStart, lay, perform, possible, type Bench } from './bench.ts'
 import { HAZARD_RULES } from './hazardRules.ts'
@@ -24,7 +25,7 @@ function possibleReadings(
   c: MatchContext,
 ): { fitted: After; oldWireOn: boolean }[] {
   const unread = findings.filter((f) => f.verdict === 'unknown' && f.station !== 'supply')
-  const keyOf = (f: Finding) => (f.station === 'gasFlow' ? 'gasFlowLPerMin' : f.station)
+  const keyOf = (f: Finding) => fittedKey(f.station as Exclude<Station, 'supply'>)
   const starts: After[] = [{ ...c.fitted }]
   // Nothing there, and already right: the two ends between which every other reading lies, as each step sets its
   // station whatever it was.

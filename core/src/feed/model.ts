@@ -76,7 +76,8 @@ const RAD = Math.PI / 180
 
 /**
  * The whole line of force from spool to tip: one evaluation, no allocation. All figures from `c`, laid out by `AT`,
- * into `out`, laid out by `OUT`.
+ * into `out`, laid out by `OUT`. The sums of `pushNeededN` and `birdnestLoadN` stand here again, written out: called,
+ * they make the Monte Carlo loop twice as slow. A test holds them together.
  */
 export function feedModel(g: Geometry, c: Float64Array, out: Float64Array): void {
   const d = g.diameterMm

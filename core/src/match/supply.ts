@@ -1,10 +1,8 @@
+import { cordDropV, dutyMultiplier, supplyCurrentA } from '../arc/limits.ts'
 import type { Finding, MatchContext } from './finding.ts'
 
 /** A circuit of its own for a 120 V machine, A; and its cord, mm2 (12 AWG). common practice */
 const SMALL_MACHINE = { upToV: 130, breakerA: 20, cordMm2: 3.3 }
-
-/** Efficiency x power factor of a wire welder, the most favourable usual value. common practice, no source */
-const BEST_EFFICIENCY_X_PF = 0.8
 
 /**
  * Supply current the rated output draws at the least, A: I1 = U2 I2 / (eta U1 pf), by sqrt 3 less on three
@@ -16,14 +14,10 @@ export function leastSupplyCurrentA(
   supply: { voltageV: number; phases: number },
 ): number {
   const loadV = 14 + 0.05 * rated.outputA
-  const full =
-    (loadV * rated.outputA) /
-    (BEST_EFFICIENCY_X_PF * supply.voltageV * (supply.phases === 3 ? Math.sqrt(3) : 1))
-  return full * Math.max(0.45, Math.sqrt(rated.dutyPercent / 100))
+  const draw = supplyCurrentA({ voltageV: loadV, currentA: rated.outputA }, supply)
+  return draw.low * dutyMultiplier(rated.dutyPercent)
 }
 
-/** Copper at 75 C, ohm mm2 a metre. published: NEC Chapter 9 Table 8, 12 AWG 1.98 ohm a 1000 ft, recalled. */
-const COPPER_OHM_MM2_PER_M = 0.0215
 /** Most of the voltage a cord should take. published: NEC informational notes give 3 % and 5 % in all, recalled. */
 const MOST_DROP = 0.05
 /** Cord sections sold, mm2. published: IEC 60228, recalled from memory. */
@@ -34,9 +28,7 @@ export const cordDrop = (
   cord: { lengthM: number; mm2: number },
   currentA: number,
   supply: { voltageV: number; phases: number },
-): number =>
-  ((supply.phases === 3 ? Math.sqrt(3) : 2) * cord.lengthM * currentA * COPPER_OHM_MM2_PER_M) /
-  (cord.mm2 * supply.voltageV)
+): number => cordDropV(cord, currentA, supply.phases) / supply.voltageV
 
 /** Circuit and cord, as far as the machine's rated output tells; the job's own draw is worked out with the settings. */
 export function matchSupply(c: MatchContext): Finding {

@@ -66,11 +66,11 @@ const answer = computed(() =>
       )
     : '',
 )
+// Every past change is planned anew for these: not again while something is dragged.
+const marks = computed(() => (machine.value ? goodMarks(shop.shop.runs, machine.value.id) : []))
 const first = computed(() =>
   machine.value && window_.value
-    ? firstMarkSentence(
-        firstMark(goodMarks(shop.shop.runs, machine.value.id), window_.value, machine.value.scale),
-      )
+    ? firstMarkSentence(firstMark(marks.value, window_.value, machine.value.scale))
     : '',
 )
 </script>
