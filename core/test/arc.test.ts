@@ -9,10 +9,8 @@ import {
   EXTENSION_MM,
   FAMILIES,
   heatInputKJPerMm,
-  isSized,
   lensShade,
   loadLineV,
-  readLabel,
   startSettings,
   supplyCurrentA,
   transferAt,
@@ -24,12 +22,8 @@ import {
   type Family,
   type Material,
 } from '../src/index.ts'
+import { sizedWire } from './bench.ts'
 
-const wire = (label: string) => {
-  const read = readLabel(label)
-  if (!read.ok || !isSized(read.value.wire)) throw new Error(label)
-  return read.value.wire
-}
 const ipm = (mPerMin: number) => mPerMin / 0.0254
 
 interface Row {
@@ -104,13 +98,13 @@ describe('starting settings against handbook rows', () => {
   test('every row lies inside 15 % of current, 1.5 V and 20 % of speed, but for those named', () => {
     const outside: string[] = []
     for (const r of BY_THICKNESS) {
-      const s = startSettings(wire(r.label), { material: r.metal!, thicknessMm: r.mm }, r.gas)
+      const s = startSettings(sizedWire(r.label), { material: r.metal!, thicknessMm: r.mm }, r.gas)
       if (Math.abs(s.currentA.value / r.a - 1) > 0.15) outside.push(`${r.name}: current`)
       if (Math.abs(s.voltageV.value - r.v) > 1.5) outside.push(`${r.name}: volts`)
       const speed = ipm(
         wireSpeedMPerMin(
-          wire(r.label).family,
-          wire(r.label).exactMm,
+          sizedWire(r.label).family,
+          sizedWire(r.label).exactMm,
           r.a,
           r.gas === 'I1' ? EXTENSION_MM.spray : EXTENSION_MM.short,
         ),
@@ -118,7 +112,7 @@ describe('starting settings against handbook rows', () => {
       if (Math.abs(speed / r.ipm - 1) > 0.2) outside.push(`${r.name}: speed`)
     }
     for (const r of BY_CURRENT) {
-      const w = wire(r.label)
+      const w = sizedWire(r.label)
       const transfer = transferAt(w.family, w.diameterMm, r.gas, r.a)
       if (Math.abs(arcVolts(w.family, w.exactMm, r.a, transfer, r.gas).value - r.v) > 1.5)
         outside.push(`${r.name}: volts`)
@@ -130,7 +124,7 @@ describe('starting settings against handbook rows', () => {
     expect(outside.sort()).toEqual([...OUTSIDE].sort())
   })
   test('bands are no wider than 15 % of current, 1.5 V and 20 % of speed where there are rows', () => {
-    const s = startSettings(wire('ER70S-6 .035'), { material: 'mild-steel', thicknessMm: 3.2 }, 'M21')
+    const s = startSettings(sizedWire('ER70S-6 .035'), { material: 'mild-steel', thicknessMm: 3.2 }, 'M21')
     expect(s.currentA.high / s.currentA.value).toBeLessThanOrEqual(1.1501)
     expect(s.voltageV.high - s.voltageV.value).toBeLessThanOrEqual(1.5)
     expect(s.wireSpeedMPerMin.high / s.wireSpeedMPerMin.value).toBeLessThanOrEqual(1.2001)
@@ -143,7 +137,7 @@ describe('starting settings against handbook rows', () => {
   ])(
     'E71T-11 %s: %i A at %i ipm within a quarter, and said to be recalled with low confidence',
     (size, a, speed) => {
-      const w = wire(`E71T-11 ${size}`)
+      const w = sizedWire(`E71T-11 ${size}`)
       expect(
         Math.abs(ipm(wireSpeedMPerMin(w.family, w.exactMm, a, EXTENSION_MM.cored)) / speed - 1),
       ).toBeLessThan(0.25)
@@ -263,19 +257,24 @@ describe('laws and limits', () => {
     ))
   test('a machine holds the figures inside what it can do, and says so', () => {
     const tern = { output: { minA: 30, maxA: 140 }, wireSpeedMPerMin: { min: 1, max: 5 } }
-    const s = startSettings(wire('ER70S-6 .030'), { material: 'mild-steel', thicknessMm: 12 }, 'M21', tern)
+    const s = startSettings(
+      sizedWire('ER70S-6 .030'),
+      { material: 'mild-steel', thicknessMm: 12 },
+      'M21',
+      tern,
+    )
     expect(s.currentA.value).toBe(140)
     expect(s.wireSpeedMPerMin.value).toBe(5)
     expect(s.notes).toEqual(expect.arrayContaining(['machine-output', 'wire-speed-high', 'several-passes']))
   })
   test('thin sheet with thick wire is held at the wire’s least current; vertical up takes less', () => {
-    const thick = wire('ER70S-6 1.2')
+    const thick = sizedWire('ER70S-6 1.2')
     expect(startSettings(thick, { material: 'mild-steel', thicknessMm: 0.8 }, 'M21')).toMatchObject({
       notes: ['wire-range-low'],
       currentA: { value: wireRangeA(thick)[0] },
     })
     const at = (position: string) =>
-      startSettings(wire('ER70S-6 .035'), { material: 'mild-steel', thicknessMm: 3, position }, 'M21')
+      startSettings(sizedWire('ER70S-6 .035'), { material: 'mild-steel', thicknessMm: 3, position }, 'M21')
         .currentA.value
     expect(at('vertical-up') / at('flat')).toBeCloseTo(0.88, 9)
   })

@@ -1,15 +1,25 @@
 import {
   changeoverRequestSchema,
+  isSized,
   planChangeover,
+  readLabel,
   type Changeover,
   type Finding,
   type Machine,
+  type SizedWire,
   type Station,
 } from '../src/index.ts'
 import { demoShop } from '../src/demo/saltbarrow.ts'
 
 export const shop = demoShop()
 export const machine = (id: string): Machine => shop.machines.find((m) => m.id === id)!
+
+/** A wire by its label, which must read and have a size. */
+export function sizedWire(label: string): SizedWire {
+  const read = readLabel(label)
+  if (!read.ok || !isSized(read.value.wire)) throw new Error(label)
+  return read.value.wire
+}
 
 interface Ask {
   on?: string

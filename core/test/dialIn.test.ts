@@ -1,32 +1,66 @@
 import fc from 'fast-check'
 import {
+  ARC_REPORTS,
+  arcVolts,
+  BEADS,
+  dialInFor,
+  dialOf,
+  goodTry,
+  isDialledIn,
+  lastGood,
   learnDial,
+  loadLineV,
   nextTry,
+  runSchema,
   seeded,
   simulatedArc,
   speedOfRunOut,
-  SYMPTOMS,
+  startSettings,
   tapVolts,
+  trySchema,
+  voltRange,
+  WELDS,
+  type Run,
   type Try,
 } from '../src/index.ts'
+import { sizedWire } from './bench.ts'
 
-const nominal = { voltageV: 19, wireSpeedMPerMin: 6, currentA: 130 }
+const nominal = { voltageV: 19, wireSpeedMPerMin: 6, extensionMm: 7 }
+const bench = {
+  wire: { family: 'solid-steel', diameterMm: 0.9, exactMm: 0.889 },
+  designation: 'M21',
+  nominal,
+} as const
 const limits = { minV: 14, maxV: 28, minMPerMin: 1.5, maxMPerMin: 15 }
 const model = { voltageV: 19, wireSpeedMPerMin: 6, slope: 0.9 }
+const weld = (arc: Try['arc'], bead: Try['bead'], over: Partial<Try> = {}): Try => ({
+  voltageV: 19,
+  wireSpeedMPerMin: 6,
+  weld: 'bead',
+  arc,
+  bead,
+  ...over,
+})
+const good = weld('steady', 'good')
+/** The next settings, which must not be the end of it. */
+function proposed(...args: Parameters<typeof nextTry>) {
+  const next = nextTry(...args)
+  if (next.done) throw new Error('done')
+  return next
+}
 
 /** Tries until a weld is good as it lies on the plate, from a start anywhere in the machine's range. */
 function triesToGood(seed: number): number {
-  const arc = simulatedArc(nominal, seed)
+  const arc = simulatedArc(bench, seed)
   const random = seeded(seed + 50_000)
   let v = limits.minV + random() * (limits.maxV - limits.minV)
   let s = limits.minMPerMin + random() * (limits.maxMPerMin - limits.minMPerMin)
   const tries: Try[] = []
   for (let n = 1; n < 20; n++) {
-    const { symptom, bead } = arc.weld(v, s)
+    const { report, bead } = arc.weld(v, s)
     if (bead === 'good') return n
-    tries.push({ voltageV: v, wireSpeedMPerMin: s, symptom })
-    const next = nextTry(tries, model, limits)
-    if (next.done) return 20
+    tries.push({ voltageV: v, wireSpeedMPerMin: s, weld: 'bead', ...report })
+    const next = proposed(tries, model, limits)
     v = next.voltageV
     s = next.wireSpeedMPerMin
   }
@@ -34,21 +68,23 @@ function triesToGood(seed: number): number {
 }
 
 describe('dialling in', () => {
-  test('on arcs whose best nobody knows and reports that err one time in ten: median 4, nineteen in twenty within 8', () => {
-    const all = Array.from({ length: 80 }, (_, i) => triesToGood(i + 1)).sort((a, b) => a - b)
-    expect(all[40]).toBeLessThanOrEqual(4)
-    expect(all.filter((n) => n <= 8).length).toBeGreaterThanOrEqual(76)
+  test('on arcs whose best nobody knows, read wrong one time in ten: median 4, none over 8', () => {
+    const all = Array.from({ length: 100 }, (_, i) => triesToGood(i + 1)).sort((a, b) => a - b)
+    expect(all[50]).toBeLessThanOrEqual(4)
+    expect(all.at(-1)).toBeLessThanOrEqual(8)
   })
   const settings = fc.record({
     voltageV: fc.double({ min: limits.minV, max: limits.maxV, noNaN: true }),
     wireSpeedMPerMin: fc.double({ min: limits.minMPerMin, max: limits.maxMPerMin, noNaN: true }),
-    symptom: fc.constantFrom(...SYMPTOMS),
+    weld: fc.constantFrom(...WELDS),
+    arc: fc.constantFrom(...ARC_REPORTS),
+    bead: fc.option(fc.constantFrom(...BEADS)),
   })
   test('whatever was tried, the next stays inside the machine and turns one knob at the most', () =>
     fc.assert(
       fc.property(fc.array(settings, { minLength: 1, maxLength: 5 }), (tries) => {
         const next = nextTry(tries, model, limits)
-        if (next.done) return expect(tries.slice(-2).map((t) => t.symptom)).toEqual(['good', 'good'])
+        if (next.done) return expect(isDialledIn(tries)).toBe(true)
         expect(next.voltageV).toBeGreaterThanOrEqual(limits.minV)
         expect(next.voltageV).toBeLessThanOrEqual(limits.maxV)
         expect(next.wireSpeedMPerMin).toBeGreaterThanOrEqual(limits.minMPerMin)
@@ -59,64 +95,191 @@ describe('dialling in', () => {
       }),
       { numRuns: 40, seed: 6 },
     ))
-  const at = (symptom: Try['symptom']): Try => ({ voltageV: 19, wireSpeedMPerMin: 6, symptom })
   // common practice, no source: which way a symptom points
   test.each([
-    ['stubbing', 'volts', 1],
-    ['long-arc', 'volts', -1],
-    ['too-hot', 'speed', -1],
-    ['too-cold', 'speed', 1],
-  ] as const)('%s in the middle of the window: %s, %i', (symptom, turn, sign) => {
-    const next = nextTry([at(symptom)], model, limits)
-    if (next.done) throw new Error('done')
+    ['stubbing', 'cold', 'volts', 1],
+    ['stubbing', 'spattered', 'volts', 1],
+    ['long-arc', 'undercut', 'volts', -1],
+    ['burnback', null, 'volts', -1],
+    ['steady', 'hot', 'speed', -1],
+    ['steady', 'burnt-through', 'speed', -1],
+    ['steady', 'cold', 'speed', 1],
+  ] as const)('%s with a bead that is %s in the middle of the window: %s, %i', (arc, bead, turn, sign) => {
+    const next = proposed([weld(arc, bead)], model, limits)
     expect(next.turn).toBe(turn)
     expect(Math.sign(turn === 'volts' ? next.voltageV - 19 : next.wireSpeedMPerMin - 6)).toBe(sign)
   })
-  test('one good is looked at again, two in a row are done, and porosity sends to the gas, not to the knobs', () => {
-    expect(nextTry([at('good')], model, limits)).toMatchObject({ turn: 'neither', why: 'confirm' })
-    expect(nextTry([at('good'), at('good')], model, limits)).toEqual({ done: true })
-    expect(nextTry([at('porous')], model, limits)).toMatchObject({ turn: 'neither', why: 'check-gas' })
+  test('between a try too low and a try too high the next lies about half way', () => {
+    const next = proposed(
+      [weld('stubbing', 'cold', { voltageV: 17 }), weld('long-arc', 'undercut', { voltageV: 21 })],
+      model,
+      limits,
+    )
+    expect(next.turn).toBe('volts')
+    expect(next.voltageV).toBeGreaterThan(18)
+    expect(next.voltageV).toBeLessThan(20)
+  })
+  test('nobody is sent back to settings that were bad', () => {
+    const tries = [
+      weld('steady', 'hot', { wireSpeedMPerMin: 6.5 }),
+      weld('long-arc', 'spattered', { wireSpeedMPerMin: 5.3 }),
+    ]
+    const next = proposed(tries, model, limits)
+    expect(
+      tries.some(
+        (t) => t.voltageV === next.voltageV && Math.abs(t.wireSpeedMPerMin - next.wireSpeedMPerMin) < 0.2,
+      ),
+    ).toBe(false)
+  })
+  test('one good is looked at again, two in a row are done, and pores send to the gas, not to the knobs', () => {
+    expect(nextTry([good], model, limits)).toMatchObject({ turn: 'neither', why: 'confirm' })
+    expect(nextTry([good, good], model, limits)).toEqual({ done: true })
+    expect(nextTry([good, weld('steady', 'porous')], model, limits)).toMatchObject({ why: 'check-gas' })
     expect(nextTry([], model, limits)).toMatchObject({ voltageV: 19, wireSpeedMPerMin: 6, why: 'start' })
     expect(() => nextTry([], model, { ...limits, maxV: 10 })).toThrow(RangeError)
+    expect(isDialledIn([good, weld('steady', 'cold')])).toBe(false)
+  })
+  // common practice, no source: 0.6 mm wire on thin sheet tacks at about 17 V where a bead is good at 16.5
+  test('a tack begins half a volt above a bead, and a good bead is the one to keep', () => {
+    expect(proposed([], model, limits, 'tack').voltageV).toBe(19.5)
+    const tack = weld('steady', 'good', { weld: 'tack', voltageV: 19.5 })
+    expect(goodTry([good, tack])).toBe(good)
+    expect(goodTry([tack])).toBe(tack)
+    expect(goodTry([weld('stubbing', 'good')])).toBeUndefined()
+  })
+  test('a burnback leaves no bead; volts and speeds outside any machine are refused', () => {
+    expect(trySchema.safeParse(weld('burnback', null)).success).toBe(true)
+    expect(trySchema.safeParse({ ...good, voltageV: 90 }).success).toBe(false)
+    expect(trySchema.safeParse({ ...good, bead: 'lovely' }).success).toBe(false)
   })
 })
 
 describe('machines with taps and an unscaled dial', () => {
+  const taps = tapVolts(3, 15, 21)
   test('taps are spread over the range until they are known', () =>
-    expect(tapVolts(3, 15, 21).map((t) => [t.tap, t.voltageV])).toEqual([
+    expect(taps.map((t) => [t.tap, t.voltageV])).toEqual([
       ['1', 15],
       ['2', 18],
       ['3', 21],
     ]))
+  test('only taps are proposed, one above the one that stubbed', () => {
+    const tapped = { ...limits, taps: taps.map((t) => t.voltageV) }
+    expect(proposed([], model, tapped).voltageV).toBe(18)
+    expect(proposed([weld('stubbing', 'cold', { voltageV: 18 })], model, tapped)).toMatchObject({
+      voltageV: 21,
+    })
+  })
   // common practice, no source: inches in six seconds, times ten, are inches a minute
-  test('25 in of wire in 6 s are 250 in/min', () => expect(speedOfRunOut(25)).toBeCloseTo(6.35, 9))
+  test('25 in of wire in 6 s are 250 in/min', () => {
+    expect(speedOfRunOut(25 * 25.4)).toBeCloseTo(250 * 0.0254, 9)
+    expect(speedOfRunOut(1000, 10)).toBeCloseTo(6, 9)
+    expect(() => speedOfRunOut(0)).toThrow(RangeError)
+  })
   test('two run-outs that differ teach the dial; one, or two alike, do not', () => {
-    const dial = learnDial([
-      { dial: 3, wireSpeedMPerMin: 4 },
-      { dial: 7, wireSpeedMPerMin: 10 },
-    ])!
+    const at = (dial: number, wireSpeedMPerMin: number) => ({ dial, wireSpeedMPerMin })
+    const dial = learnDial([at(3, 4), at(7, 10)])!
     expect(dial.speedAt(5)).toBeCloseTo(7, 9)
     expect(dial.dialFor(10)).toBeCloseTo(7, 9)
-    expect(learnDial([{ dial: 3, wireSpeedMPerMin: 4 }])).toBeUndefined()
-    expect(
-      learnDial([
-        { dial: 3, wireSpeedMPerMin: 4 },
-        { dial: 3, wireSpeedMPerMin: 5 },
-      ]),
-    ).toBeUndefined()
+    expect(learnDial([at(3, 4)])).toBeUndefined()
+    expect(learnDial([at(3, 4), at(3, 5)])).toBeUndefined()
+    expect(dialOf({})).toBeUndefined()
+    const guess = dialOf({
+      feedDial: { min: 1, max: 10, runOuts: [at(3, 4)] },
+      wireSpeedMPerMin: { min: 1, max: 10 },
+    })!
+    expect(guess.learned).toBe(false)
+    expect(guess.speedAt(10)).toBeCloseTo(10, 9)
+    expect(dialOf({ feedDial: { min: 1, max: 10, runOuts: [at(3, 4), at(7, 10)] } })!.learned).toBe(true)
   })
 })
 
-test('the simulated arc says the same for the same seed, and its best point is off the table’s but not far', () => {
-  const say = (seed: number) => {
-    const arc = simulatedArc(nominal, seed)
-    return [arc.best, arc.weld(19, 6), arc.weld(22, 6)]
+describe('where it starts', () => {
+  const solid = sizedWire('ER70S-6 0.9 mm')
+  const job = { material: 'mild-steel', thicknessMm: 3 } as const
+  const start = startSettings(solid, job, 'M21')
+  test('at the settings worked out, with volts rising with wire speed as the model has them', () => {
+    const plan = dialInFor(solid, start, 'M21', {})
+    expect(plan.model.voltageV).toBe(start.voltageV.value)
+    const more = arcVolts('solid-steel', 0.889, start.currentA.value + 10, 'short-arc', 'M21').value
+    expect(plan.model.slope).toBeGreaterThan(0)
+    expect(more).toBeGreaterThan(start.voltageV.value)
+    expect(plan.limits.taps).toBeUndefined()
+  })
+  // published: IEC 60974-1 load line, recalled from memory
+  test('a machine reaches the load line at its least and most current, or what is written of it', () => {
+    const { minV, maxV, known } = voltRange({ output: { minA: 30, maxA: 140 } })
+    expect(known).toBe(false)
+    expect(minV).toBeLessThanOrEqual(loadLineV(30))
+    expect(maxV).toBeGreaterThanOrEqual(loadLineV(140))
+    expect(voltRange({ output: { minV: 15, maxV: 24 } })).toEqual({ minV: 15, maxV: 24, known: true })
+    const upsideDown = voltRange({ output: { minV: 24, maxV: 15 } })
+    expect(upsideDown.minV).toBeLessThan(upsideDown.maxV)
+  })
+  test('at what was good last time for the same wire, metal and thickness on this machine', () => {
+    const run: Run = runSchema.parse({
+      id: 'r1',
+      machineId: 'm',
+      startedAt: '2026-01-01T00:00:00Z',
+      stage: 'sign-off',
+      label: '',
+      job,
+      gathered: [],
+      done: [],
+      signedOffAt: '2026-01-01T01:00:00Z',
+      tries: [weld('stubbing', 'cold'), { ...good, voltageV: 18.2 }],
+      frozen: { machine: { id: 'm', name: 'M' }, wire: { label: 'ER70S-6 .035' }, job },
+    })
+    expect(lastGood([run], 'm', solid, job)?.settings.voltageV).toBe(18.2)
+    expect(lastGood([run], 'm', solid, { ...job, thicknessMm: 6 })).toBeUndefined()
+    expect(lastGood([run], 'm', solid, { ...job, position: 'overhead' })).toBeUndefined()
+    expect(lastGood([run], 'm', sizedWire('ER70S-6 1.2 mm'), job)).toBeUndefined()
+    expect(lastGood([{ ...run, signedOffAt: undefined }], 'm', solid, job)).toBeUndefined()
+    expect(dialInFor(solid, start, 'M21', {}, good).model.wireSpeedMPerMin).toBe(6)
+  })
+})
+
+describe('the simulated arc', () => {
+  test('says the same for the same seed, and its best point is off the table’s but not far', () => {
+    const say = (seed: number) => {
+      const arc = simulatedArc(bench, seed)
+      return [arc.best, arc.weld(19, 6), arc.weld(22, 6)]
+    }
+    expect(say(5)).toEqual(say(5))
+    expect(say(5)).not.toEqual(say(6))
+    for (let seed = 0; seed < 50; seed++) {
+      const { best } = simulatedArc(bench, seed)
+      expect(Math.abs(best.voltageV - 19)).toBeLessThanOrEqual(2)
+      expect(Math.abs(best.wireSpeedMPerMin / 6 - 1)).toBeLessThanOrEqual(0.2)
+    }
+  })
+  const at = (seed: number, more: object = {}) => {
+    const arc = simulatedArc({ ...bench, ...more }, seed)
+    return (v = 0, share = 1, extension?: number) =>
+      arc.weld(arc.best.voltageV + v, arc.best.wireSpeedMPerMin * share, extension)
   }
-  expect(say(5)).toEqual(say(5))
-  expect(say(5)).not.toEqual(say(6))
-  for (let seed = 0; seed < 50; seed++) {
-    const { best } = simulatedArc(nominal, seed)
-    expect(Math.abs(best.voltageV - 19)).toBeLessThanOrEqual(2)
-    expect(Math.abs(best.wireSpeedMPerMin / 6 - 1)).toBeLessThanOrEqual(0.2)
-  }
+  const share = (n: number, is: (seed: number) => boolean) =>
+    Array.from({ length: n }, (_, i) => is(i)).filter(Boolean).length / n
+  test('at its best it is good and crackles; lower it stutters, higher it hisses, far above it burns back', () => {
+    expect(at(1)()).toMatchObject({ bead: 'good', sound: 'crackle' })
+    expect(at(1)(-2).sound).toBe('stutter')
+    expect(at(1)(2).sound).toBe('hiss')
+    expect(at(1)(5)).toMatchObject({ sound: 'pop', bead: 'none', report: { arc: 'burnback', bead: null } })
+    expect(at(1)(-1.5).shortsPerS).toBeLessThan(at(1)().shortsPerS)
+  })
+  test('about one report in ten is misread, and nothing bad is called good all over', () => {
+    const wrong = share(600, (seed) => at(seed)().report.arc !== 'steady')
+    expect(wrong).toBeGreaterThan(0.06)
+    expect(wrong).toBeLessThan(0.14)
+    expect(
+      share(300, (seed) => at(seed)(-2).report.arc === 'steady' && at(seed)(-2).report.bead === 'good'),
+    ).toBe(0)
+  })
+  // common practice, no source: no gas, pores; wrong polarity, coarse spatter and a wire that wants more speed
+  test('faults show: pores, spatter, burnback at a worn tip, less wire fed by slipping rolls; a long extension is colder', () => {
+    expect(at(1, { faults: ['no-gas'] })().bead).toBe('porous')
+    expect(at(1, { faults: ['wrong-polarity'] })(0, 1.2).bead).toBe('spattered')
+    expect(at(1, { faults: ['worn-tip'] })(1.5).bead).toBe('none')
+    expect(at(1, { faults: ['slipping-rolls'] })().currentA).toBeLessThan(at(1)().currentA * 0.95)
+    expect(at(1)(0, 1, 15).currentA).toBeLessThan(at(1)(0, 1, 7).currentA)
+  })
 })

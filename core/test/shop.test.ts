@@ -7,7 +7,6 @@ import {
   fittedOn,
   fittedParts,
   isLow,
-  isSized,
   median,
   orderList,
   ownMinutes,
@@ -17,7 +16,6 @@ import {
   rankOf,
   readiness,
   readinessMinutes,
-  readLabel,
   readPartLine,
   readPartLines,
   seenOnly,
@@ -25,15 +23,8 @@ import {
   upkeepDue,
   usualSpares,
   type Part,
-  type SizedWire,
 } from '../src/index.ts'
-import { finding, machine, plan, shop, verdict } from './bench.ts'
-
-const wire = (label: string): SizedWire => {
-  const read = readLabel(label)
-  if (!read.ok || !isSized(read.value.wire)) throw new Error(label)
-  return read.value.wire
-}
+import { finding, machine, plan, shop, sizedWire, verdict } from './bench.ts'
 
 // common practice, no source: what the trade stamps, and what it calls the parts.
 describe('parts by what is stamped on them', () => {
@@ -79,9 +70,10 @@ describe('parts by what is stamped on them', () => {
   test('what a shop with these wires is offered reads back as parts', () => {
     for (const system of ['metric', 'inch'] as const)
       for (const { line, read } of readPartLines(
-        usualSpares(['ER70S-6 .035', 'ER5356 1.2', 'E71T-11 .030', 'E71T-1M 1/16'].map(wire), system).join(
-          '\n',
-        ),
+        usualSpares(
+          ['ER70S-6 .035', 'ER5356 1.2', 'E71T-11 .030', 'E71T-1M 1/16'].map(sizedWire),
+          system,
+        ).join('\n'),
       ))
         expect([line, read.ok]).toEqual([line, true])
   })
@@ -101,7 +93,7 @@ describe('a machine from six answers', () => {
     {
       name: 'Knot',
       build: 'cabinet',
-      wire: { label, read: wire(label) },
+      wire: { label, read: sizedWire(label) },
       polarityChange: 'studs',
       gasGear: true,
       gun: { kind: 'push', lengthM: 3 },

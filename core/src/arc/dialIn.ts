@@ -1,14 +1,4 @@
-import type { Machine } from '../machine/schema.ts'
-
-/** What a test weld shows, by eye, ear and hand. */
-export const SYMPTOMS = ['good', 'stubbing', 'long-arc', 'burnback', 'too-cold', 'too-hot', 'porous'] as const
-export type Symptom = (typeof SYMPTOMS)[number]
-
-export interface Try {
-  voltageV: number
-  wireSpeedMPerMin: number
-  symptom: Symptom
-}
+import { isDialledIn, isGood, type ArcReport, type Bead, type Try, type WeldKind } from './tries.ts'
 
 /** Where to look first: the model's settings, and how its volts go with its wire speed. */
 export interface DialInModel {
@@ -24,6 +14,8 @@ export interface DialInLimits {
   maxV: number
   minMPerMin: number
   maxMPerMin: number
+  /** Volts of its taps, where it can be set to nothing between them. */
+  taps?: readonly number[]
 }
 
 export type Proposal =
@@ -37,11 +29,14 @@ export type Proposal =
       why: 'start' | 'to-the-window' | 'likeliest' | 'confirm' | 'check-gas' | 'at-the-limit'
     }
 
+/** A tack wants so many volts more than a bead. common practice, no source: 17 V where the bead was good at 16.5 */
+export const TACK_MORE_V = 0.5
+
 /**
  * What is assumed of welds, on this side of the bench alone: how far a table may be off, how wide "good" is, and how
  * often a welder misreads. common practice, no source
  */
-const OFF_BY = { volts: 2.4, speed: 0.24 }
+const OFF_BY = { volts: 2.1, speed: 0.21 }
 const GOOD = { volts: 0.85, speed: 0.13 }
 const BURNS_BACK_FROM = 3.5
 const MISREAD = 0.12
@@ -51,35 +46,51 @@ const SOFT = { volts: 0.5, speed: 0.06, burn: 1 }
 const COUPLINGS = [4, 6, 8]
 
 /** Farther from the model than this, the next try goes there first. */
-const FAR_VOLTS = 3
+const FAR_VOLTS = 4
 const FAR_SPEED = 0.35
-/** A change smaller than this is not worth a weld. */
-const LEAST_VOLTS = 0.2
+/** A change smaller than this is not worth a weld: volts, share of wire speed. */
+const LEAST_VOLTS = 0.3
+const LEAST_SPEED = 0.04
 
 const clamp = (n: number, low: number, high: number) => Math.min(high, Math.max(low, n))
 /** From 0 to 1 across the soft edge of a threshold. */
 const over = (x: number, edge: number, soft: number) => clamp((x - edge) / soft + 0.5, 0, 1)
 
-/** How likely a report is where volts lie `x` above the best for their speed, and heat `h` above the best. */
-function likelihood(symptom: Symptom, x: number, h: number): number {
+/** What ear and hand report where volts lie `x` above the best for their speed. */
+function heard(x: number): Record<ArcReport, number> {
   const low = over(-x, GOOD.volts, SOFT.volts)
   const high = over(x, GOOD.volts, SOFT.volts)
   const burn = over(x, BURNS_BACK_FROM, SOFT.burn)
-  const rest = (1 - low) * (1 - high)
-  const hot = rest * over(h, GOOD.speed, SOFT.speed)
-  const cold = rest * over(-h, GOOD.speed, SOFT.speed)
-  const truth: Record<Symptom, number> = {
+  return {
     stubbing: low,
     'long-arc': high * (1 - burn),
     burnback: high * burn,
-    'too-hot': hot,
-    'too-cold': cold,
-    good: rest - hot - cold,
+    steady: (1 - low) * (1 - high),
+  }
+}
+/** What the eye reports, where the wire speed too lies `h` above the best. */
+function seen(arc: Record<ArcReport, number>, h: number): Record<Bead, number> {
+  const hot = arc.steady * over(h, GOOD.speed, SOFT.speed)
+  const cold = arc.steady * over(-h, GOOD.speed, SOFT.speed)
+  const long = arc['long-arc'] + arc.burnback
+  return {
+    cold: cold + 0.5 * arc.stubbing,
+    spattered: 0.5 * arc.stubbing + 0.4 * long,
+    undercut: 0.4 * long,
+    hot: 0.8 * hot + 0.2 * long,
+    'burnt-through': 0.2 * hot,
+    good: arc.steady - hot - cold,
     porous: 0,
   }
-  return (1 - MISREAD) * Math.max(0, truth[symptom]) + MISREAD / 6
 }
-
+/** How likely a pair of reports is; pores say nothing of volts or wire speed, and a burnback nobody mistakes. */
+function likelihood(report: Pick<Try, 'arc' | 'bead'>, x: number, h: number): number {
+  const arc = heard(x)
+  if (report.arc === 'burnback' || report.bead === null) return 0.98 * arc.burnback + 0.005
+  const may = (p: number, words: number) => (1 - MISREAD) * Math.max(0, p) + MISREAD / words
+  const byEye = report.bead === 'porous' ? 1 : may(seen(arc, h)[report.bead], 6)
+  return may(arc[report.arc], 3) * byEye
+}
 /** Where the best may lie: off the model by so many volts and such a share of speed. */
 interface Belief {
   volts: number
@@ -97,114 +108,116 @@ function beliefs(tries: readonly Try[], model: DialInModel): Belief[] {
   )
   for (const b of all)
     for (const t of tries)
-      if (t.symptom !== 'porous')
-        b.weight *= likelihood(t.symptom, ...offOf(b, model, t.voltageV, t.wireSpeedMPerMin))
+      b.weight *= likelihood(t, ...offOf(b, model, t.voltageV - forWeld(t.weld), t.wireSpeedMPerMin))
   const sum = all.reduce((total, b) => total + b.weight, 0)
   return all.map((b) => ({ ...b, weight: b.weight / sum })).filter((b) => b.weight > 1e-4)
 }
+const forWeld = (weld: WeldKind) => (weld === 'tack' ? TACK_MORE_V : 0)
 /** Volts over the best for the speed, and speed over the best. */
 const offOf = (b: Belief, model: DialInModel, volts: number, speed: number): [number, number] => {
   const h = speed / (model.wireSpeedMPerMin * (1 + b.speed)) - 1
   return [volts - model.voltageV - b.volts - b.coupling * h, h]
 }
 
+/** Whether a try was made at about these settings, whatever it was, bead or tack. */
+const alike = (t: Try, volts: number, speed: number, more: number) =>
+  Math.abs(t.voltageV - forWeld(t.weld) - (volts - more)) < LEAST_VOLTS &&
+  Math.abs(t.wireSpeedMPerMin / speed - 1) < LEAST_SPEED
+
 /** What a try that cannot be finished in one turn is worth, against one that can. */
 const LATER = 0.35
 
+/** How likely a good bead is at volts and a wire speed, of what may be believed. */
+const chanceOf = (known: readonly Belief[], model: DialInModel, volts: number, speed: number) =>
+  known.reduce((sum, b) => {
+    const [x, h] = offOf(b, model, volts, speed)
+    return sum + (Math.abs(x) < GOOD.volts && Math.abs(h) < GOOD.speed ? b.weight : 0)
+  }, 0)
+
+const grid = (low: number, high: number, n: number) =>
+  Array.from({ length: n }, (_, i) => low + ((high - low) * i) / (n - 1))
+
 /**
  * The next test weld: one variable at a time. Every report narrows where the best may lie, as far as reports can be
- * trusted; the next try is where a good weld is likeliest, or from where one turn of the other knob would make it so.
- * Done when two in a row are good. Never outside the machine.
+ * trusted, so that between a try too low and a try too high it lies about half way; the next try is where a good weld
+ * is likeliest, or from where one turn of the other knob would make it so. Done when two in a row are good. Never
+ * outside the machine, nor between its taps.
  * @param limits volts and speeds the machine can be set to, low below high
+ * @param weld what the next is to be: a tack takes a little more volts than a bead
  * @throws RangeError for limits in the wrong order
  */
-export function nextTry(tries: readonly Try[], model: DialInModel, limits: DialInLimits): Proposal {
+export function nextTry(
+  tries: readonly Try[],
+  model: DialInModel,
+  limits: DialInLimits,
+  weld: WeldKind = 'bead',
+): Proposal {
   if (!(limits.minV < limits.maxV) || !(limits.minMPerMin < limits.maxMPerMin))
     throw new RangeError('limits in the wrong order')
-  const volts = (v: number) => clamp(v, limits.minV, limits.maxV)
+  const more = forWeld(weld)
+  const volts = (v: number) => {
+    const free = clamp(v, limits.minV, limits.maxV)
+    const { taps } = limits
+    return taps?.length ? taps.reduce((a, b) => (Math.abs(b - free) < Math.abs(a - free) ? b : a)) : free
+  }
   const speed = (s: number) => clamp(s, limits.minMPerMin, limits.maxMPerMin)
   const last = tries.at(-1)
-  const home = { voltageV: volts(model.voltageV), wireSpeedMPerMin: speed(model.wireSpeedMPerMin) }
+  const home = { voltageV: volts(model.voltageV + more), wireSpeedMPerMin: speed(model.wireSpeedMPerMin) }
   if (!last) return { done: false, ...home, turn: 'neither', why: 'start' }
-  const { voltageV: v, wireSpeedMPerMin: s, symptom } = last
+  const { voltageV: v, wireSpeedMPerMin: s } = last
+  const turned = (turn: 'volts' | 'speed', to: number, why: 'to-the-window' | 'likeliest'): Proposal => ({
+    done: false,
+    voltageV: turn === 'volts' ? to : v,
+    wireSpeedMPerMin: turn === 'speed' ? to : s,
+    turn,
+    why,
+  })
   const same = { done: false as const, voltageV: v, wireSpeedMPerMin: s, turn: 'neither' as const }
-  if (symptom === 'good')
-    return tries.at(-2)?.symptom === 'good' ? { done: true } : { ...same, why: 'confirm' }
-  if (symptom === 'porous') return { ...same, why: 'check-gas' }
-  // Far from where the model would begin, symptoms say little: speed first, then the volts that go with it.
+  if (isDialledIn(tries)) return { done: true }
+  if (isGood(last)) return { ...same, why: 'confirm' }
+  if (last.bead === 'porous') return { ...same, why: 'check-gas' }
+  // Far from where the model would begin, reports say little: speed first, then the volts that go with it.
   if (Math.abs(s / home.wireSpeedMPerMin - 1) > FAR_SPEED)
-    return {
-      done: false,
-      voltageV: v,
-      wireSpeedMPerMin: home.wireSpeedMPerMin,
-      turn: 'speed',
-      why: 'to-the-window',
-    }
-  const lineV = volts(model.voltageV + model.slope * (s - model.wireSpeedMPerMin))
-  if (Math.abs(v - lineV) > FAR_VOLTS && tries.length < 4)
-    return { done: false, voltageV: lineV, wireSpeedMPerMin: s, turn: 'volts', why: 'to-the-window' }
+    return turned('speed', home.wireSpeedMPerMin, 'to-the-window')
+  const lineV = volts(model.voltageV + more + model.slope * (s - model.wireSpeedMPerMin))
+  if (Math.abs(v - lineV) > FAR_VOLTS && tries.length < 4) return turned('volts', lineV, 'to-the-window')
 
   const known = beliefs(tries, model)
-  const good = (tv: number, ts: number) =>
-    known.reduce((sum, b) => {
-      const [x, h] = offOf(b, model, tv, ts)
-      return sum + (Math.abs(x) < GOOD.volts && Math.abs(h) < GOOD.speed ? b.weight : 0)
-    }, 0)
-  const grid = (low: number, high: number, n: number) =>
-    Array.from({ length: n }, (_, i) => low + ((high - low) * i) / (n - 1))
-  const someV = [...new Set([...grid(model.voltageV - 4.5, model.voltageV + 4.5, 25).map(volts), v])]
+  const someV = [
+    ...new Set([
+      ...(limits.taps ?? grid(model.voltageV - 4.5, model.voltageV + 4.5, 25).map((x) => volts(x + more))),
+      v,
+    ]),
+  ]
   const someS = [...new Set([...grid(0.72, 1.3, 15).map((k) => speed(model.wireSpeedMPerMin * k)), s])]
-  // How likely a good weld is at every pair of the two.
-  const chance = someV.map((tv) => someS.map((ts) => good(tv, ts)))
+  const chance = someV.map((tv) => someS.map((ts) => chanceOf(known, model, tv - more, ts)))
   const atS = someS.indexOf(s)
   const atV = someV.indexOf(v)
-  const byV = someV.map((tv, i) => ({ tv, now: chance[i]![atS]!, later: Math.max(...chance[i]!) }))
-  const byS = someS.map((ts, k) => ({
-    ts,
-    now: chance[atV]![k]!,
-    later: Math.max(...chance.map((row) => row[k]!)),
-  }))
-  const score = (o: { now: number; later: number }) => o.now + LATER * o.later
-  const bestV = byV.filter((o) => Math.abs(o.tv - v) >= LEAST_VOLTS).sort((a, b) => score(b) - score(a))[0]
-  const bestS = byS.filter((o) => Math.abs(o.ts / s - 1) >= 0.02).sort((a, b) => score(b) - score(a))[0]
-  if (bestV && (!bestS || score(bestV) >= score(bestS)))
-    return { done: false, voltageV: bestV.tv, wireSpeedMPerMin: s, turn: 'volts', why: 'likeliest' }
-  if (bestS) return { done: false, voltageV: v, wireSpeedMPerMin: bestS.ts, turn: 'speed', why: 'likeliest' }
-  return { ...same, why: 'at-the-limit' }
-}
-
-/**
- * Volts of each tap of a machine that marks them 1-5 or A-E, spread evenly over its rated range: a guess to begin
- * with. common practice, no source
- */
-export function tapVolts(
-  taps: NonNullable<Machine['voltTaps']>,
-  minV: number,
-  maxV: number,
-): { tap: string; voltageV: number }[] {
-  const names =
-    typeof taps === 'number' ? Array.from({ length: taps }, (_, i) => String(i + 1)) : taps.map(String)
-  return names.map((tap, i) => ({
-    tap,
-    voltageV: names.length === 1 ? minV : minV + ((maxV - minV) * i) / (names.length - 1),
-  }))
-}
-
-/** Wire run out in six seconds, inches, to a speed, m/min: inches times ten is inches a minute. common practice */
-export const speedOfRunOut = (inchesInSixSeconds: number): number => inchesInSixSeconds * 10 * 0.0254
-
-/** A feed dial learned from timed run-outs: a straight line through two or more, which differ. */
-export function learnDial(
-  runs: readonly { dial: number; wireSpeedMPerMin: number }[],
-): { speedAt: (dial: number) => number; dialFor: (mPerMin: number) => number } | undefined {
-  const n = runs.length
-  const meanX = runs.reduce((a, r) => a + r.dial, 0) / n
-  const meanY = runs.reduce((a, r) => a + r.wireSpeedMPerMin, 0) / n
-  const sxx = runs.reduce((a, r) => a + (r.dial - meanX) ** 2, 0)
-  const slope = runs.reduce((a, r) => a + (r.dial - meanX) * (r.wireSpeedMPerMin - meanY), 0) / sxx
-  if (n < 2 || !(slope > 0)) return undefined
-  return {
-    speedAt: (dial) => meanY + slope * (dial - meanX),
-    dialFor: (mPerMin) => meanX + (mPerMin - meanY) / slope,
+  const worth = (now: number, later: number) => now + LATER * later
+  const options = [
+    ...someV
+      .map((to, i) => ({
+        turn: 'volts' as const,
+        to,
+        worth: worth(chance[i]![atS]!, Math.max(...chance[i]!)),
+      }))
+      .filter(({ to }) => Math.abs(to - v) >= LEAST_VOLTS),
+    ...someS
+      .map((to, k) => ({
+        turn: 'speed' as const,
+        to,
+        worth: worth(chance[atV]![k]!, Math.max(...chance.map((row) => row[k]!))),
+      }))
+      .filter(({ to }) => Math.abs(to / s - 1) >= LEAST_SPEED),
+  ]
+  // Nobody welds twice where it was bad, unless nothing else is left.
+  const fresh = options.filter(
+    (o) => !tries.some((t) => (o.turn === 'volts' ? alike(t, o.to, s, more) : alike(t, v, o.to, more))),
+  )
+  const [first, ...rest] = fresh.length ? fresh : options
+  if (first) {
+    const best = rest.reduce((a, b) => (b.worth > a.worth ? b : a), first)
+    return turned(best.turn, best.to, 'likeliest')
   }
+  return { ...same, why: 'at-the-limit' }
 }

@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { trySchema } from '../arc/tries.ts'
 import { CONVERSIONS } from '../changeover/conversion.ts'
 import { USUAL_LEAD_DAYS } from '../changeover/orderList.ts'
 import { stepTimeSchema } from '../log/minutes.ts'
@@ -21,7 +22,7 @@ import { fileText } from '../wording/problems.ts'
 export const FILE_VERSION = 1
 export const FILE_FORMAT = 'pepperknot'
 
-export const STAGES = ['decide', 'match', 'gather', 'swap', 'feed', 'sign-off'] as const
+export const STAGES = ['decide', 'match', 'gather', 'swap', 'feed', 'dial-in', 'sign-off'] as const
 /** Outcomes of a pressure test. */
 export const PRESSURE_RESULTS = ['right', 'slips', 'too-tight', 'marks-wire'] as const
 export type PressureResult = (typeof PRESSURE_RESULTS)[number]
@@ -59,6 +60,8 @@ export const runSchema = z.object({
   pressureMark: z.number().min(-1000).max(1000).nullable().optional(),
   /** What the pressure test showed at that mark; only a mark that passed teaches the machine's scale. */
   pressureResult: z.enum(PRESSURE_RESULTS).optional(),
+  /** Test welds, in the order they were made. */
+  tries: z.array(trySchema).max(200).optional(),
   note: z.string().max(2000).optional(),
   signedOffAt: z.iso.datetime().optional(),
   minutesTaken: z.number().min(0).max(100_000).optional(),

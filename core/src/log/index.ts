@@ -1,2 +1,3 @@
 export * from './minutes.ts'
 export * from './marks.ts'
+export * from './lastGood.ts'

@@ -204,6 +204,9 @@ export const machineSchema = z.object({
       maxA: z.number().positive().max(2000).optional(),
       dutyPercent: z.number().min(0).max(100).optional(),
       dutyAtA: z.number().min(0).max(2000).optional(),
+      /** Volts it can be set to, where known. */
+      minV: z.number().min(5).max(60).optional(),
+      maxV: z.number().min(5).max(60).optional(),
     })
     .optional(),
   wireSpeedMPerMin: z
@@ -232,6 +235,20 @@ export const machineSchema = z.object({
   inletBeforeSpool: z.boolean().optional(),
   voltTaps: z
     .union([z.number().int().min(1).max(100), z.array(z.union([z.string(), z.number()])).max(100)])
+    .optional(),
+  /** A wire-speed dial with marks of its own instead of a speed, and what was run out in a timed run at some of them. */
+  feedDial: z
+    .object({
+      min: z.number().min(-1000).max(1000),
+      max: z.number().min(-1000).max(1000),
+      runOuts: z
+        .array(
+          z.object({ dial: z.number().min(-1000).max(1000), wireSpeedMPerMin: z.number().min(0.1).max(100) }),
+        )
+        .max(50)
+        .default([]),
+    })
+    .nullable()
     .optional(),
   /** When the open machine was last looked after, ISO dates. */
   upkeep: upkeepDatesSchema.optional(),

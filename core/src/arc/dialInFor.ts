@@ -1,0 +1,104 @@
+import type { Machine } from '../machine/schema.ts'
+import type { SizedWire } from '../wire/wire.ts'
+import { currentOfSpeedA, EXTENSION_MM } from './burnOff.ts'
+import type { DialInLimits, DialInModel } from './dialIn.ts'
+import { learnDial, tapVolts, type DialScale } from './knobs.ts'
+import type { StartSettings } from './start.ts'
+import type { Try } from './tries.ts'
+import { arcVolts, loadLineV } from './volts.ts'
+
+/** Where nothing is known of a machine: currents of a common small one, and its feed. common practice, no source */
+const USUAL = { minA: 30, maxA: 250, feed: { min: 1, max: 20 } }
+/**
+ * Machines go a little beyond the load line they are rated on, volts: below it at the bottom, above it at the top.
+ * common practice, no source
+ */
+const BEYOND_LINE_V = { below: 1.5, above: 4 }
+
+export interface DialInPlan {
+  model: DialInModel
+  limits: DialInLimits
+  /** Taps of a machine that has no volts, lowest first, with the volts they are taken for. */
+  taps?: { tap: string; voltageV: number }[]
+  /** A feed dial without a speed scale; `learned` says whether by timed run-outs or only by its ends. */
+  dial?: DialScale & { min: number; max: number; learned: boolean }
+  /** Whether the volts' ends are the machine's own or worked from its rating. */
+  voltsKnown: boolean
+}
+
+/** Volts a machine can be set to: its own figures, or about the load line at its least and most current. */
+export function voltRange(machine: Pick<Machine, 'output'>): { minV: number; maxV: number; known: boolean } {
+  const { minA = USUAL.minA, maxA = USUAL.maxA, minV, maxV } = machine.output ?? {}
+  const least = minV ?? loadLineV(minA) - BEYOND_LINE_V.below
+  const most = maxV ?? loadLineV(maxA) + BEYOND_LINE_V.above
+  // Figures at odds with each other: the whole of both, so that something can be set.
+  return {
+    minV: Math.min(least, most),
+    maxV: Math.max(least, most, Math.min(least, most) + 0.5),
+    known: minV !== undefined && maxV !== undefined,
+  }
+}
+
+/** A feed dial as far as it is known: by its run-outs, else by its ends standing for the machine's slowest and fastest. */
+export function dialOf(machine: Pick<Machine, 'feedDial' | 'wireSpeedMPerMin'>): DialInPlan['dial'] {
+  const own = machine.feedDial
+  if (!own || own.max <= own.min) return undefined
+  const { min, max } = own
+  const learned = learnDial(own.runOuts)
+  const feed = machine.wireSpeedMPerMin ?? USUAL.feed
+  const scale =
+    learned ??
+    learnDial([
+      { dial: min, wireSpeedMPerMin: feed.min },
+      { dial: max, wireSpeedMPerMin: Math.max(feed.max, feed.min + 0.1) },
+    ])!
+  return { ...scale, min, max, learned: learned !== undefined }
+}
+
+/**
+ * What dialling in starts from: the settings worked out, or what was good last time; how volts go with wire speed
+ * there; and the ends of what this machine can be set to.
+ * @param designation ISO 14175 of the gas; `null` for a wire that shields itself
+ */
+export function dialInFor(
+  wire: Pick<SizedWire, 'family' | 'exactMm'>,
+  start: StartSettings,
+  designation: string | null,
+  machine: Pick<Machine, 'output' | 'wireSpeedMPerMin' | 'voltTaps' | 'feedDial'>,
+  lastGood?: Pick<Try, 'voltageV' | 'wireSpeedMPerMin'>,
+): DialInPlan {
+  const at = lastGood ?? { voltageV: start.voltageV.value, wireSpeedMPerMin: start.wireSpeedMPerMin.value }
+  const extension =
+    start.transfer === 'slag'
+      ? EXTENSION_MM.cored
+      : start.transfer === 'spray'
+        ? EXTENSION_MM.spray
+        : EXTENSION_MM.short
+  const volts = (speed: number) =>
+    arcVolts(
+      wire.family,
+      wire.exactMm,
+      currentOfSpeedA(wire.family, wire.exactMm, speed, extension),
+      start.transfer,
+      designation,
+    ).value
+  const s = at.wireSpeedMPerMin
+  const { minV, maxV, known } = voltRange(machine)
+  const feed = machine.wireSpeedMPerMin ?? USUAL.feed
+  const minMPerMin = Math.max(0.1, Math.min(feed.min, feed.max))
+  const taps = machine.voltTaps === undefined ? undefined : tapVolts(machine.voltTaps, minV, maxV)
+  const dial = dialOf(machine)
+  return {
+    model: { ...at, slope: (volts(s * 1.1) - volts(s * 0.9)) / (0.2 * s) },
+    limits: {
+      minV,
+      maxV,
+      minMPerMin,
+      maxMPerMin: Math.max(feed.max, minMPerMin + 0.1),
+      ...(taps?.length && { taps: taps.map((t) => t.voltageV) }),
+    },
+    ...(taps?.length && { taps }),
+    ...(dial && { dial }),
+    voltsKnown: known,
+  }
+}
