@@ -199,7 +199,7 @@ describe('where it starts', () => {
   const start = startSettings(solid, job, 'M21')
   test('at the settings worked out, with volts rising with wire speed as the model has them', () => {
     const plan = dialInFor(solid, start, 'M21', {})
-    expect(plan.model.voltageV).toBe(start.voltageV.value)
+    expect(Math.abs(plan.model.voltageV - start.voltageV.value)).toBeLessThanOrEqual(0.25)
     const more = arcVolts('solid-steel', 0.889, start.currentA.value + 10, 'short-arc', 'M21').value
     expect(plan.model.slope).toBeGreaterThan(0)
     expect(more).toBeGreaterThan(start.voltageV.value)

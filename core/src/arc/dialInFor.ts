@@ -67,7 +67,11 @@ export function dialInFor(
   machine: Pick<Machine, 'output' | 'wireSpeedMPerMin' | 'voltTaps' | 'feedDial'>,
   lastGood?: Pick<Try, 'voltageV' | 'wireSpeedMPerMin'>,
 ): DialInPlan {
-  const at = lastGood ?? { voltageV: start.voltageV.value, wireSpeedMPerMin: start.wireSpeedMPerMin.value }
+  // Half volts: a table knows no better.
+  const at = lastGood ?? {
+    voltageV: Math.round(start.voltageV.value * 2) / 2,
+    wireSpeedMPerMin: start.wireSpeedMPerMin.value,
+  }
   const extension =
     start.transfer === 'slag'
       ? EXTENSION_MM.cored

@@ -27,7 +27,8 @@ export const trySchema = z.object({
   arc: z.enum(ARC_REPORTS),
   /** Nothing after a burnback, which leaves no bead. */
   bead: z.enum(BEADS).nullable(),
-  note: z.string().max(300).optional(),
+  /** Made by the simulated arc: practice, which teaches nothing about the machine. */
+  simulated: z.boolean().optional(),
 })
 export type Try = z.infer<typeof trySchema>
 

@@ -59,6 +59,7 @@ const MACHINES: unknown[] = [
     jogButton: false,
     hubLocator: 'none',
     voltTaps: 5,
+    feedDial: { min: 1, max: 10, runOuts: [] },
     reverseThreads: ['spoolRetainer'],
     fitted: {
       wire: { label: 'ER70S-6 .025' },

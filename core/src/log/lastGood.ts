@@ -33,8 +33,9 @@ export function lastGood(
       old.diameterMm === wire.diameterMm
     )
   }
+  const real = (run: Run) => goodTry((run.tries ?? []).filter((t) => !t.simulated))
   const last = runs
-    .filter((run) => run.tries?.length && goodTry(run.tries) && alike(run))
+    .filter((run) => real(run) && alike(run))
     .reduce<Run | undefined>((a, b) => (a && a.signedOffAt! >= b.signedOffAt! ? a : b), undefined)
-  return last && { settings: goodTry(last.tries!)!, at: last.signedOffAt! }
+  return last && { settings: real(last)!, at: last.signedOffAt! }
 }

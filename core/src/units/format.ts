@@ -23,6 +23,9 @@ export const formatLead = (m: number, system: UnitSystem): string =>
 export const formatSpeed = (mPerMin: number, system: UnitSystem): string =>
   system === 'metric' ? `${trim(mPerMin, 1)} m/min` : `${trim(mPerMin / 0.0254, 0)} ipm`
 
+/** Volts as a meter on a machine shows them. */
+export const formatVolts = (v: number): string => `${trim(v, 1)} V`
+
 export const formatDraught = (mPerS: number, system: UnitSystem): string =>
   system === 'metric' ? `${trim(mPerS, 1)} m/s` : `${trim(mPerS / 0.44704, 1)} mph`
 

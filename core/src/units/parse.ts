@@ -66,6 +66,7 @@ export const L_PER_MIN: UnitTable = {
   'ft3/h': 28.316846592 / 60,
   'ft3/hr': 28.316846592 / 60,
 }
+export const V: UnitTable = { v: 1, volt: 1, volts: 1 }
 export const BAR: UnitTable = {
   bar: 1,
   psi: 0.0689475729,
@@ -148,3 +149,6 @@ export const parseMassKg = (text: string, defaultUnit: 'kg' | 'lb' = 'kg') =>
 /** Reads a gauge pressure, bar. */
 export const parsePressureBar = (text: string, defaultUnit: 'bar' | 'psi' = 'bar') =>
   parseQuantity(text, BAR, defaultUnit)
+
+/** Reads volts. */
+export const parseVolts = (text: string) => parseQuantity(text, V, 'v')

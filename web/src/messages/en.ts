@@ -1,3 +1,5 @@
+import { dialIn } from './dialIn.ts'
+
 /** Every word of the interface that is not the trade's own; those stand in core's wording. */
 export const en = {
   app: {
@@ -60,6 +62,7 @@ export const en = {
     gather: 'Gather',
     swap: 'Swap',
     feed: 'Feed',
+    'dial-in': 'Dial in',
     'sign-off': 'Sign off',
   },
   label: {
@@ -255,6 +258,7 @@ export const en = {
     },
   },
   run: {
+    toDialIn: 'Dial in: write down each test weld',
     step: 'step {n} of {of}',
     left: 'about {minutes} left',
     clock: 'Time since the start',
@@ -321,6 +325,8 @@ export const en = {
     keys: 'Any key, pedal or touch: next. Backspace: back. Escape: stop.',
   },
   sign: {
+    noTries: 'No good test weld is written down.',
+    tries: 'after {n} test weld | after {n} test welds',
     title: 'Sign off',
     nowFitted: 'What is now fitted',
     written: 'Written down',
@@ -472,6 +478,7 @@ export const en = {
     duty: 'Duty cycle at this current: {n} %.',
     drop: 'The cord drops {v} V, {share} %.',
   },
+  dialIn,
   feed: {
     machine: 'Machine',
     reset: 'As it is fitted',

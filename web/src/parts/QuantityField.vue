@@ -8,11 +8,15 @@ import {
   formatLength,
   formatMass,
   formatPressure,
+  formatSpeed,
+  formatVolts,
   parseDraughtMPerS,
   parseFlowLPerMin,
   parseLengthMm,
   parseMassKg,
   parsePressureBar,
+  parseSpeedMPerMin,
+  parseVolts,
   type GaugeScale,
   type Read,
   type UnitSystem,
@@ -20,7 +24,7 @@ import {
 
 /** A number in any unit: what is typed is read at once, and the field says what it understood. */
 const props = defineProps<{
-  kind: 'thickness' | 'length' | 'draught' | 'flow' | 'mass' | 'lead' | 'pressure'
+  kind: 'thickness' | 'length' | 'draught' | 'flow' | 'mass' | 'lead' | 'pressure' | 'speed' | 'volts'
   label: string
   units: UnitSystem
   gaugeScale?: GaugeScale | undefined
@@ -46,6 +50,8 @@ const READ: Record<typeof props.kind, (text: string) => Read<number>> = {
   draught: (text) => parseDraughtMPerS(text, props.units === 'metric' ? 'm/s' : 'mph'),
   flow: (text) => parseFlowLPerMin(text, props.units === 'metric' ? 'l/min' : 'cfh'),
   pressure: (text) => parsePressureBar(text, props.units === 'metric' ? 'bar' : 'psi'),
+  speed: (text) => parseSpeedMPerMin(text, props.units === 'metric' ? 'm/min' : 'ipm'),
+  volts: (text) => parseVolts(text),
   mass: (text) => parseMassKg(text, props.units === 'metric' ? 'kg' : 'lb'),
 }
 const SAY: Record<typeof props.kind, (value: number, units: UnitSystem) => string> = {
@@ -56,6 +62,8 @@ const SAY: Record<typeof props.kind, (value: number, units: UnitSystem) => strin
   flow: formatFlow,
   mass: formatMass,
   pressure: formatPressure,
+  speed: formatSpeed,
+  volts: formatVolts,
 }
 const say = (value: number, units = props.units) => SAY[props.kind](value, units)
 
@@ -79,7 +87,7 @@ const problem = computed(() => {
 })
 const other = computed(() => (props.units === 'metric' ? 'inch' : 'metric'))
 const understood = computed(() =>
-  read.value?.ok && !problem.value
+  read.value?.ok && !problem.value && props.kind !== 'volts'
     ? t('field.understood', { value: say(read.value.value), other: say(read.value.value, other.value) })
     : props.hint,
 )

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, nextTick } from 'vue'
+import { computed, defineAsyncComponent, nextTick } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { FAMILY_NAMES, STAGES, type Run, type Stage } from '@pepper-knot/core'
 import { usePlan } from '../../stores/plan.ts'
@@ -12,6 +12,9 @@ import MatchStage from './MatchStage.vue'
 import SignedOff from './SignedOff.vue'
 import SignOffStage from './SignOffStage.vue'
 import SwapStage from './SwapStage.vue'
+
+// The charting library comes only with the stage that draws.
+const DialInStage = defineAsyncComponent(() => import('./dialin/DialInStage.vue'))
 
 const props = defineProps<{ id: string }>()
 const { t } = useI18n()
@@ -43,6 +46,7 @@ const reached = computed<Record<Stage, boolean>>(() => ({
   gather: sound.value,
   swap: run.value?.frozen !== undefined,
   feed: run.value?.frozen !== undefined && sound.value,
+  'dial-in': run.value?.frozen !== undefined && sound.value,
   'sign-off':
     run.value?.frozen !== undefined &&
     sound.value &&
@@ -123,6 +127,7 @@ const title = computed(() =>
       :run="run"
       :plan="plan.plan"
       @next="go('sign-off')"
+      @dial-in="go('dial-in')"
     />
     <FeedStage
       v-else-if="stage === 'feed' && plan.plan"
@@ -131,7 +136,22 @@ const title = computed(() =>
       :title="title"
       @back="go('swap')"
     />
-    <SignOffStage v-else-if="plan.plan" :run="run" :plan="plan.plan" :title="title" />
+    <DialInStage
+      v-else-if="stage === 'dial-in' && plan.plan"
+      :run="run"
+      :plan="plan.plan"
+      :title="title"
+      :finished="reached['sign-off']"
+      @next="go('sign-off')"
+      @back="go('swap')"
+    />
+    <SignOffStage
+      v-else-if="plan.plan"
+      :run="run"
+      :plan="plan.plan"
+      :title="title"
+      @dial-in="go('dial-in')"
+    />
     <div v-else class="screen">
       <p v-for="problem in plan.problems" :key="problem.message" class="problem" role="alert">
         {{ problem.message }}

@@ -1,15 +1,29 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { partText, settle, startSentence, type Changeover, type Run } from '@pepper-knot/core'
+import {
+  goodTry,
+  partText,
+  ranWellSentence,
+  settle,
+  startSentence,
+  type Changeover,
+  type Run,
+} from '@pepper-knot/core'
 import { standingMarks } from '../../parts/marks.ts'
 import WireLine from '../../parts/WireLine.vue'
 import { newId, useShop } from '../../stores/shop.ts'
 import MarkField from './MarkField.vue'
 
 const props = defineProps<{ run: Run; plan: Changeover; title: string }>()
+defineEmits<{ dialIn: [] }>()
 const { t } = useI18n()
 const shop = useShop()
+const tries = computed(() => shop.run(props.run.id)?.tries ?? [])
+const ranWell = computed(() => {
+  const kept = goodTry(tries.value)
+  return kept && ranWellSentence(kept, shop.units)
+})
 // Saved at every touch, like everything else of the run.
 const note = computed({
   get: () => shop.run(props.run.id)?.note ?? '',
@@ -59,7 +73,16 @@ function sign() {
     <div class="cols">
       <section>
         <h2>{{ t('sign.written') }}</h2>
-        <p v-if="plan.start" class="tabular">{{ startSentence(plan.start, shop.units) }}</p>
+        <p v-if="ranWell" class="tabular">
+          <b>{{ ranWell }}</b> {{ t('sign.tries', tries.length) }}
+        </p>
+        <template v-else>
+          <p v-if="plan.start" class="tabular">{{ startSentence(plan.start, shop.units) }}</p>
+          <p>
+            {{ t('sign.noTries') }}
+            <v-btn class="to-dial" @click="$emit('dialIn')">{{ t('stage.dial-in') }}</v-btn>
+          </p>
+        </template>
         <MarkField :run="run" :machine="plan.context.machine" class="gap" />
         <v-textarea v-model="note" class="gap" :label="t('sign.note')" rows="3" maxlength="2000" />
       </section>
@@ -94,6 +117,9 @@ function sign() {
 }
 .gap {
   margin-top: 14px;
+}
+.to-dial {
+  margin-left: 8px;
 }
 li {
   padding: 6px 0;

@@ -5,6 +5,8 @@ import {
   STATION_NAMES,
   STATIONS,
   fittedShort,
+  goodTry,
+  ranWellSentence,
   startSentence,
   type Changeover,
   type Run,
@@ -27,6 +29,12 @@ const setup = computed(() => {
     station,
     text: fittedShort(station, end, shop.units),
   }))
+})
+/** The settings it was signed off with, else those to start from. */
+const settings = computed(() => {
+  const kept = goodTry(props.run.tries ?? [])
+  if (!kept) return props.plan?.start ? startSentence(props.plan.start, shop.units) : ''
+  return ranWellSentence(kept, shop.units)
 })
 const print = () => window.print()
 </script>
@@ -51,7 +59,7 @@ const print = () => window.print()
         <dd>{{ row.text }}</dd>
       </template>
     </dl>
-    <p v-if="plan?.start" class="tabular">{{ startSentence(plan.start, shop.units) }}</p>
+    <p v-if="settings" class="tabular">{{ settings }}</p>
     <p v-if="run.note">{{ run.note }}</p>
     <div class="row no-print">
       <v-btn variant="flat" color="primary" @click="exportShop(shop.shop)">{{ t('sign.export') }}</v-btn>

@@ -26,7 +26,7 @@ import StepCard from './StepCard.vue'
 import StepList from './StepList.vue'
 
 const props = defineProps<{ run: Run; plan: Changeover | Conversion }>()
-const emit = defineEmits<{ next: [] }>()
+const emit = defineEmits<{ next: []; dialIn: [] }>()
 const { t } = useI18n()
 const shop = useShop()
 const kept = computed(() => shop.run(props.run.id) ?? props.run)
@@ -185,6 +185,9 @@ const left = computed(() => steps.value.slice(Math.max(0, at.value)).reduce((sum
             @click="writing = step.station"
             >{{ t('run.write') }}</v-btn
           >
+          <v-btn v-if="step.task === 'testWeld'" class="write" size="large" @click="$emit('dialIn')">{{
+            t('run.toDialIn')
+          }}</v-btn>
         </StepCard>
         <FeedGuide v-if="guided && GUIDED[step.task]" :plan="guided" :run="kept" :show="GUIDED[step.task]!" />
         <StepButtons :step="step" :first="kept.done.length === 0" @done="done" @back="back" />

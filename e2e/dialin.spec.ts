@@ -1,0 +1,104 @@
+import type { Page } from '@playwright/test'
+import { decide, expect, expectNoAxeFindings, gatherAndBegin, open, runAll, test } from './bench.ts'
+
+/** One try in three touches: the bead, the arc, written down. */
+async function write(page: Page, bead: string, arc?: string) {
+  await page.getByRole('button', { name: new RegExp(`^${bead}`) }).click()
+  if (arc) await page.getByRole('button', { name: new RegExp(`^${arc}`) }).click()
+  await page.getByRole('button', { name: 'Write it down' }).click()
+}
+const toDialIn = async (page: Page) => {
+  await page.getByRole('button', { name: 'Dial in', exact: true }).first().click()
+  await expect(page.getByRole('heading', { name: 'Dial in', level: 1 })).toBeVisible()
+}
+const said = (page: Page) =>
+  page
+    .getByRole('status')
+    .filter({ hasText: /m\/min|ipm/ })
+    .first()
+const rows = (page: Page) => page.locator('tbody tr')
+
+test('tries narrow to two good ones, the settings are kept, and the next change begins from them', async ({
+  page,
+}) => {
+  await open(page)
+  await decide(page, 'Gull', 'ER70S-6 0.9 mm 15 kg', 'mild steel', '4 mm')
+  await gatherAndBegin(page)
+  await runAll(page)
+  await expect(page.getByText('No good test weld is written down.')).toBeVisible()
+  await toDialIn(page)
+  await expect(said(page)).toContainText(/Begin at \d/)
+  await page.getByRole('button', { name: 'Write it down' }).click()
+  await expect(page.getByText('Touch a bead, and what you heard.')).toBeVisible()
+
+  await write(page, 'Cold', 'Stubs')
+  await expect(said(page)).toContainText('More volts')
+  await write(page, 'Hot', 'Steady')
+  await expect(said(page)).toContainText(/Less wire|Fewer volts/)
+  await write(page, 'Porous', 'Steady')
+  await expect(said(page)).toContainText('Leave the knobs')
+  await page.getByRole('button', { name: 'Take back the last' }).click()
+  await expect(rows(page)).toHaveCount(2)
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(rows(page)).toHaveCount(3)
+  await page.getByRole('button', { name: /^Burns back/ }).click()
+  await expect(page.getByRole('button', { name: /^Good/ })).toBeDisabled()
+  await page.getByRole('button', { name: /^Burns back/ }).click()
+
+  await page.getByRole('textbox', { name: 'Volts' }).fill('90')
+  await write(page, 'Good')
+  await expect(page.getByText('Volts and wire speed are needed too.')).toBeVisible()
+  await expect(rows(page)).toHaveCount(3)
+  await page.getByRole('textbox', { name: 'Volts' }).fill('19.8')
+  await page.getByRole('textbox', { name: 'Wire speed' }).fill('240 ipm')
+  await page.getByRole('button', { name: 'Write it down' }).click()
+  await expect(said(page)).toContainText('The same again: 19.8 V, 6.1 m/min')
+  await write(page, 'Good')
+  await expect(said(page)).toHaveText('Dialled in: 19.8 V, 6.1 m/min.')
+  await page.reload()
+  await expect(rows(page)).toHaveCount(5)
+  await expectNoAxeFindings(page)
+  await page.getByRole('button', { name: 'Sign off', exact: true }).last().click()
+  await expect(page.getByText('Ran well at 19.8 V, 6.1 m/min. after 5 test welds')).toBeVisible()
+  await page.getByRole('button', { name: 'Sign off and save' }).click()
+  await expect(page.getByText('Ran well at 19.8 V, 6.1 m/min.')).toBeVisible()
+
+  await open(page)
+  await decide(page, 'Gull', 'ER70S-6 0.9 mm 15 kg', 'mild steel', '4.5 mm')
+  await gatherAndBegin(page)
+  await toDialIn(page)
+  await expect(said(page)).toContainText('Begin at 19.8 V, 6.1 m/min')
+  await expect(page.getByText('Starts from what ran well here on')).toBeVisible()
+})
+
+test('taps and a dial without figures, in inches on a phone; a simulated machine to practise on', async ({
+  page,
+}) => {
+  await page.setViewportSize({ width: 390, height: 844 })
+  await open(page)
+  await page.keyboard.press('u')
+  await decide(page, 'Tern', 'E71T-11 .030 10 lb', 'mild steel', '.090')
+  await gatherAndBegin(page)
+  await toDialIn(page)
+  await expect(said(page)).toContainText(/Begin at tap 2 \(about 17 V\), dial \d\.?\d? \(about \d+ ipm\)/)
+  for (const [mark, length] of [
+    ['3', '12 in'],
+    ['7', '32 in'],
+  ] as const) {
+    await page.getByLabel('Dial stood at').fill(mark)
+    await page.getByLabel('Wire run out').fill(length)
+    await page.getByRole('button', { name: 'Add the run-out' }).click()
+    await expect(page.getByText(`${mark}: ${Number.parseInt(length) * 10} ipm`)).toBeVisible()
+  }
+  await expect(page.getByText('Learned from 2 run-outs.')).toBeVisible()
+  await page.getByRole('textbox', { name: 'Feed dial' }).fill('5')
+  await expect(page.getByText('about 220 ipm', { exact: true })).toBeVisible()
+  await page.getByRole('textbox', { name: 'Feed dial' }).fill('44')
+  await expect(page.getByText('The dial goes from 1 to 10.')).toBeVisible()
+  await page.getByRole('textbox', { name: 'Feed dial' }).fill('4')
+  await page.getByText('Practise without a machine').click()
+  await page.getByRole('button', { name: 'Weld it on the simulated machine' }).click()
+  await expect(rows(page)).toHaveCount(1)
+  await expect(rows(page).first()).toContainText('simulated')
+  await expectNoAxeFindings(page)
+})

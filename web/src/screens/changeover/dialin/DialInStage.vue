@@ -1,0 +1,187 @@
+<script setup lang="ts">
+import { computed, nextTick, ref, shallowRef, watch } from 'vue'
+import { useI18n } from 'vue-i18n'
+import {
+  designationAfter,
+  EXTENSION_MM,
+  formatVolts,
+  proposalWords,
+  simulatedArc,
+  trySigns,
+  trySignText,
+  type Changeover,
+  type Run,
+  type SimulatedArc,
+  type Try,
+  type WeldKind,
+} from '@pepper-knot/core'
+import { useShop } from '../../../stores/shop.ts'
+import FeedDial from './FeedDial.vue'
+import SettingsPlane from './SettingsPlane.vue'
+import TryForm from './TryForm.vue'
+import TryList from './TryList.vue'
+import { useDialIn } from './useDialIn.ts'
+
+/** The test welds that end a changeover: the next one, what it showed, until two in a row are good. */
+const props = defineProps<{ run: Run; plan: Changeover; title: string; finished: boolean }>()
+defineEmits<{ next: []; back: [] }>()
+const { t, d } = useI18n()
+const shop = useShop()
+const weld = ref<WeldKind>('bead')
+const { machine, tries, before, dialIn, next } = useDialIn(
+  () => props.run,
+  () => props.plan,
+  () => weld.value,
+)
+const words = computed(
+  () => dialIn.value && next.value && proposalWords(next.value, tries.value, dialIn.value, shop.units),
+)
+const start = computed(() => props.plan.start)
+const signs = computed(() => trySigns(tries.value))
+const from = computed(() =>
+  before.value
+    ? t('dialIn.from.last', { at: d(new Date(before.value.at), { dateStyle: 'medium' }) })
+    : t('dialIn.from.model'),
+)
+const head = ref<HTMLElement>()
+function keep(made: Try) {
+  const run = shop.run(props.run.id)
+  if (!run) return
+  run.tries = [...(run.tries ?? []), made].slice(-200)
+  void nextTick(() => {
+    head.value?.focus({ preventScroll: true })
+    head.value?.scrollIntoView({ block: 'nearest' })
+  })
+}
+function takeBack() {
+  const run = shop.run(props.run.id)
+  if (!run?.tries?.length) return
+  shop.undoable(t('dialIn.tookBack', { n: run.tries.length }), () => (run.tries = run.tries!.slice(0, -1)))
+}
+
+/** Practice without a machine: one simulated arc a run, the same however often it is opened. */
+const mayPractise = computed(() => tries.value.every((made) => made.simulated))
+const form = ref<InstanceType<typeof TryForm>>()
+const gave = ref('')
+const arc = shallowRef<SimulatedArc>()
+watch(
+  () => props.run.id,
+  (id) => {
+    const { context, findings } = props.plan
+    const at = start.value
+    if (!at) return
+    const seed = [...id].reduce((sum, letter) => (sum * 31 + letter.charCodeAt(0)) % 1_000_003, 7)
+    const extensionMm =
+      at.transfer === 'slag'
+        ? EXTENSION_MM.cored
+        : at.transfer === 'spray'
+          ? EXTENSION_MM.spray
+          : EXTENSION_MM.short
+    arc.value = simulatedArc(
+      {
+        wire: context.wire,
+        designation: designationAfter(context, findings),
+        nominal: { voltageV: at.voltageV.value, wireSpeedMPerMin: at.wireSpeedMPerMin.value, extensionMm },
+      },
+      seed,
+    )
+  },
+  { immediate: true },
+)
+function simulate() {
+  const set = form.value?.settings()
+  if (!arc.value || set?.voltageV === undefined || set.wireSpeedMPerMin === undefined) return
+  const welded = arc.value.weld(set.voltageV, set.wireSpeedMPerMin)
+  gave.value = t('dialIn.sim.gave', {
+    amps: `${Math.round(welded.currentA / 5) * 5} A`,
+    volts: formatVolts(welded.meterV),
+    sound: welded.sound,
+  })
+  keep({
+    voltageV: set.voltageV,
+    wireSpeedMPerMin: set.wireSpeedMPerMin,
+    weld: weld.value,
+    ...welded.report,
+    simulated: true,
+  })
+}
+</script>
+
+<template>
+  <div class="screen stage">
+    <h1>{{ t('dialIn.title') }}</h1>
+    <p class="muted">{{ title }}</p>
+    <template v-if="dialIn && next && words && start">
+      <TryForm
+        ref="form"
+        v-model:weld="weld"
+        :dial-in="dialIn"
+        :next="next"
+        :transfer="start.transfer"
+        @save="keep"
+      >
+        <template #intro>
+          <p ref="head" class="answer tabular" role="status" tabindex="-1">{{ words.say }}</p>
+          <p>{{ words.why }}</p>
+          <p v-for="sign in signs" :key="sign" class="problem">{{ trySignText(sign) }}</p>
+          <p v-if="tries.length === 0" class="muted">{{ from }}</p>
+          <p v-if="!next.done" class="care">{{ t('dialIn.care') }}</p>
+        </template>
+        <template #plane>
+          <SettingsPlane :dial-in="dialIn" :start="start" :tries="tries" :next="next" />
+        </template>
+        <v-btn
+          v-if="finished"
+          :variant="next.done ? 'flat' : 'outlined'"
+          color="primary"
+          size="x-large"
+          @click="$emit('next')"
+          >{{ t('dialIn.toSignOff') }}</v-btn
+        >
+        <v-btn
+          v-else
+          :variant="next.done ? 'flat' : 'outlined'"
+          color="primary"
+          size="x-large"
+          @click="$emit('back')"
+          >{{ t('dialIn.toRun') }}</v-btn
+        >
+      </TryForm>
+      <TryList :tries="tries" :dial-in="dialIn" @back="takeBack" />
+      <details v-if="mayPractise && !next.done" class="sim">
+        <summary>{{ t('dialIn.sim.title') }}</summary>
+        <p>{{ t('dialIn.sim.offer') }}</p>
+        <v-btn @click="simulate">{{ t('dialIn.sim.weld') }}</v-btn>
+        <p v-if="gave" class="tabular" role="status">{{ gave }}</p>
+      </details>
+      <FeedDial :machine="machine" />
+    </template>
+    <p v-else>{{ t('dialIn.none') }}</p>
+    <p class="muted">{{ t('app.defer') }}</p>
+  </div>
+</template>
+
+<style scoped>
+.stage {
+  display: grid;
+  gap: 18px;
+}
+.answer {
+  font-size: 1.35rem;
+  line-height: 1.3;
+  font-weight: 700;
+  outline-offset: 4px;
+  scroll-margin-top: 20px;
+}
+.care {
+  border-left: 4px solid var(--paprika);
+  padding-left: 10px;
+}
+.sim summary {
+  font-weight: 650;
+  cursor: pointer;
+  min-height: 44px;
+  display: flex;
+  align-items: center;
+}
+</style>

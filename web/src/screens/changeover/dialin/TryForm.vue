@@ -1,0 +1,291 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import { useI18n } from 'vue-i18n'
+import {
+  ARC_REPORTS,
+  arcWords,
+  BEAD_LOOKS,
+  BEAD_NAMES,
+  BEADS,
+  dialMark,
+  formatSpeed,
+  trySchema,
+  WELD_NAMES,
+  WELDS,
+  type ArcReport,
+  type Bead,
+  type DialInPlan,
+  type Proposal,
+  type Transfer,
+  type Try,
+  type WeldKind,
+} from '@pepper-knot/core'
+import ChoiceRow from '../../../parts/ChoiceRow.vue'
+import QuantityField from '../../../parts/QuantityField.vue'
+import { useShop } from '../../../stores/shop.ts'
+import BeadSketch from './BeadSketch.vue'
+import StepField from './StepField.vue'
+
+/** One try: settings as proposed unless changed, the bead, the arc, written down. Three touches. */
+const props = defineProps<{ dialIn: DialInPlan; next: Proposal; transfer: Transfer }>()
+const emit = defineEmits<{ save: [made: Try] }>()
+const weld = defineModel<WeldKind>('weld', { required: true })
+const { t } = useI18n()
+const shop = useShop()
+
+const volts = ref<number>()
+const speed = ref<number>()
+const dial = ref('')
+const arc = ref<ArcReport>()
+const bead = ref<Bead>()
+const asked = ref(false)
+
+const tenth = (x: number) => Math.round(x * 10) / 10
+const scale = computed(() => props.dialIn.dial)
+/** A mark moved by hand is the new speed; one set by the proposal is the speed it stands for. */
+const dialValue = computed(() => Number(dial.value.replace(',', '.')))
+const dialFits = computed(
+  () =>
+    dial.value.trim() !== '' &&
+    Number.isFinite(dialValue.value) &&
+    scale.value !== undefined &&
+    dialValue.value >= scale.value.min &&
+    dialValue.value <= scale.value.max,
+)
+/** Settings as the next try has them, in figures that can be turned to. */
+function fresh() {
+  arc.value = undefined
+  bead.value = undefined
+  asked.value = false
+  if (props.next.done) return
+  const { minV, maxV, minMPerMin, maxMPerMin, taps } = props.dialIn.limits
+  const within = (x: number, low: number, high: number) => Math.min(high, Math.max(low, x))
+  volts.value = taps ? props.next.voltageV : within(tenth(props.next.voltageV), minV, maxV)
+  const step = shop.units === 'metric' ? 0.1 : 5 * 0.0254
+  speed.value = within(Math.round(props.next.wireSpeedMPerMin / step) * step, minMPerMin, maxMPerMin)
+  if (scale.value) dial.value = String(dialMark(props.next.wireSpeedMPerMin, scale.value))
+}
+watch(() => props.next, fresh, { immediate: true })
+watch([dial, scale], () => {
+  if (scale.value)
+    speed.value = dialFits.value ? Math.max(0.1, scale.value.speedAt(dialValue.value)) : undefined
+})
+watch(bead, (now) => now === 'good' && (arc.value ??= 'steady'))
+watch(arc, (now) => now === 'burnback' && (bead.value = undefined))
+
+const tapChoices = computed(() =>
+  props.dialIn.taps?.map(({ tap, voltageV }) => ({
+    value: voltageV,
+    title: `${tap} · ${Math.round(voltageV)} V`,
+  })),
+)
+const arcs = computed(() => {
+  const words = arcWords(props.transfer)
+  return ARC_REPORTS.map((value) => ({ value, title: words[value] }))
+})
+const burned = computed(() => arc.value === 'burnback')
+/** Dialled in: nothing more to write. */
+const open = computed(() => !props.next.done)
+/** A weld that was made was made, whatever the machine is said to reach: it is only remarked. */
+const beyond = computed(() => {
+  const { minV, maxV, minMPerMin, maxMPerMin } = props.dialIn.limits
+  const out = (x: number | undefined, low: number, high: number) =>
+    x !== undefined && (x < low - 1e-6 || x > high + 1e-6)
+  return { volts: out(volts.value, minV, maxV), speed: out(speed.value, minMPerMin, maxMPerMin) }
+})
+const made = computed(() => {
+  const tap = props.dialIn.taps?.find((x) => x.voltageV === volts.value)
+  const read = trySchema.safeParse({
+    voltageV: volts.value,
+    wireSpeedMPerMin: speed.value,
+    ...(tap && { tap: tap.tap }),
+    ...(scale.value && { dial: dialValue.value }),
+    weld: weld.value,
+    arc: arc.value,
+    bead: burned.value ? null : bead.value,
+  })
+  return read.success ? read.data : undefined
+})
+/** Bead and arc are told: what is missing is a setting. */
+const told = computed(() => arc.value !== undefined && (burned.value || bead.value !== undefined))
+function save() {
+  asked.value = true
+  if (made.value) emit('save', made.value)
+}
+const stepVolts = (by: number) =>
+  (volts.value = tenth((volts.value ?? props.dialIn.model.voltageV) + 0.2 * by))
+const stepSpeed = (by: number) => {
+  const stride = shop.units === 'metric' ? 0.2 : 10 * 0.0254
+  speed.value = Math.max(0.1, (speed.value ?? props.dialIn.model.wireSpeedMPerMin) + stride * by)
+}
+const stepDial = (by: number) =>
+  (dial.value = String(tenth((dialFits.value ? dialValue.value : scale.value!.min) + 0.2 * by)))
+defineExpose({ settings: () => ({ voltageV: volts.value, wireSpeedMPerMin: speed.value }) })
+</script>
+
+<template>
+  <form class="try" @submit.prevent="save">
+    <div class="now">
+      <slot name="intro" />
+      <div v-if="open" class="knobs">
+        <ChoiceRow
+          v-if="tapChoices"
+          v-model="volts"
+          :ask="t('dialIn.tap')"
+          :choices="tapChoices"
+          :hint="t('dialIn.tapHint')"
+        />
+        <StepField v-else :what="t('dialIn.volts')" @step="stepVolts">
+          <QuantityField
+            v-model="volts"
+            kind="volts"
+            :label="t('dialIn.volts')"
+            :units="shop.units"
+            :min="dialIn.limits.minV"
+            :max="dialIn.limits.maxV"
+          />
+        </StepField>
+        <StepField v-if="scale" :what="t('dialIn.dial')" @step="stepDial">
+          <v-text-field
+            v-model="dial"
+            :label="t('dialIn.dial')"
+            inputmode="decimal"
+            autocomplete="off"
+            persistent-hint
+            :hint="
+              speed
+                ? t(scale.learned ? 'dialIn.dialReads' : 'dialIn.dialGuess', {
+                    speed: formatSpeed(speed, shop.units),
+                  })
+                : ''
+            "
+            :error-messages="dialFits ? [] : [t('dialIn.dialRange', { min: scale.min, max: scale.max })]"
+          />
+        </StepField>
+        <StepField v-else :what="t('dialIn.speed')" @step="stepSpeed">
+          <QuantityField
+            v-model="speed"
+            kind="speed"
+            :label="t('dialIn.speed')"
+            :units="shop.units"
+            :min="dialIn.limits.minMPerMin"
+            :max="dialIn.limits.maxMPerMin"
+          />
+        </StepField>
+        <ChoiceRow
+          :model-value="weld"
+          :ask="t('dialIn.weld')"
+          :choices="WELDS.map((value) => ({ value, title: WELD_NAMES[value] }))"
+          :hint="t('dialIn.tackHint')"
+          @update:model-value="$event && (weld = $event)"
+        />
+      </div>
+    </div>
+    <div class="beside"><slot name="plane" /></div>
+    <fieldset v-if="open" class="beads">
+      <legend>{{ t('dialIn.seen') }}</legend>
+      <p v-if="burned" class="muted">{{ t('dialIn.noBead') }}</p>
+      <button
+        v-for="b in BEADS"
+        :key="b"
+        type="button"
+        :aria-pressed="bead === b"
+        :disabled="burned"
+        @click="bead = bead === b ? undefined : b"
+      >
+        <BeadSketch :bead="b" />
+        <b>{{ BEAD_NAMES[b] }}</b>
+        <span>{{ BEAD_LOOKS[b] }}</span>
+      </button>
+    </fieldset>
+    <ChoiceRow v-if="open" v-model="arc" class="choice" :ask="t('dialIn.heard')" :choices="arcs" />
+    <p v-if="asked && !made" class="problem row" role="alert">
+      {{ t(told ? 'dialIn.saveFields' : 'dialIn.saveNeeds') }}
+    </p>
+    <p v-if="beyond.volts || beyond.speed" class="row">{{ t('dialIn.outside') }}</p>
+    <div class="row">
+      <v-btn v-if="open" type="submit" variant="flat" color="primary" size="x-large">{{
+        t('dialIn.save')
+      }}</v-btn>
+      <slot />
+    </div>
+  </form>
+</template>
+
+<style scoped>
+.try {
+  display: grid;
+  grid-template-columns: minmax(0, 5fr) minmax(0, 7fr);
+  gap: 18px 32px;
+  align-items: start;
+}
+.beads,
+.choice,
+.row {
+  grid-column: 1 / -1;
+}
+.now,
+.knobs {
+  display: grid;
+  gap: 12px;
+}
+@media (max-width: 900px) {
+  .try {
+    grid-template-columns: minmax(0, 1fr);
+  }
+  /* What is touched comes first. */
+  .beside {
+    order: 1;
+  }
+}
+.beads {
+  border: 0;
+  padding: 0;
+  margin: 0;
+  min-width: 0;
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(124px, 1fr));
+  gap: 8px;
+}
+.beads legend {
+  font-weight: 650;
+  padding: 0 0 6px;
+}
+.beads p {
+  grid-column: 1 / -1;
+}
+.beads button {
+  display: grid;
+  justify-items: center;
+  align-content: start;
+  gap: 2px;
+  padding: 10px 8px;
+  border: 1px solid var(--muted);
+  background: none;
+  color: inherit;
+  font: inherit;
+  line-height: 1.25;
+  cursor: pointer;
+}
+.beads button span {
+  font-size: 0.9rem;
+  text-align: center;
+}
+.beads button:disabled {
+  color: var(--muted);
+  cursor: default;
+}
+.beads button[aria-pressed='true'] {
+  background: var(--ink);
+  border-color: var(--ink);
+  color: var(--ground);
+}
+@media (max-width: 700px) {
+  .beads {
+    grid-template-columns: repeat(auto-fill, minmax(100px, 1fr));
+  }
+  .beads button span {
+    font-size: 0.85rem;
+  }
+}
+</style>

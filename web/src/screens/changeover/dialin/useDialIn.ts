@@ -1,0 +1,48 @@
+import { computed, type ComputedRef } from 'vue'
+import {
+  designationAfter,
+  dialInFor,
+  lastGood,
+  nextTry,
+  type Changeover,
+  type DialInPlan,
+  type Machine,
+  type Proposal,
+  type Run,
+  type Try,
+  type WeldKind,
+} from '@pepper-knot/core'
+import { useShop } from '../../../stores/shop.ts'
+
+/** What a run's dialling in stands on: where it starts, what the machine can be set to, the tries, the next one. */
+export function useDialIn(
+  run: () => Run,
+  plan: () => Changeover,
+  weld: () => WeldKind = () => 'bead',
+): {
+  /** The machine as it is now: its dial may have been learned since the plan was made. */
+  machine: ComputedRef<Machine>
+  tries: ComputedRef<Try[]>
+  before: ComputedRef<{ settings: Try; at: string } | undefined>
+  dialIn: ComputedRef<DialInPlan | undefined>
+  next: ComputedRef<Proposal | undefined>
+} {
+  const shop = useShop()
+  const machine = computed(() => shop.machine(run().machineId) ?? plan().context.machine)
+  const tries = computed(() => shop.run(run().id)?.tries ?? run().tries ?? [])
+  const before = computed(() => {
+    const { wire, job } = plan().context
+    const others = shop.shop.runs.filter((r) => r.id !== run().id)
+    return job && lastGood(others, run().machineId, wire, job)
+  })
+  const dialIn = computed(() => {
+    const { start, context, findings } = plan()
+    if (!start) return undefined
+    const gas = designationAfter(context, findings)
+    return dialInFor(context.wire, start, gas, machine.value, before.value?.settings)
+  })
+  const next = computed(
+    () => dialIn.value && nextTry(tries.value, dialIn.value.model, dialIn.value.limits, weld()),
+  )
+  return { machine, tries, before, dialIn, next }
+}
