@@ -6,7 +6,7 @@ test('four questions, each answered in a line, in both unit systems', async ({ p
   await expect(panel('What settings?').getByRole('status')).toContainText(/20 V .* short arc/)
   await expect(panel('What flow?').getByRole('status')).toContainText('L/min')
   await expect(panel('How long will the cylinder last?').getByRole('status')).toContainText(
-    /minutes at .* welds/,
+    /minutes \(.* to .*\) at .* welds/,
   )
   await expect(panel('Will the circuit hold?').getByRole('status')).toContainText('It holds')
   await page.getByLabel('What does the box say?').fill('E71T-11 .035')
@@ -20,8 +20,31 @@ test('four questions, each answered in a line, in both unit systems', async ({ p
   await expect(panel('Will the circuit hold?').getByRole('status')).toContainText('It trips')
   await page.getByLabel('Breaker, A').fill('many')
   await expect(panel('Will the circuit hold?').getByRole('status')).toContainText('as numbers')
-  await page.getByLabel('Travel, mm/min').fill('300')
-  await expect(panel('What settings?')).toContainText('kJ/mm by EN 1011-1')
+  await page.getByLabel('Breaker, A').fill('16')
+  await page.getByLabel('Cord section').fill('12 AWG')
+  await expect(panel('Will the circuit hold?')).toContainText('read as 3.3 mm² (12 AWG)')
+  await expect(panel('Will the circuit hold?')).toContainText('First to give:')
+  await page.getByLabel('Travel, if measured').fill('12 ipm')
+  await expect(panel('What settings?')).toContainText('read as 300 mm/min')
+  await expect(panel('What settings?')).toContainText(/Heat input .* kJ\/mm \(EN 1011-1, k = 0.8\)/)
+  await page.getByRole('button', { name: 'Butt' }).click()
+  await page.getByLabel('Groove angle').fill('400')
+  await expect(panel('What settings?')).toContainText('Between 0 and 120 degrees.')
+  await page.getByLabel('Groove angle').fill('60')
+  await page.getByLabel('Thickness').fill('25 mm')
+  await expect(panel('What settings?')).toContainText(/[2-9] passes, at the least/)
+  for (const ask of [
+    'What settings?',
+    'What flow?',
+    'How long will the cylinder last?',
+    'Will the circuit hold?',
+  ]) {
+    await panel(ask).getByText('Every figure, its band and where it comes from').click()
+    await expect(panel(ask).getByRole('table')).toBeVisible()
+  }
+  await page.getByText('Does it leak?').click()
+  await page.getByLabel('Gauge fell by').fill('2 bar')
+  await expect(panel('What flow?')).toContainText(/lost: .* in a month left open/)
   await expectNoAxeFindings(page)
   await page.getByRole('heading', { level: 1 }).click()
   await page.keyboard.press('u')

@@ -3,11 +3,16 @@ import {
   arcVolts,
   BURN_OFF,
   cordDropV,
+  depositionKgPerH,
+  DEPOSITION_EFFICIENCY,
   currentOfSpeedA,
   dutyAtPercent,
   dutyMultiplier,
   EXTENSION_MM,
   FAMILIES,
+  fillJoint,
+  fumeReminders,
+  givesSentence,
   heatInputKJPerMm,
   lensShade,
   loadLineV,
@@ -17,6 +22,8 @@ import {
   startBand,
   startValue,
   transitionCurrentA,
+  weldAreaMm2,
+  whatGives,
   wireRangeA,
   wireSpeedMPerMin,
   type Family,
@@ -240,7 +247,7 @@ test.each([
 ])('a distance of %d mm is said by eye: %s, %s', (value, metric, inch) => {
   const b = { value, low: value, high: value, origin: '' }
   expect(startValue('tipToWorkMm', b, 'metric')).toBe(metric)
-  expect(startBand('tipToWorkMm', b, 'inch')).toBe(`${inch} to ${inch}`)
+  expect(startBand('tipToWorkMm', b, 'inch')).toBe(`${inch.replace(' in', '')} to ${inch}`)
 })
 
 describe('laws and limits', () => {
@@ -283,4 +290,79 @@ describe('laws and limits', () => {
     expect(v('C1') - v('M21')).toBeGreaterThanOrEqual(1)
     expect(v('C1') - v('M21')).toBeLessThanOrEqual(3)
   })
+})
+
+describe('metal laid down and joints filled', () => {
+  // published: lb/h = 13.1 D^2 WFS EE for solid steel (D in, WFS in/min), procedure handbooks, recalled from memory
+  test.each([
+    [0.035, 300],
+    [0.045, 375],
+    [0.0625, 250],
+  ])('%d in solid steel at %i in/min', (inches, speed) => {
+    const lb = 13.1 * inches ** 2 * speed * DEPOSITION_EFFICIENCY['solid-steel']
+    const kg = depositionKgPerH('solid-steel', inches * 25.4, speed * 0.0254)
+    // 13.1 is a rounded figure: the density of steel gives 13.4
+    expect(Math.abs(kg / 0.45359237 / lb - 1)).toBeLessThan(0.03)
+  })
+  // published: fillet of 1/4 in, 0.106 lb a foot without crown (half the square of the leg by density), procedure handbooks
+  test('a fillet is half the square of its leg, and a tenth for the crown', () => {
+    const lbPerFt = ((weldAreaMm2({ kind: 'fillet', legMm: 6.35 }) / 1.1) * 304.8 * 7.85e-6) / 0.45359237
+    expect(lbPerFt).toBeCloseTo(0.106, 2)
+  })
+  test('a butt is gap and groove; a face thicker than the plate is none', () => {
+    const v = { kind: 'butt', thicknessMm: 12, angleDeg: 60, gapMm: 2, faceMm: 2 } as const
+    expect(weldAreaMm2(v) / 1.1).toBeCloseTo(24 + 100 * Math.tan(Math.PI / 6), 6)
+    expect(weldAreaMm2({ ...v, angleDeg: 0, gapMm: 0 })).toBeGreaterThan(0)
+    expect(() => weldAreaMm2({ ...v, faceMm: 13 })).toThrow(RangeError)
+    expect(() => weldAreaMm2({ kind: 'fillet', legMm: 0 })).toThrow(RangeError)
+  })
+  const wire = sizedWire('ER70S-6 1.2 mm')
+  const start = startSettings(wire, { material: 'mild-steel', thicknessMm: 10 }, 'M20')
+  // published: AWS D1.1 single-pass fillets for GMAW: 12 mm flat, 10 horizontal, 8 overhead, recalled from memory
+  test('a 6 mm fillet is one pass; more than the position allows is more', () => {
+    expect(fillJoint({ kind: 'fillet', legMm: 6 }, wire, start)).toMatchObject({ passes: 1 })
+    expect(fillJoint({ kind: 'fillet', legMm: 9 }, wire, start, 'overhead').passes).toBeGreaterThan(1)
+    const thick = fillJoint({ kind: 'butt', thicknessMm: 20, angleDeg: 60, gapMm: 2, faceMm: 2 }, wire, start)
+    expect(thick.passes).toBeGreaterThanOrEqual(3)
+    expect(thick.travelMmPerMin.value).toBeGreaterThanOrEqual(150)
+  })
+  test('what is laid down fills what is to be filled', () => {
+    const run = fillJoint({ kind: 'fillet', legMm: 6 }, wire, start)
+    const kgPerM = (run.depositionKgPerH.value / 60) * run.arcMinutesPerM
+    expect(kgPerM).toBeCloseTo(run.areaMm2 * 7.85e-3, 6)
+    expect(run.wireKgPerM).toBeGreaterThan(kgPerM)
+    expect(run.travelMmPerMin.low).toBeLessThan(run.travelMmPerMin.value)
+    expect(fillJoint({ kind: 'fillet', legMm: 2 }, wire, start).tooFast).toBe(true)
+  })
+})
+
+describe('what gives first', () => {
+  const wire = sizedWire('ER70S-6 0.9 mm')
+  const machine = {
+    output: { maxA: 140, dutyAtA: 90, dutyPercent: 20 },
+    wireSpeedMPerMin: { min: 1, max: 13 },
+  }
+  const supply = { voltageV: 120, phases: 1, breakerA: 20, cordLengthM: 0, cordMm2: 3.3 } as const
+  test('listed by current; a shorter circuit and a thin long cord give sooner', () => {
+    const list = whatGives(wire, 'M21', machine, supply)
+    expect(list.map((x) => x.currentA)).toEqual([...list.map((x) => x.currentA)].sort((a, b) => a - b))
+    const at = (limit: string, s: object) =>
+      whatGives(wire, 'M21', machine, { ...supply, ...s }).find((x) => x.limit === limit)?.currentA ??
+      Infinity
+    expect(at('breaker', { breakerA: 15 })).toBeLessThan(at('breaker', {}))
+    expect(at('cord', {})).toBe(Infinity)
+    expect(at('cord', { cordLengthM: 30 })).toBeLessThan(at('cord', { cordLengthM: 30, cordMm2: 6 }))
+    // published: IEC 60974-1, duty by the square of the current
+    expect(at('duty', {})).toBeCloseTo(90 * Math.sqrt(20 / 30), 9)
+    expect(givesSentence(list)).toMatch(/^First to give: .* at about \d+ A; then /)
+    expect(whatGives(wire, 'M21', {}).map((x) => x.limit)).toEqual(['wire'])
+  })
+})
+
+// published: 29 CFR 1910.1026 and 1910.1000, 1910.252, recalled from memory
+test('the air: zinc and chromium first, and always the plume', () => {
+  expect(fumeReminders('solid-steel', 'galvanised-steel', 'M21')).toEqual(['galvanised', 'inert', 'always'])
+  expect(fumeReminders('solid-stainless', 'stainless-steel', 'M12')[0]).toBe('chromium')
+  expect(fumeReminders('flux-cored-self-shielded', 'mild-steel', null)).toEqual(['self-shielded', 'always'])
+  expect(fumeReminders('solid-steel', 'mild-steel', 'C1')).toContain('co2')
 })

@@ -1,7 +1,19 @@
 import fc from 'fast-check'
 import {
+  awgMm2,
   CO2_M3_PER_KG,
+  crossingsUnder,
   cylinderM3,
+  DRAUGHT_LIMIT_M_PER_S,
+  FAMILIES,
+  FAMILY_NEEDS,
+  flowShare,
+  formatConductor,
+  gasesFor,
+  leakLPerMin,
+  parseConductorMm2,
+  startingFlow,
+  turbulentFlowLPerMin,
   flowmeterFactor,
   gasDesignation,
   gasLeft,
@@ -76,4 +88,55 @@ test('minutes, welds and the hose', () => {
   expect(() => gasLeft(10, 0, 20)).toThrow(RangeError)
   // 5 m of 6 mm hose is 0.141 L
   expect(hosePurgeSeconds(5, 6, 12)).toBeCloseTo((0.1414 * 60) / 12, 2)
+})
+
+// common practice, no source: the wire or the bore, and more where the place asks it, never past the ceiling
+test('a long tip-to-work, overhead and a draught ask more flow, and the ceiling of the bore ends it', () => {
+  const wire = { exactMm: 0.9, transfer: 'short-or-spray' } as const
+  const calm = startingFlow(wire, 16)
+  expect(calm.value).toBe(13)
+  expect(flowShare({})).toBe(1)
+  expect(flowShare({ tipToWorkMm: 20, usualTipMm: 10 })).toBeCloseTo(1.2, 9)
+  expect(flowShare({ tipToWorkMm: 8, usualTipMm: 10 })).toBe(1)
+  expect(startingFlow(wire, 16, { position: 'overhead' }).value).toBeGreaterThan(calm.value)
+  const windy = startingFlow(wire, 16, { draughtMPerS: DRAUGHT_LIMIT_M_PER_S })
+  expect(windy.value).toBeGreaterThan(startingFlow(wire, 16, { draughtMPerS: 1 }).value)
+  const most = startingFlow(wire, 12.7, {
+    draughtMPerS: 9,
+    position: 'overhead',
+    tipToWorkMm: 90,
+    usualTipMm: 10,
+  })
+  expect(most.value).toBeLessThanOrEqual(Math.round(turbulentFlowLPerMin(12.7)))
+})
+
+// published: AWS Welding Handbook, recalled from memory: no spray under CO2; argon for aluminium
+test('each family takes its gases, and CO2 gives no spray', () => {
+  expect(crossingsUnder('solid-steel', 'C1')).not.toContain('spray')
+  expect(crossingsUnder('solid-steel', 'M20')).toContain('spray')
+  expect(crossingsUnder('aluminium', 'M21')).toEqual([])
+  for (const family of FAMILIES)
+    for (const { transfers } of gasesFor({ family, gas: { designations: FAMILY_NEEDS[family].gas } }))
+      expect(transfers.length).toBeGreaterThan(0)
+})
+
+// calc: 0.5 L falling 1 bar in 10 min loses 0.5 / 1.013 L in 10 min
+test('a leak by the fall of the gauge', () => {
+  expect(leakLPerMin(0.5, 1, 10)).toBeCloseTo(0.0493, 4)
+  expect(leakLPerMin(0.5, 0, 10)).toBe(0)
+  expect(() => leakLPerMin(0, 1, 10)).toThrow(RangeError)
+})
+
+// published: NEC Chapter 9 Table 8, areas in mm2 (14 AWG 2.08, 12 AWG 3.31, 10 AWG 5.261, 6 AWG 13.30), recalled from memory
+test.each([
+  [14, 2.08],
+  [12, 3.31],
+  [10, 5.261],
+  [6, 13.3],
+])('%i AWG is %d mm2, and reads back', (n, mm2) => {
+  expect(Math.abs(awgMm2(n) / mm2 - 1)).toBeLessThan(0.002)
+  expect(parseConductorMm2(`${n} AWG`)).toEqual({ ok: true, value: awgMm2(n) })
+  expect(formatConductor(mm2, 'inch')).toBe(`${n} AWG`)
+  expect(parseConductorMm2(String(mm2))).toEqual({ ok: true, value: mm2 })
+  expect(parseConductorMm2('thick').ok).toBe(false)
 })

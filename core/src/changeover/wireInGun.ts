@@ -1,3 +1,4 @@
+import type { Family } from '../wire/families.ts'
 import { kgPerMetre } from '../wire/spool.ts'
 import type { MatchContext } from '../match/finding.ts'
 import { TASK_ROWS } from './taskTable.ts'
@@ -16,13 +17,17 @@ const PRICE_PER_KG: Readonly<Record<string, number>> = {
   'silicon-bronze': 25,
   'solid-stainless': 20,
 }
+/** A kilogram of this wire, in the shop's currency: its own price, else a round one. */
+export const wirePricePerKg = (family: Family | undefined, own: number | undefined): number =>
+  own ?? PRICE_PER_KG[family ?? ''] ?? 4
+
 const REWIND_EXTRA_MINUTES =
   TASK_ROWS.windBack.minutes - TASK_ROWS.cutOldWire.minutes - TASK_ROWS.pullOldWire.minutes
 
 /** Metres x price against minutes x rate. Rewound wire feeds badly, so a tie is scrapped. */
 export function wireInGun(c: MatchContext): WireInGun {
   const lengthM = (c.fitted.gun?.lengthM ?? 3) + 0.5
-  const price = c.practice.wirePerKg ?? PRICE_PER_KG[c.oldWire?.family ?? ''] ?? 4
+  const price = wirePricePerKg(c.oldWire?.family, c.practice.wirePerKg)
   const wireMoney = c.oldWire ? lengthM * kgPerMetre(c.oldWire.family, c.oldWire.exactMm) * price : 0
   const labourMoney = (REWIND_EXTRA_MINUTES / 60) * c.practice.labourPerHour
   const way =

@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { HEAT_CONVENTIONS } from '../arc/limits.ts'
 import { trySchema } from '../arc/tries.ts'
 import { CONVERSIONS } from '../changeover/conversion.ts'
 import { USUAL_LEAD_DAYS } from '../changeover/orderList.ts'
@@ -75,6 +76,8 @@ export const settingsSchema = z.object({
   practice: practiceSchema.default(practiceSchema.parse({})),
   /** Days an ordered part usually takes. */
   leadDays: z.number().int().min(0).max(365).default(USUAL_LEAD_DAYS),
+  /** By which convention heat input is named first. */
+  heatConvention: z.enum(HEAT_CONVENTIONS).default('en-1011'),
 })
 export type Settings = z.infer<typeof settingsSchema>
 

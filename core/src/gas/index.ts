@@ -1,3 +1,5 @@
 export * from './flow.ts'
 export * from './mixture.ts'
 export * from './cylinder.ts'
+export * from './suits.ts'
+export * from './leak.ts'

@@ -21,7 +21,10 @@ export function matchGasFlow(c: MatchContext): Finding {
           low: Math.floor(one) * 0.95,
           high: Math.min(one * 1.05, ceiling ?? Infinity),
         }
-      : startingFlow({ exactMm: c.wire.exactMm, transfer }, boreMm)
+      : startingFlow({ exactMm: c.wire.exactMm, transfer }, boreMm, {
+          position: c.job?.position,
+          draughtMPerS: c.job?.draughtMPerS,
+        })
   const within = fitted != null && fitted >= band.low - 1e-9 && fitted <= band.high + 1e-9
   const base = {
     station: 'gasFlow' as const,

@@ -55,8 +55,34 @@ export const formatTorque = (nm: number, system: UnitSystem): string =>
 
 /** A gauge pressure, bar. published: 1 psi = 0.0689476 bar */
 export const formatPressure = (bar: number, system: UnitSystem): string =>
-  system === 'metric' ? `${trim(bar, 0)} bar` : `${trim(bar / 0.0689475729, 0)} psi`
+  system === 'metric' ? `${trim(bar, bar < 10 ? 1 : 0)} bar` : `${trim(bar / 0.0689475729, 0)} psi`
 
 /** A volume of gas, m3. published: 1 m3 = 35.3147 cu ft */
 export const formatGas = (m3: number, system: UnitSystem): string =>
   system === 'metric' ? `${twoFigures(m3)} m³` : `${twoFigures(m3 * 35.3147)} cu ft`
+
+/** Travel of the gun, to what a hand can hold: tens of mm/min, whole ipm. */
+export const formatTravel = (mmPerMin: number, system: UnitSystem): string =>
+  system === 'metric' ? `${Math.round(mmPerMin / 10) * 10} mm/min` : `${Math.round(mmPerMin / 25.4)} ipm`
+
+/** Metal laid down, kg/h. published: 1 lb = 0.45359237 kg, exact */
+export const formatDeposition = (kgPerH: number, system: UnitSystem): string =>
+  system === 'metric' ? `${twoFigures(kgPerH)} kg/h` : `${twoFigures(kgPerH / 0.45359237)} lb/h`
+
+/** Mass to a length of weld, kg/m; pounds a foot where the shop counts in inches. */
+export const formatKgPerM = (kgPerM: number, system: UnitSystem): string =>
+  system === 'metric' ? `${twoFigures(kgPerM)} kg/m` : `${twoFigures((kgPerM / 0.45359237) * 0.3048)} lb/ft`
+
+/** Heat input, kJ/mm; kJ/in where the shop counts in inches. */
+export const formatHeat = (kJPerMm: number, system: UnitSystem): string =>
+  system === 'metric' ? `${twoFigures(kJPerMm)} kJ/mm` : `${twoFigures(kJPerMm * 25.4)} kJ/in`
+
+/** A leak, L/min, or cubic feet an hour. */
+export const formatLeak = (lPerMin: number, system: UnitSystem): string =>
+  system === 'metric' ? `${twoFigures(lPerMin)} L/min` : `${twoFigures((lPerMin * 60) / 28.316846592)} cfh`
+
+export const formatAmps = (a: number): string => `${trim(a, a < 10 ? 1 : 0)} A`
+export const formatSeconds = (s: number): string => `${trim(s, 0)} s`
+/** Water volume of a cylinder, L. published: 1 cu in = 0.016387064 L, exact */
+export const formatLitres = (l: number, system: UnitSystem): string =>
+  system === 'metric' ? `${trim(l, 1)} L` : `${trim(l / 0.016387064, 0)} cu in`

@@ -42,6 +42,16 @@ export const M_PER_MIN: UnitTable = {
   '"/min': 0.0254,
   'ft/min': 0.3048,
 }
+/** Travel of the gun, mm/min. */
+export const MM_PER_MIN: UnitTable = {
+  'mm/min': 1,
+  'cm/min': 10,
+  'm/min': 1000,
+  'mm/s': 60,
+  ipm: 25.4,
+  'in/min': 25.4,
+  '"/min': 25.4,
+}
 export const M_PER_S: UnitTable = {
   'm/s': 1,
   mph: 0.44704,
@@ -67,6 +77,35 @@ export const L_PER_MIN: UnitTable = {
   'ft3/hr': 28.316846592 / 60,
 }
 export const V: UnitTable = { v: 1, volt: 1, volts: 1 }
+export const A: UnitTable = { a: 1, amp: 1, amps: 1 }
+export const SECONDS: UnitTable = {
+  s: 1,
+  sec: 1,
+  secs: 1,
+  second: 1,
+  seconds: 1,
+  min: 60,
+  minutes: 60,
+  h: 3600,
+}
+/** Water volume of a cylinder, L. published: 1 cu in = 0.016387064 L, exact */
+export const LITRES: UnitTable = {
+  l: 1,
+  litre: 1,
+  litres: 1,
+  liter: 1,
+  liters: 1,
+  in3: 0.016387064,
+  cuin: 0.016387064,
+}
+/** Gas at one atmosphere, m3. published: 1 cu ft = 0.028316846592 m3, exact */
+export const M3: UnitTable = {
+  m3: 1,
+  l: 0.001,
+  cuft: 0.028316846592,
+  ft3: 0.028316846592,
+  cf: 0.028316846592,
+}
 export const BAR: UnitTable = {
   bar: 1,
   psi: 0.0689475729,
@@ -93,6 +132,7 @@ const clean = (text: string) =>
     .trim()
     .toLowerCase()
     .replace(/cu\.?\s*ft/g, 'cuft')
+    .replace(/cu\.?\s*in/g, 'cuin')
     .replace(/⁄/g, '/')
     .replace(/·/g, '.')
 
@@ -152,3 +192,17 @@ export const parsePressureBar = (text: string, defaultUnit: 'bar' | 'psi' = 'bar
 
 /** Reads volts. */
 export const parseVolts = (text: string) => parseQuantity(text, V, 'v')
+
+/** Travel of the gun, mm/min. */
+export const parseTravelMmPerMin = (text: string, defaultUnit: 'mm/min' | 'ipm' = 'mm/min') =>
+  parseQuantity(text, MM_PER_MIN, defaultUnit)
+/** A current, A. */
+export const parseAmps = (text: string) => parseQuantity(text, A, 'a')
+/** A time, s. */
+export const parseSeconds = (text: string) => parseQuantity(text, SECONDS, 's')
+/** Water volume of a cylinder, L. */
+export const parseLitres = (text: string, defaultUnit: 'l' | 'cuin' = 'l') =>
+  parseQuantity(text, LITRES, defaultUnit)
+/** Gas at one atmosphere, m3. */
+export const parseGasM3 = (text: string, defaultUnit: 'm3' | 'cuft' = 'm3') =>
+  parseQuantity(text, M3, defaultUnit)

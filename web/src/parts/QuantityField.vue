@@ -2,20 +2,32 @@
 import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import {
+  formatAmps,
+  formatConductor,
   formatDraught,
   formatFlow,
+  formatGas,
   formatLead,
   formatLength,
+  formatLitres,
   formatMass,
   formatPressure,
+  formatSeconds,
   formatSpeed,
+  formatTravel,
   formatVolts,
+  parseAmps,
+  parseConductorMm2,
   parseDraughtMPerS,
   parseFlowLPerMin,
+  parseGasM3,
   parseLengthMm,
+  parseLitres,
   parseMassKg,
   parsePressureBar,
+  parseSeconds,
   parseSpeedMPerMin,
+  parseTravelMmPerMin,
   parseVolts,
   type GaugeScale,
   type Read,
@@ -24,7 +36,22 @@ import {
 
 /** A number in any unit: what is typed is read at once, and the field says what it understood. */
 const props = defineProps<{
-  kind: 'thickness' | 'length' | 'draught' | 'flow' | 'mass' | 'lead' | 'pressure' | 'speed' | 'volts'
+  kind:
+    | 'thickness'
+    | 'length'
+    | 'draught'
+    | 'flow'
+    | 'mass'
+    | 'lead'
+    | 'pressure'
+    | 'speed'
+    | 'volts'
+    | 'travel'
+    | 'conductor'
+    | 'time'
+    | 'amps'
+    | 'water'
+    | 'gas'
   label: string
   units: UnitSystem
   gaugeScale?: GaugeScale | undefined
@@ -52,6 +79,12 @@ const READ: Record<typeof props.kind, (text: string) => Read<number>> = {
   pressure: (text) => parsePressureBar(text, props.units === 'metric' ? 'bar' : 'psi'),
   speed: (text) => parseSpeedMPerMin(text, props.units === 'metric' ? 'm/min' : 'ipm'),
   volts: (text) => parseVolts(text),
+  amps: (text) => parseAmps(text),
+  time: (text) => parseSeconds(text),
+  travel: (text) => parseTravelMmPerMin(text, props.units === 'metric' ? 'mm/min' : 'ipm'),
+  conductor: (text) => parseConductorMm2(text, props.units === 'metric' ? 'mm2' : 'awg'),
+  water: (text) => parseLitres(text, props.units === 'metric' ? 'l' : 'cuin'),
+  gas: (text) => parseGasM3(text, props.units === 'metric' ? 'm3' : 'cuft'),
   mass: (text) => parseMassKg(text, props.units === 'metric' ? 'kg' : 'lb'),
 }
 const SAY: Record<typeof props.kind, (value: number, units: UnitSystem) => string> = {
@@ -64,8 +97,17 @@ const SAY: Record<typeof props.kind, (value: number, units: UnitSystem) => strin
   pressure: formatPressure,
   speed: formatSpeed,
   volts: formatVolts,
+  amps: formatAmps,
+  time: formatSeconds,
+  travel: formatTravel,
+  conductor: formatConductor,
+  water: formatLitres,
+  gas: formatGas,
 }
 const say = (value: number, units = props.units) => SAY[props.kind](value, units)
+
+/** Counted alike everywhere: nothing to say twice. */
+const ONE_UNIT = new Set<typeof props.kind>(['volts', 'amps', 'time'])
 
 const text = ref(model.value === undefined ? '' : say(model.value))
 /** Nought is a length of cord, a flow that is shut: whether it may stand here, `min` and whoever saves it say. */
@@ -87,7 +129,7 @@ const problem = computed(() => {
 })
 const other = computed(() => (props.units === 'metric' ? 'inch' : 'metric'))
 const understood = computed(() =>
-  read.value?.ok && !problem.value && props.kind !== 'volts'
+  read.value?.ok && !problem.value && !ONE_UNIT.has(props.kind)
     ? t('field.understood', { value: say(read.value.value), other: say(read.value.value, other.value) })
     : props.hint,
 )

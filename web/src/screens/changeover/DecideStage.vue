@@ -215,20 +215,6 @@ function setHand(change: object) {
   gap: 16px;
   align-items: start;
 }
-.shelf summary {
-  min-height: 44px;
-  display: flex;
-  align-items: center;
-  cursor: pointer;
-  font-weight: 650;
-}
-.shelf summary::before {
-  content: '▸';
-  width: 1.2em;
-}
-.shelf[open] summary::before {
-  content: '▾';
-}
 .spools {
   display: flex;
   flex-wrap: wrap;

@@ -162,11 +162,6 @@ legend {
   gap: 12px;
   align-content: start;
 }
-summary {
-  min-height: 44px;
-  cursor: pointer;
-  padding: 10px 0;
-}
 @media (max-width: 700px) {
   .cols {
     grid-template-columns: 1fr;

@@ -95,20 +95,6 @@ const rangeOf = (entry: CatalogueEntry) =>
 .finder[open] {
   padding-bottom: 14px;
 }
-summary {
-  min-height: 44px;
-  display: flex;
-  align-items: center;
-  cursor: pointer;
-  font-weight: 650;
-}
-summary::before {
-  content: '▸';
-  width: 1.2em;
-}
-.finder[open] summary::before {
-  content: '▾';
-}
 h2 {
   font-size: 1rem;
 }

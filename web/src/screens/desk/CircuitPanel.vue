@@ -2,81 +2,129 @@
 import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import {
-  cordDropV,
-  dutyAtPercent,
-  dutyMultiplier,
-  supplyCurrentA,
+  bandWords,
+  formatAmps,
+  givesSentence,
+  MOST_CORD_DROP,
+  supplyAt,
+  whatGives,
   type Machine,
+  type SizedWire,
   type StartSettings,
+  type SupplyLine,
 } from '@pepper-knot/core'
 import QuantityField from '../../parts/QuantityField.vue'
 import ChoiceRow from '../../parts/ChoiceRow.vue'
 import { useShop } from '../../stores/shop.ts'
 import DeskPanel from './DeskPanel.vue'
+import FigureTable, { type Figure } from './FigureTable.vue'
 
 /** Will the circuit hold: what the setting draws, against breaker, cord and duty; and what gives first. */
-const props = defineProps<{ start: StartSettings | undefined; machine: Machine | undefined }>()
+const props = defineProps<{
+  start: StartSettings | undefined
+  machine: Machine | undefined
+  wire: SizedWire | undefined
+  designation: string | null
+}>()
 const { t } = useI18n()
 const shop = useShop()
-const volts = ref('230')
+const volts = ref<number | undefined>(230)
 const phases = ref<1 | 3>(1)
-const breaker = ref('16')
+const breaker = ref<number | undefined>(16)
 const cord = ref<number | undefined>(0)
-const section = ref('2.5')
+const section = ref<number | undefined>(2.5)
 watch(
   () => props.machine?.id,
   () => {
     const s = props.machine?.supply
     if (!s) return
-    volts.value = String(s.voltageV ?? volts.value)
+    volts.value = s.voltageV ?? volts.value
     phases.value = s.phases ?? 1
-    breaker.value = String(s.breakerA ?? breaker.value)
+    breaker.value = s.breakerA ?? breaker.value
     cord.value = s.cordLengthM ?? 0
-    section.value = String(s.cordMm2 ?? section.value)
+    section.value = s.cordMm2 ?? section.value
   },
   { immediate: true },
 )
-const number = (text: string) => Number(text.replace(',', '.'))
-const sound = computed(
-  () =>
-    number(volts.value) >= 50 &&
-    number(volts.value) <= 1000 &&
-    number(breaker.value) > 0 &&
-    number(section.value) > 0,
+const supply = computed<SupplyLine | undefined>(() =>
+  volts.value && breaker.value && section.value
+    ? {
+        voltageV: volts.value,
+        phases: phases.value,
+        breakerA: breaker.value,
+        cordLengthM: cord.value ?? 0,
+        cordMm2: section.value,
+      }
+    : undefined,
 )
-const MOST_DROP = 0.05
 const found = computed(() => {
-  if (!props.start || !sound.value) return undefined
-  const supply = { voltageV: number(volts.value), phases: phases.value }
-  const draw = supplyCurrentA(
-    { voltageV: props.start.voltageV.value, currentA: props.start.currentA.value },
-    supply,
+  if (!props.start || !props.wire || !supply.value) return undefined
+  const at = supplyAt(
+    props.wire,
+    props.designation,
+    props.start.currentA.value,
+    props.machine ?? {},
+    supply.value,
   )
-  const { dutyAtA, dutyPercent } = props.machine?.output ?? {}
-  const duty =
-    dutyAtA && dutyPercent ? dutyAtPercent(dutyPercent, dutyAtA, props.start.currentA.value) : undefined
-  const heating = draw.value * dutyMultiplier(duty ?? 60)
-  const drop =
-    (cord.value ?? 0) > 0
-      ? cordDropV({ lengthM: cord.value!, mm2: number(section.value) }, draw.value, phases.value)
-      : 0
-  return { draw, duty, heating, drop, share: drop / supply.voltageV }
+  return { ...at, share: at.drop / supply.value.voltageV }
 })
+const gives = computed(() =>
+  props.wire && supply.value
+    ? givesSentence(whatGives(props.wire, props.designation, props.machine ?? {}, supply.value))
+    : '',
+)
 const answer = computed(() => {
   if (!props.start) return t('desk.needStart')
   if (!found.value) return t('desk.badSupply')
-  const { draw, heating, share } = found.value
+  const { draw, heatingA, share } = found.value
   const figures = { draw: Math.round(draw.value), low: Math.round(draw.low), high: Math.round(draw.high) }
-  if (heating > number(breaker.value)) return t('desk.trips', figures)
-  if (share > MOST_DROP) return t('desk.cordThin', { ...figures, share: Math.round(share * 100) })
-  return t(draw.high > number(breaker.value) ? 'desk.mayHold' : 'desk.holds', figures)
+  if (heatingA > breaker.value!) return t('desk.trips', figures)
+  if (share > MOST_CORD_DROP) return t('desk.cordThin', { ...figures, share: Math.round(share * 100) })
+  return t(draw.high > breaker.value! ? 'desk.mayHold' : 'desk.holds', figures)
+})
+const figures = computed<Figure[]>(() => {
+  if (!found.value) return []
+  const { draw, heatingA, duty, drop, share } = found.value
+  const amps = (a: number) => formatAmps(Math.round(a))
+  const list: Figure[] = [
+    {
+      name: t('desk.draw'),
+      value: amps(draw.value),
+      band: bandWords(amps(draw.low), amps(draw.high)),
+      origin: t('desk.drawOrigin'),
+    },
+    { name: t('desk.heating'), value: amps(heatingA), origin: 'NEC 630.11(A)' },
+  ]
+  if (duty !== undefined)
+    list.push({ name: t('desk.dutyName'), value: `${Math.round(duty)} %`, origin: 'IEC 60974-1' })
+  if (drop)
+    list.push({
+      name: t('desk.dropName'),
+      value: t('desk.drop', { v: Math.round(drop), share: Math.round(share * 100) }),
+      origin: 'NEC Chapter 9 Table 8',
+    })
+  return list
 })
 </script>
 
 <template>
   <DeskPanel :ask="t('desk.circuit')" :answer="answer" :note="t('desk.circuitOrigin')">
-    <v-text-field v-model="volts" :label="t('fields.voltageV')" inputmode="numeric" />
-    <v-text-field v-model="breaker" :label="t('fields.breakerA')" inputmode="numeric" />
+    <QuantityField
+      v-model="volts"
+      kind="volts"
+      :label="t('fields.voltageV')"
+      :units="shop.units"
+      :min="50"
+      :max="1000"
+    />
+    <QuantityField
+      v-model="breaker"
+      kind="amps"
+      :label="t('fields.breakerA')"
+      :units="shop.units"
+      :min="1"
+      :max="1000"
+    />
     <QuantityField
       v-model="cord"
       kind="lead"
@@ -84,7 +132,14 @@ const answer = computed(() => {
       :units="shop.units"
       :max="500"
     />
-    <v-text-field v-model="section" :label="t('fields.cordMm2')" inputmode="decimal" />
+    <QuantityField
+      v-model="section"
+      kind="conductor"
+      :label="t('desk.cordSection')"
+      :units="shop.units"
+      :min="0.5"
+      :max="200"
+    />
     <ChoiceRow
       :model-value="phases"
       :ask="t('fields.phases')"
@@ -95,12 +150,8 @@ const answer = computed(() => {
       @update:model-value="$event && (phases = $event)"
     />
     <template #more>
-      <ul v-if="found" class="tabular">
-        <li v-if="found.duty !== undefined">{{ t('desk.duty', { n: Math.round(found.duty) }) }}</li>
-        <li v-if="found.drop">
-          {{ t('desk.drop', { v: Math.round(found.drop), share: Math.round(found.share * 100) }) }}
-        </li>
-      </ul>
+      <p v-if="gives" class="tabular">{{ gives }}</p>
+      <FigureTable v-if="figures.length" :figures="figures" />
     </template>
   </DeskPanel>
 </template>

@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import {
+  bandWords,
   CO2_M3_PER_KG,
   cylinderM3,
   formatFlow,
@@ -10,73 +11,127 @@ import {
   isLiquid,
   type Mixture,
 } from '@pepper-knot/core'
+import ChoiceRow from '../../parts/ChoiceRow.vue'
 import QuantityField from '../../parts/QuantityField.vue'
 import { useShop } from '../../stores/shop.ts'
 import DeskPanel from './DeskPanel.vue'
+import FigureTable, { type Figure } from './FigureTable.vue'
 
 /** How long the cylinder lasts: by its gauge, or by weight for CO2, whose gauge says nothing. */
 const props = defineProps<{ gas: Mixture | undefined }>()
 const flow = defineModel<number>('flow', { required: true })
 const { t, n } = useI18n()
 const shop = useShop()
-const litres = ref('20')
-const bar = ref<number | undefined>(150)
+/** Cylinders are named by the water they hold, or by the gas they hold when full. */
+const named = ref<'water' | 'content'>(shop.units === 'inch' ? 'content' : 'water')
+const litres = ref<number | undefined>(20)
+const content = ref<number | undefined>(3.5)
+const PSI = 0.0689475729
+const fullBar = ref<number | undefined>(shop.units === 'inch' ? 2200 * PSI : 200)
+const bar = ref<number | undefined>(shop.units === 'inch' ? 2000 * PSI : 150)
 const kg = ref<number | undefined>(5)
-const seconds = ref('20')
+const seconds = ref<number | undefined>(20)
 const price = ref('')
-const number = (text: string) => Number(text.replace(',', '.'))
+const money = computed(() => (price.value.trim() === '' ? 0 : Number(price.value.replace(',', '.'))))
+const badMoney = computed(() => !(money.value >= 0 && money.value <= 100_000))
 const liquid = computed(() => props.gas !== undefined && isLiquid(props.gas))
-const problem = computed(() => {
-  if (!liquid.value && !(number(litres.value) > 0 && number(litres.value) <= 1000)) return t('desk.badLitres')
-  return number(seconds.value) > 0 && number(seconds.value) <= 36_000 ? '' : t('desk.badSeconds')
+/** What is left, m3, with what the gauge and the gas law do not know of it. */
+const BAND = 0.05
+const m3 = computed(() => {
+  const { gas } = props
+  if (!gas) return undefined
+  if (liquid.value) return kg.value === undefined ? undefined : kg.value * CO2_M3_PER_KG
+  if (bar.value === undefined) return undefined
+  if (named.value === 'water') return litres.value ? cylinderM3(litres.value, bar.value, gas) : undefined
+  if (!content.value || !fullBar.value) return undefined
+  return (content.value * cylinderM3(1, bar.value, gas)) / cylinderM3(1, fullBar.value, gas)
 })
-const left = computed(() => {
-  if (!props.gas || problem.value || !(flow.value > 0)) return undefined
-  const m3 = liquid.value
-    ? (kg.value ?? 0) * CO2_M3_PER_KG
-    : cylinderM3(number(litres.value), bar.value ?? 0, props.gas)
-  return gasLeft(m3, flow.value, number(seconds.value))
-})
-const answer = computed(
-  () =>
-    problem.value ||
-    (left.value
-      ? t('desk.lastsIs', {
-          gas: formatGas(left.value.m3, shop.units),
-          minutes: n(Number(left.value.minutes.toPrecision(2))),
-          welds: n(Number(left.value.welds.toPrecision(2))),
-          flow: formatFlow(flow.value, shop.units),
-        })
-      : t('desk.needGas')),
+const left = computed(() =>
+  m3.value === undefined || !(flow.value > 0) || !seconds.value
+    ? undefined
+    : gasLeft(m3.value, flow.value, seconds.value),
 )
-const money = computed(() => {
-  const each = number(price.value)
-  if (!left.value || !(each > 0) || left.value.minutes <= 0) return ''
-  const hour = (each * 60) / left.value.minutes
+const two = (x: number) => n(Number(x.toPrecision(2)))
+const answer = computed(() => {
+  if (!props.gas) return t('desk.needGas')
+  if (!left.value) return t('desk.needCylinder')
+  return t('desk.lastsIs', {
+    gas: formatGas(left.value.m3, shop.units),
+    minutes: two(left.value.minutes),
+    low: two(left.value.minutes * (1 - BAND)),
+    high: two(left.value.minutes * (1 + BAND)),
+    welds: two(left.value.welds),
+    flow: formatFlow(flow.value, shop.units),
+  })
+})
+const costs = computed(() => {
+  if (!left.value || !(money.value > 0) || left.value.minutes <= 0 || !seconds.value) return ''
+  const hour = (money.value * 60) / left.value.minutes
   return t('desk.costs', {
-    weld: n((hour * number(seconds.value)) / 3600, { maximumSignificantDigits: 2 }),
+    weld: n((hour * seconds.value) / 3600, { maximumSignificantDigits: 2 }),
     hour: n(hour, { maximumSignificantDigits: 2 }),
   })
+})
+const figures = computed<Figure[]>(() => {
+  if (!left.value) return []
+  const banded = (name: string, x: number, say: (y: number) => string, origin: string): Figure => ({
+    name,
+    value: say(x),
+    band: bandWords(say(x * (1 - BAND)), say(x * (1 + BAND))),
+    origin,
+  })
+  const by = t(liquid.value ? 'desk.weighOrigin' : 'desk.cylinderOrigin')
+  return [
+    banded(t('desk.gasLeft'), left.value.m3, (x) => formatGas(x, shop.units), by),
+    banded(t('desk.minutesLeft'), left.value.minutes, two, t('desk.minutesOrigin')),
+    banded(t('desk.weldsLeft'), left.value.welds, two, t('desk.weldsOrigin')),
+  ]
 })
 </script>
 
 <template>
-  <DeskPanel
-    :ask="t('desk.cylinder')"
-    :answer="answer"
-    :note="t(liquid ? 'desk.weigh' : 'desk.cylinderOrigin')"
-  >
-    <v-text-field v-if="!liquid" v-model="litres" :label="t('desk.litres')" inputmode="decimal" />
+  <DeskPanel :ask="t('desk.cylinder')" :answer="answer" :note="liquid ? t('desk.weigh') : undefined">
+    <template v-if="!liquid">
+      <ChoiceRow
+        :model-value="named"
+        :ask="t('desk.namedBy')"
+        :choices="[
+          { value: 'water', title: t('desk.byWater') },
+          { value: 'content', title: t('desk.byContent') },
+        ]"
+        @update:model-value="$event && (named = $event)"
+      />
+      <QuantityField
+        v-if="named === 'water'"
+        v-model="litres"
+        kind="water"
+        :label="t('desk.litres')"
+        :units="shop.units"
+        :min="0.3"
+        :max="1000"
+      />
+      <template v-else>
+        <QuantityField
+          v-model="content"
+          kind="gas"
+          :label="t('desk.content')"
+          :units="shop.units"
+          :min="0.1"
+          :max="500"
+        />
+        <QuantityField
+          v-model="fullBar"
+          kind="pressure"
+          :label="t('desk.fullAt')"
+          :units="shop.units"
+          :min="10"
+          :max="400"
+        />
+      </template>
+      <QuantityField v-model="bar" kind="pressure" :label="t('desk.gauge')" :units="shop.units" :max="400" />
+    </template>
     <QuantityField
-      v-if="!liquid"
-      v-model="bar"
-      kind="pressure"
-      :label="t('desk.gauge')"
-      :units="shop.units"
-      :max="400"
-    />
-    <QuantityField
-      v-if="liquid"
+      v-else
       v-model="kg"
       kind="mass"
       :label="t('desk.co2Left')"
@@ -92,10 +147,25 @@ const money = computed(() => {
       :max="60"
       @update:model-value="$event !== undefined && (flow = $event)"
     />
-    <v-text-field v-model="seconds" :label="t('desk.weldSeconds')" inputmode="numeric" />
-    <v-text-field v-model="price" :label="t('desk.price')" inputmode="decimal" />
+    <QuantityField
+      v-model="seconds"
+      kind="time"
+      :label="t('desk.weldSeconds')"
+      :units="shop.units"
+      :min="1"
+      :max="36000"
+    />
+    <v-text-field
+      v-model="price"
+      :label="t('desk.price')"
+      :hint="t('desk.priceHint')"
+      persistent-hint
+      inputmode="decimal"
+      :error-messages="badMoney ? [t('field.range', { min: 0, max: n(100_000) })] : []"
+    />
     <template #more>
-      <p v-if="money" class="tabular">{{ money }}</p>
+      <p v-if="costs" class="tabular">{{ costs }}</p>
+      <FigureTable v-if="figures.length" :figures="figures" />
     </template>
   </DeskPanel>
 </template>

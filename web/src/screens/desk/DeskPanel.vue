@@ -31,4 +31,7 @@ defineProps<{ ask: string; answer: string; note?: string }>()
   gap: 12px;
   align-items: start;
 }
+.fields :deep(fieldset) {
+  grid-column: 1 / -1;
+}
 </style>

@@ -18,6 +18,7 @@ import {
   USUAL_MIXTURES,
   type Job,
   type Mixture,
+  type Run,
 } from '@pepper-knot/core'
 import LabelField from '../../parts/LabelField.vue'
 import QuantityField from '../../parts/QuantityField.vue'
@@ -63,15 +64,11 @@ watch(
   },
   { immediate: true },
 )
+const designation = computed(() => (wire.value?.gas.needed && gas.value ? gasDesignation(gas.value) : null))
 const start = computed(() => {
   const { material, thicknessMm, position } = job.value
   if (!wire.value || !material || !thicknessMm) return undefined
-  return startSettings(
-    wire.value,
-    { material, thicknessMm, position },
-    wire.value.gas.needed && gas.value ? gasDesignation(gas.value) : null,
-    machine.value,
-  )
+  return startSettings(wire.value, { material, thicknessMm, position }, designation.value, machine.value)
 })
 const wrongGas = computed(
   () =>
@@ -91,6 +88,16 @@ const answer = computed(() => {
     transfer: TRANSFER_NAMES[s.transfer],
   })
 })
+/** Changes under way whose sheet has not begun: metal, thickness and position can be sent to them. */
+const open = computed(() => shop.openRuns.filter((r) => !r.frozen && !r.conversion))
+const named = (r: Run) =>
+  t('desk.sendTo', { machine: shop.machine(r.machineId)?.name ?? '?', label: r.label || '…' })
+function send(r: Run) {
+  shop.undoable(t('desk.sent'), () => {
+    const run = shop.run(r.id)
+    if (run) run.job = { ...run.job, ...job.value }
+  })
+}
 function begin() {
   if (!machineId.value) return
   const run = shop.startRun(machineId.value, label.value)
@@ -104,46 +111,59 @@ const setGas = (mixture: Mixture | undefined) =>
 <template>
   <div class="screen desks">
     <h1>{{ t('desk.title') }}</h1>
-    <DeskPanel
-      :ask="t('desk.settings')"
-      :answer="answer"
-      :note="wrongGas ? t('desk.wrongGas') : t('desk.settingsOrigin')"
-    >
-      <v-select
-        v-model="machineId"
-        :label="t('feed.machine')"
-        :items="machines"
-        :no-data-text="t('bench.noMachines')"
-      />
-      <LabelField v-model="label" />
-      <v-select
-        v-model="job.material"
-        :label="t('decide.metal')"
-        :items="MATERIALS.map((value) => ({ value, title: MATERIAL_NAMES[value] }))"
-      />
-      <QuantityField
-        v-model="job.thicknessMm"
-        kind="thickness"
-        :label="t('decide.thickness')"
-        :units="shop.units"
-        :min="0.3"
-        :max="200"
-      />
-      <v-select
-        v-model="job.position"
-        :label="t('decide.position')"
-        :items="POSITIONS.map((value) => ({ value, title: POSITION_NAMES[value] }))"
-      />
-      <template #more>
-        <SettingsPanel v-if="start" :start="start" :job="job" />
-        <v-btn v-if="label.trim() && wire && machine" @click="begin">{{
-          t('desk.begin', { machine: machine.name })
-        }}</v-btn>
-      </template>
-    </DeskPanel>
-    <FlowPanel v-model="flow" :gas="gas" :wire="wire" :transfer="start?.transfer" @update:gas="setGas" />
-    <CylinderPanel v-model:flow="flow" :gas="gas" />
-    <CircuitPanel :start="start" :machine="machine" />
+    <div class="col">
+      <DeskPanel
+        :ask="t('desk.settings')"
+        :answer="answer"
+        :note="wrongGas ? t('desk.wrongGas') : t('desk.settingsOrigin')"
+      >
+        <v-select
+          v-model="machineId"
+          :label="t('feed.machine')"
+          :items="machines"
+          :no-data-text="t('bench.noMachines')"
+        />
+        <LabelField v-model="label" />
+        <v-select
+          v-model="job.material"
+          :label="t('decide.metal')"
+          :items="MATERIALS.map((value) => ({ value, title: MATERIAL_NAMES[value] }))"
+        />
+        <QuantityField
+          v-model="job.thicknessMm"
+          kind="thickness"
+          :label="t('decide.thickness')"
+          :units="shop.units"
+          :min="0.3"
+          :max="200"
+        />
+        <v-select
+          v-model="job.position"
+          :label="t('decide.position')"
+          :items="POSITIONS.map((value) => ({ value, title: POSITION_NAMES[value] }))"
+        />
+        <template #more>
+          <SettingsPanel
+            v-if="start && wire"
+            :start="start"
+            :job="job"
+            :wire="wire"
+            :designation="designation"
+          />
+          <v-btn v-if="label.trim() && wire && machine" @click="begin">{{
+            t('desk.begin', { machine: machine.name })
+          }}</v-btn>
+          <div v-if="start && open.length" class="row">
+            <v-btn v-for="r in open.slice(-3)" :key="r.id" @click="send(r)">{{ named(r) }}</v-btn>
+          </div>
+        </template>
+      </DeskPanel>
+      <FlowPanel v-model="flow" :gas="gas" :wire="wire" :start="start" :job="job" @update:gas="setGas" />
+    </div>
+    <div class="col">
+      <CylinderPanel v-model:flow="flow" :gas="gas" />
+      <CircuitPanel :start="start" :machine="machine" :wire="wire" :designation="designation" />
+    </div>
     <p class="muted">{{ t('app.defer') }}</p>
   </div>
 </template>
@@ -151,6 +171,22 @@ const setGas = (mixture: Mixture | undefined) =>
 <style scoped>
 .desks {
   display: grid;
+  grid-template-columns: 1fr 1fr;
+  gap: 20px 40px;
+}
+.desks > h1,
+.desks > p {
+  grid-column: 1 / -1;
+}
+.col {
+  display: grid;
   gap: 28px;
+  align-content: start;
+  min-width: 0;
+}
+@media (max-width: 1000px) {
+  .desks {
+    grid-template-columns: minmax(0, 1fr);
+  }
 }
 </style>

@@ -2,71 +2,150 @@
 import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import {
+  bandWords,
   DRAUGHT_LIMIT_M_PER_S,
   flowmeterFactor,
   formatDraught,
   formatFlow,
+  formatGas,
+  formatLeak,
   gasDesignation,
+  gasesFor,
   hosePurgeSeconds,
   isoName,
+  leakLPerMin,
+  lostInMonthL,
+  REGULATOR_L,
+  shortMixture,
   startingFlow,
+  TRANSFER_NAMES,
   turbulentFlowLPerMin,
+  USUAL_MIXTURES,
+  type Job,
   type Mixture,
   type SizedWire,
-  type Transfer,
+  type StartSettings,
 } from '@pepper-knot/core'
 import MixtureField from '../../parts/MixtureField.vue'
 import QuantityField from '../../parts/QuantityField.vue'
 import { useShop } from '../../stores/shop.ts'
 import DeskPanel from './DeskPanel.vue'
+import FigureTable, { type Figure } from './FigureTable.vue'
 
-/** What flow: by wire and nozzle, under the turbulent ceiling, and what a float made for argon then shows. */
-const props = defineProps<{ wire: SizedWire | undefined; transfer: Transfer | undefined }>()
+/** What flow: by wire, nozzle and place, under the turbulent ceiling; what suits the wire; float, hose and leak. */
+const props = defineProps<{
+  wire: SizedWire | undefined
+  start: StartSettings | undefined
+  job: Partial<Job>
+}>()
 const flow = defineModel<number>({ required: true })
 const gas = defineModel<Mixture | undefined>('gas', { required: true })
-const { t } = useI18n()
+const { t, n } = useI18n()
 const shop = useShop()
+const HOSE_BORE_MM = 6
 const bore = ref<number | undefined>(16)
 const draught = ref<number | undefined>(0)
 const hose = ref<number | undefined>(5)
+const tip = ref<number>()
+const madeFor = ref<Mixture | undefined>({ Ar: 100 })
+const drop = ref<number>()
+const minutes = ref<number | undefined>(600)
 const band = computed(() => {
   if (!props.wire) return undefined
-  const sprays = props.transfer !== 'short-arc' || props.wire.family === 'aluminium'
+  const sprays = props.start?.transfer !== 'short-arc' || props.wire.family === 'aluminium'
   return startingFlow(
     { exactMm: props.wire.exactMm, transfer: sprays ? 'spray' : 'short-or-spray' },
     bore.value,
+    {
+      tipToWorkMm: tip.value,
+      usualTipMm: props.start?.tipToWorkMm.value,
+      position: props.job.position,
+      draughtMPerS: draught.value,
+    },
   )
 })
 watch(band, (now) => now && (flow.value = now.value), { immediate: true })
-const say = (n: number) => formatFlow(n, shop.units)
+const say = (x: number) => formatFlow(x, shop.units)
 const windy = computed(() => (draught.value ?? 0) > DRAUGHT_LIMIT_M_PER_S)
+const needsGas = computed(() => props.wire?.gas.needed === true)
 const answer = computed(() => {
   if (!props.wire) return t('desk.needWire')
-  if (!props.wire.gas.needed) return t('desk.noGas')
+  if (!needsGas.value) return t('desk.noGas')
   if (windy.value) return t('desk.windy', { limit: formatDraught(DRAUGHT_LIMIT_M_PER_S, shop.units) })
   return t('desk.flowIs', {
     flow: say(band.value!.value),
-    low: say(band.value!.low),
-    high: say(band.value!.high),
+    band: bandWords(say(band.value!.low), say(band.value!.high)),
   })
 })
-const details = computed(() => {
-  if (!props.wire?.gas.needed || !band.value) return []
-  const list = bore.value ? [t('desk.ceiling', { flow: say(turbulentFlowLPerMin(bore.value)) })] : []
-  if (gas.value) {
-    list.push(isoName(gas.value, gasDesignation(gas.value)))
-    const factor = flowmeterFactor({ Ar: 100 }, gas.value)
-    if (Math.abs(factor - 1) > 0.02)
-      list.push(t('desk.float', { reading: say(band.value.value / factor), flow: say(band.value.value) }))
-  }
+/** What may be connected under this wire, and how the metal then crosses. */
+const suits = computed(() => {
+  if (!props.wire || !needsGas.value) return ''
+  return gasesFor(props.wire)
+    .map(({ designation, transfers }) =>
+      t('desk.suit', {
+        gas: (USUAL_MIXTURES[designation] ?? []).map(shortMixture).join(t('desk.or')) || designation,
+        designation,
+        transfers: transfers.map((name) => TRANSFER_NAMES[name]).join(t('desk.or')) || '?',
+      }),
+    )
+    .join('; ')
+})
+const factor = computed(() => (gas.value && madeFor.value ? flowmeterFactor(madeFor.value, gas.value) : 1))
+const leak = computed(() =>
+  drop.value !== undefined && minutes.value
+    ? leakLPerMin(
+        REGULATOR_L + ((Math.PI * HOSE_BORE_MM ** 2) / 4e3) * (hose.value ?? 0),
+        drop.value,
+        minutes.value / 60,
+      )
+    : undefined,
+)
+const figures = computed<Figure[]>(() => {
+  if (!needsGas.value || !band.value) return []
+  const list: Figure[] = [
+    {
+      name: t('desk.flowName'),
+      value: say(band.value.value),
+      band: bandWords(say(band.value.low), say(band.value.high)),
+      origin: t('desk.flowOrigin'),
+    },
+  ]
+  if (bore.value)
+    list.push({
+      name: t('desk.ceiling'),
+      value: say(turbulentFlowLPerMin(bore.value)),
+      origin: t('desk.ceilingOrigin'),
+    })
+  if (gas.value)
+    list.push({
+      name: t('desk.gas'),
+      value: isoName(gas.value, gasDesignation(gas.value)),
+      origin: 'ISO 14175 (AWS A5.32)',
+    })
+  if (gas.value && madeFor.value)
+    list.push({
+      name: t('desk.floatName'),
+      value: say(band.value.value / factor.value),
+      origin: t('desk.floatOrigin', { factor: n(factor.value, { maximumFractionDigits: 2 }) }),
+    })
   if (hose.value)
-    list.push(t('desk.purge', { s: Math.ceil(hosePurgeSeconds(hose.value, 6, band.value.value)) }))
+    list.push({
+      name: t('desk.purge'),
+      value: t('desk.seconds', {
+        s: Math.max(1, Math.ceil(hosePurgeSeconds(hose.value, HOSE_BORE_MM, band.value.value))),
+      }),
+      origin: t('desk.purgeOrigin'),
+    })
   return list
 })
 </script>
 
 <template>
-  <DeskPanel :ask="t('desk.flow')" :answer="answer" :note="t('desk.flowOrigin')">
+  <DeskPanel
+    :ask="t('desk.flow')"
+    :answer="answer"
+    :note="suits ? t('desk.suits', { list: suits }) : undefined"
+  >
     <QuantityField
       v-model="bore"
       kind="length"
@@ -82,12 +161,63 @@ const details = computed(() => {
       :units="shop.units"
       :max="50"
     />
+    <QuantityField
+      v-model="tip"
+      kind="length"
+      :label="t('desk.tip')"
+      :units="shop.units"
+      :min="3"
+      :max="100"
+    />
     <MixtureField v-model="gas" :label="t('desk.gas')" />
+    <MixtureField v-model="madeFor" :label="t('desk.madeFor')" />
     <QuantityField v-model="hose" kind="lead" :label="t('desk.hose')" :units="shop.units" :max="100" />
     <template #more>
-      <ul class="tabular">
-        <li v-for="line in details" :key="line">{{ line }}</li>
-      </ul>
+      <p v-if="needsGas && gas && band && Math.abs(factor - 1) > 0.02">
+        {{ t('desk.float', { reading: say(band.value / factor), flow: say(band.value) }) }}
+      </p>
+      <details v-if="needsGas">
+        <summary>{{ t('desk.leak') }}</summary>
+        <p>{{ t('desk.leakHow') }}</p>
+        <div class="leak">
+          <QuantityField
+            v-model="drop"
+            kind="pressure"
+            :label="t('desk.leakDrop')"
+            :units="shop.units"
+            :max="400"
+          />
+          <QuantityField
+            v-model="minutes"
+            kind="time"
+            :label="t('desk.leakTime')"
+            :units="shop.units"
+            :min="10"
+            :max="90000"
+          />
+        </div>
+        <p v-if="leak !== undefined" class="tabular" role="status">
+          {{
+            leak === 0
+              ? t('desk.leakNone')
+              : t('desk.leakIs', {
+                  leak: formatLeak(leak, shop.units),
+                  month: formatGas(lostInMonthL(leak) / 1000, shop.units),
+                })
+          }}
+        </p>
+      </details>
+      <FigureTable v-if="figures.length" :figures="figures" />
     </template>
   </DeskPanel>
 </template>
+
+<style scoped>
+.leak {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(min(190px, 100%), 1fr));
+  gap: 12px;
+  align-items: start;
+  margin: 10px 0;
+}
+</style>

@@ -1,7 +1,17 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import {
+  bandWords,
+  fillJoint,
+  formatDeposition,
+  formatHeat,
+  formatKgPerM,
+  formatTravel,
+  fumeReminders,
+  fumeText,
+  HEAT_CONVENTIONS,
+  HEAT_NAMES,
   heatInputKJPerMm,
   lensShade,
   START_NAMES,
@@ -9,87 +19,204 @@ import {
   startNote,
   startValue,
   TRANSFER_NAMES,
+  type Banded,
   type Job,
+  type Joint,
+  type SizedWire,
   type StartKey,
   type StartSettings,
 } from '@pepper-knot/core'
+import ChoiceRow from '../../parts/ChoiceRow.vue'
+import QuantityField from '../../parts/QuantityField.vue'
 import { useShop } from '../../stores/shop.ts'
+import FigureTable, { type Figure } from './FigureTable.vue'
 
-/** The settings with their bands and origins, the shade, the heat by either convention. */
-const props = defineProps<{ start: StartSettings; job: Partial<Job> }>()
-const { t, n } = useI18n()
+/** The settings with their bands and origins; how a joint fills at them, the heat; shade and air. */
+const props = defineProps<{
+  start: StartSettings
+  job: Partial<Job>
+  wire: SizedWire
+  designation: string | null
+}>()
+const { t } = useI18n()
 const shop = useShop()
-const KEYS: StartKey[] = ['voltageV', 'wireSpeedMPerMin', 'currentA', 'tipToWorkMm']
-const bandOf = (key: StartKey) => props.start[key as keyof StartSettings] as StartSettings['currentA']
+const KEYS = ['voltageV', 'wireSpeedMPerMin', 'currentA', 'tipToWorkMm'] as const satisfies StartKey[]
 const shade = computed(() => lensShade(props.start.currentA.value))
-const travel = ref('')
-const mmPerMin = computed(() => {
-  const value = Number(travel.value.replace(',', '.'))
-  return value > 0 ? value * (shop.units === 'metric' ? 1 : 25.4) : undefined
+const fume = computed(() =>
+  fumeReminders(props.wire.family, props.job.material ?? 'mild-steel', props.designation),
+)
+
+const kind = ref<Joint['kind'] | undefined>('fillet')
+const leg = ref<number | undefined>(5)
+const gap = ref<number | undefined>(2)
+const angle = ref('60')
+const face = ref<number | undefined>(1)
+const own = ref<number>()
+/** A fillet as thick as the thinner plate, until somebody says otherwise. common practice */
+watch(
+  () => props.job.thicknessMm,
+  (mm) => mm && (leg.value = Math.min(12, Math.max(2, Math.round(mm)))),
+  { immediate: true },
+)
+const degrees = computed(() => Number(angle.value.replace(',', '.')))
+const badAngle = computed(() => !(angle.value.trim() !== '' && degrees.value >= 0 && degrees.value <= 120))
+const run = computed(() => {
+  const thicknessMm = props.job.thicknessMm
+  const joint: Joint | undefined =
+    kind.value === 'fillet'
+      ? leg.value === undefined
+        ? undefined
+        : { kind: 'fillet', legMm: leg.value }
+      : thicknessMm && !badAngle.value
+        ? {
+            kind: 'butt',
+            thicknessMm,
+            angleDeg: degrees.value,
+            gapMm: gap.value ?? 0,
+            faceMm: Math.min(face.value ?? 0, thicknessMm),
+          }
+        : undefined
+  return joint && fillJoint(joint, props.wire, props.start, props.job.position)
 })
-const heat = (convention: 'en-1011' | 'aws-d1-1') =>
-  n(
-    heatInputKJPerMm(props.start.voltageV.value, props.start.currentA.value, mmPerMin.value!, convention) *
-      (shop.units === 'metric' ? 1 : 25.4),
-    { maximumSignificantDigits: 2 },
-  )
+const travel = computed<Banded | undefined>(() =>
+  own.value
+    ? { value: own.value, low: own.value, high: own.value, origin: t('desk.asMeasured') }
+    : run.value?.travelMmPerMin,
+)
+/** Heat by both conventions, the shop's own first. */
+const heats = computed(() => {
+  const t_ = travel.value
+  if (!t_) return []
+  const { heatConvention: first } = shop.settings
+  return [first, ...HEAT_CONVENTIONS.filter((c) => c !== first)].map((convention) => {
+    const { voltageV: v, currentA: a } = props.start
+    const at = (volts: number, amps: number, mmPerMin: number) =>
+      formatHeat(heatInputKJPerMm(volts, amps, mmPerMin, convention), shop.units)
+    return {
+      convention,
+      value: at(v.value, a.value, t_.value),
+      band: bandWords(at(v.low, a.low, t_.high), at(v.high, a.high, t_.low)),
+    }
+  })
+})
+const figures = computed<Figure[]>(() => {
+  const list: Figure[] = KEYS.map((key) => {
+    const b = props.start[key]
+    return {
+      name: START_NAMES[key],
+      value: startValue(key, b, shop.units),
+      band: startBand(key, b, shop.units),
+      origin: b.origin,
+    }
+  })
+  const banded = (name: string, b: Banded, say: (x: number) => string) =>
+    list.push({
+      name: t(name),
+      value: say(b.value),
+      band: b.low === b.high ? undefined : bandWords(say(b.low), say(b.high)),
+      origin: b.origin,
+    })
+  if (travel.value) banded('desk.travel', travel.value, (x) => formatTravel(x, shop.units))
+  if (run.value) {
+    banded('desk.deposition', run.value.depositionKgPerH, (x) => formatDeposition(x, shop.units))
+    list.push({
+      name: t('desk.wirePerLength'),
+      value: formatKgPerM(run.value.wireKgPerM, shop.units),
+      origin: t('desk.wireOrigin'),
+    })
+  }
+  for (const heat of heats.value)
+    list.push({
+      name: t('desk.heat'),
+      value: heat.value,
+      band: heat.band,
+      origin: HEAT_NAMES[heat.convention],
+    })
+  return list
+})
 </script>
 
 <template>
   <div class="settings">
-    <table class="tabular">
-      <tbody>
-        <tr v-for="key in KEYS" :key="key">
-          <th scope="row">{{ START_NAMES[key] }}</th>
-          <td>
-            <b>{{ startValue(key, bandOf(key), shop.units) }}</b>
-          </td>
-          <td>{{ startBand(key, bandOf(key), shop.units) }}</td>
-          <td class="muted">{{ bandOf(key).origin }}</td>
-        </tr>
-      </tbody>
-    </table>
     <p>{{ t('desk.transfer', { name: TRANSFER_NAMES[start.transfer] }) }}</p>
     <p v-for="note in start.notes" :key="note">{{ startNote(note) }}</p>
+    <div class="joint">
+      <ChoiceRow
+        :model-value="kind"
+        :ask="t('desk.joint')"
+        :choices="[
+          { value: 'fillet', title: t('desk.fillet') },
+          { value: 'butt', title: t('desk.butt') },
+        ]"
+        @update:model-value="$event && (kind = $event)"
+      />
+      <QuantityField
+        v-if="kind === 'fillet'"
+        v-model="leg"
+        kind="length"
+        :label="t('desk.leg')"
+        :units="shop.units"
+        :min="1"
+        :max="60"
+      />
+      <template v-else>
+        <v-text-field
+          v-model="angle"
+          :label="t('desk.angle')"
+          inputmode="decimal"
+          :error-messages="badAngle ? [t('desk.badAngle')] : []"
+        />
+        <QuantityField v-model="gap" kind="length" :label="t('desk.gap')" :units="shop.units" :max="20" />
+        <QuantityField v-model="face" kind="length" :label="t('desk.face')" :units="shop.units" :max="50" />
+      </template>
+      <QuantityField
+        v-model="own"
+        kind="travel"
+        :label="t('desk.ownTravel')"
+        :units="shop.units"
+        :min="20"
+        :max="5000"
+      />
+    </div>
+    <p v-if="run && travel" class="tabular">
+      <b
+        >{{ t('desk.passes', run.passes) }}
+        {{ t('desk.travelIs', { travel: formatTravel(travel.value, shop.units) }) }}</b
+      >
+      {{ run.passes > 1 ? t(`desk.passesBy.${run.passesBy}`) : '' }}
+      {{ run.tooFast ? t('desk.tooFast') : '' }}
+    </p>
+    <p v-if="heats[0]" class="tabular">
+      {{ t('desk.heatIs', { value: heats[0].value, name: HEAT_NAMES[heats[0].convention] }) }}
+    </p>
     <p>
       {{ t('desk.shade', { least: shade.least }) }}
       {{ shade.comfort === null ? '' : t('desk.comfort', { n: shade.comfort }) }}
-      {{ t('desk.fume') }}
     </p>
-    <v-text-field
-      v-model="travel"
-      class="travel"
-      :label="t(shop.units === 'metric' ? 'desk.travelMm' : 'desk.travelIn')"
-      inputmode="decimal"
-    />
-    <p v-if="mmPerMin" class="tabular">
-      {{
-        t('desk.heat', {
-          en: heat('en-1011'),
-          aws: heat('aws-d1-1'),
-          unit: shop.units === 'metric' ? 'kJ/mm' : 'kJ/in',
-        })
-      }}
-    </p>
+    <ul class="air" :aria-label="t('desk.air')">
+      <li v-for="reminder in fume" :key="reminder">{{ fumeText(reminder) }}</li>
+    </ul>
+    <FigureTable :figures="figures" />
   </div>
 </template>
 
 <style scoped>
 .settings {
   display: grid;
-  gap: 8px;
+  gap: 10px;
 }
-table {
-  border-collapse: collapse;
+.joint {
+  display: grid;
+  grid-template-columns: repeat(auto-fit, minmax(min(190px, 100%), 1fr));
+  gap: 12px;
+  align-items: start;
 }
-th,
-td {
-  text-align: left;
-  padding: 4px 14px 4px 0;
-  border-bottom: 1px solid var(--rule);
-  font-weight: 400;
+.joint > fieldset {
+  grid-column: 1 / -1;
 }
-.travel {
-  max-width: 260px;
+.air li {
+  border-left: 4px solid var(--paprika);
+  padding: 2px 0 2px 10px;
+  margin-bottom: 6px;
 }
 </style>

@@ -2,7 +2,6 @@
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import {
-  FAMILY_NEEDS,
   formatLead,
   formatLength,
   formatMass,
@@ -10,6 +9,7 @@ import {
   linerTrim,
   spoolHoldsKg,
   wireLeft,
+  wirePricePerKg,
   type FeedSetup,
   type TrimKind,
 } from '@pepper-knot/core'
@@ -29,9 +29,7 @@ const known = computed(() =>
     ? kgFromThickness(props.setup.spool, props.setup.family, thickness.value)
     : (kg.value ?? props.setup.wireKg),
 )
-const price = computed(
-  () => shop.settings.practice.wirePerKg ?? (FAMILY_NEEDS[props.setup.family].soft ? 18 : 4),
-)
+const price = computed(() => wirePricePerKg(props.setup.family, shop.settings.practice.wirePerKg))
 const left = computed(() =>
   wireLeft(props.setup.family, props.setup.exactMm, known.value, props.setup.speedMPerMin, price.value),
 )

@@ -3,6 +3,8 @@ import { ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import {
   compareShops,
+  HEAT_CONVENTIONS,
+  HEAT_NAMES,
   readShopFile,
   shopOf,
   type Difference,
@@ -69,6 +71,11 @@ async function startOver() {
         v-model="shop.shop.settings.theme"
         :label="t('shop.theme')"
         :items="['system', 'light', 'dark'].map((value) => ({ value, title: t(`shop.themes.${value}`) }))"
+      />
+      <v-select
+        v-model="shop.shop.settings.heatConvention"
+        :label="t('shop.heat')"
+        :items="HEAT_CONVENTIONS.map((value) => ({ value, title: HEAT_NAMES[value] }))"
       />
       <v-checkbox v-model="shop.shop.settings.readAloud" :label="t('shop.readAloud')" />
     </section>

@@ -177,11 +177,4 @@ function simulate() {
   border-left: 4px solid var(--paprika);
   padding-left: 10px;
 }
-.sim summary {
-  font-weight: 650;
-  cursor: pointer;
-  min-height: 44px;
-  display: flex;
-  align-items: center;
-}
 </style>

@@ -93,13 +93,6 @@ const forget = () => shop.undoable(t('dialIn.learn.forgot'), () => put({ ...own.
   display: grid;
   gap: 12px;
 }
-summary {
-  font-weight: 650;
-  cursor: pointer;
-  min-height: 44px;
-  display: flex;
-  align-items: center;
-}
 .fields {
   display: grid;
   grid-template-columns: repeat(auto-fit, minmax(min(180px, 100%), 1fr));

@@ -1,0 +1,84 @@
+import type { Machine } from '../machine/schema.ts'
+import type { SizedWire } from '../wire/wire.ts'
+import { currentOfSpeedA, EXTENSION_MM } from './burnOff.ts'
+import { cordDropV, dutyAtPercent, dutyMultiplier, supplyCurrentA } from './limits.ts'
+import { wireRangeA } from './start.ts'
+import { transferAt } from './transfer.ts'
+import { arcVolts } from './volts.ts'
+
+/** What may end the current, from the wire to the wall. */
+export const LIMITS = ['wire', 'feed', 'output', 'duty', 'breaker', 'cord'] as const
+export type Limit = (typeof LIMITS)[number]
+
+export interface SupplyLine {
+  voltageV: number
+  phases: 1 | 3
+  breakerA: number
+  cordLengthM: number
+  cordMm2: number
+}
+
+/** Share of the volts that a cord may take. common practice: 5 %, of the informational notes of NEC 210.19 */
+export const MOST_CORD_DROP = 0.05
+/** Share of the time the arc burns in ordinary hand work, %. common practice, no source */
+export const ARC_ON_PERCENT = 30
+const SEARCH_A = { from: 5, to: 1000, steps: 40 }
+
+/** The supply of a welding current: drawn, heating over the duty, lost in the cord; A, A, V. */
+export function supplyAt(
+  wire: Pick<SizedWire, 'family' | 'diameterMm' | 'exactMm'>,
+  designation: string | null,
+  currentA: number,
+  machine: Pick<Machine, 'output'>,
+  supply: SupplyLine,
+) {
+  const transfer = transferAt(wire.family, wire.diameterMm, designation, currentA)
+  const volts = arcVolts(wire.family, wire.exactMm, currentA, transfer, designation).value
+  const draw = supplyCurrentA({ voltageV: volts, currentA }, supply)
+  const { dutyAtA, dutyPercent } = machine.output ?? {}
+  const duty = dutyAtA && dutyPercent ? dutyAtPercent(dutyPercent, dutyAtA, currentA) : undefined
+  const drop =
+    supply.cordLengthM > 0
+      ? cordDropV({ lengthM: supply.cordLengthM, mm2: supply.cordMm2 }, draw.value, supply.phases)
+      : 0
+  return { draw, duty, heatingA: draw.value * dutyMultiplier(duty ?? 60), drop }
+}
+
+/**
+ * The currents at which wire, feed, output, duty, breaker and cord end, A, the first to give first. A limit that
+ * nothing is known of is left out.
+ */
+export function whatGives(
+  wire: Pick<SizedWire, 'family' | 'diameterMm' | 'exactMm'>,
+  designation: string | null,
+  machine: Pick<Machine, 'output' | 'wireSpeedMPerMin'>,
+  supply?: SupplyLine,
+): { limit: Limit; currentA: number }[] {
+  const list: { limit: Limit; currentA: number }[] = [{ limit: 'wire', currentA: wireRangeA(wire)[1] }]
+  const fastest = machine.wireSpeedMPerMin?.max
+  if (fastest) {
+    const cored = wire.family.startsWith('flux-cored') || wire.family === 'metal-cored'
+    const extension = cored ? EXTENSION_MM.cored : EXTENSION_MM.spray
+    list.push({ limit: 'feed', currentA: currentOfSpeedA(wire.family, wire.exactMm, fastest, extension) })
+  }
+  const { maxA, dutyAtA, dutyPercent } = machine.output ?? {}
+  if (maxA) list.push({ limit: 'output', currentA: maxA })
+  if (dutyAtA && dutyPercent)
+    list.push({ limit: 'duty', currentA: dutyAtA * Math.sqrt(dutyPercent / ARC_ON_PERCENT) })
+  if (supply) {
+    const at = (a: number) => supplyAt(wire, designation, a, machine, supply)
+    const ends = (limit: Limit, over: (a: number) => boolean) => {
+      let [low, high]: [number, number] = [SEARCH_A.from, SEARCH_A.to]
+      if (!over(high)) return
+      for (let i = 0; i < SEARCH_A.steps; i++) {
+        const mid = (low + high) / 2
+        if (over(mid)) high = mid
+        else low = mid
+      }
+      list.push({ limit, currentA: high })
+    }
+    ends('breaker', (a) => at(a).heatingA > supply.breakerA)
+    if (supply.cordLengthM > 0) ends('cord', (a) => at(a).drop > MOST_CORD_DROP * supply.voltageV)
+  }
+  return list.sort((a, b) => a.currentA - b.currentA)
+}
