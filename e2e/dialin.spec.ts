@@ -77,10 +77,22 @@ test('taps and a dial without figures, in inches on a phone; a simulated machine
   await page.setViewportSize({ width: 390, height: 844 })
   await open(page)
   await page.keyboard.press('u')
+  await page.goto('/store/machines')
+  await page.getByRole('button', { name: 'Edit Tern' }).click()
+  const dialog = page.getByRole('dialog')
+  await dialog.getByText('What it gives, and how it is set').click()
+  await expect(dialog.getByLabel('Most current')).toHaveValue('140 A')
+  await dialog.getByLabel('Volt taps').fill('A B C D E')
+  await dialog.getByLabel('Lowest mark on the feed dial').fill('12')
+  await expect(dialog.getByText('Two marks, the lower first.')).toBeVisible()
+  await dialog.getByLabel('Lowest mark on the feed dial').fill('1')
+  await dialog.getByRole('button', { name: 'Save' }).click()
+  await expect(dialog).toHaveCount(0)
+  await open(page)
   await decide(page, 'Tern', 'E71T-11 .030 10 lb', 'mild steel', '.090')
   await gatherAndBegin(page)
   await toDialIn(page)
-  await expect(said(page)).toContainText(/Begin at tap 2 \(about 17 V\), dial \d\.?\d? \(about \d+ ipm\)/)
+  await expect(said(page)).toContainText(/Begin at tap B \(about 17 V\), dial \d\.?\d? \(about \d+ ipm\)/)
   for (const [mark, length] of [
     ['3', '12 in'],
     ['7', '32 in'],

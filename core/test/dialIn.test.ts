@@ -11,13 +11,18 @@ import {
   learnDial,
   loadLineV,
   nextTry,
+  proposalWords,
+  ranWellSentence,
   runSchema,
   seeded,
+  settingsWords,
   simulatedArc,
   speedOfRunOut,
   startSettings,
   tapVolts,
+  trySaid,
   trySchema,
+  trySigns,
   voltRange,
   WELDS,
   type Run,
@@ -151,6 +156,48 @@ describe('dialling in', () => {
     expect(trySchema.safeParse(weld('burnback', null)).success).toBe(true)
     expect(trySchema.safeParse({ ...good, voltageV: 90 }).success).toBe(false)
     expect(trySchema.safeParse({ ...good, bead: 'lovely' }).success).toBe(false)
+  })
+})
+
+describe('in words', () => {
+  const knobs = {
+    taps: [{ tap: 'B', voltageV: 17 }],
+    dial: dialOf({ feedDial: { min: 1, max: 10, runOuts: [] }, wireSpeedMPerMin: { min: 1, max: 10 } })!,
+  }
+  const say = (tries: Try[], units: 'metric' | 'inch' = 'metric') =>
+    proposalWords(nextTry(tries, model, limits), tries, {}, units)
+  test('one knob, which way, to where, and why', () => {
+    expect(say([]).say).toBe('Begin at 19 V, 6 m/min.')
+    expect(say([weld('stubbing', 'cold')])).toEqual({
+      say: expect.stringMatching(/^More volts: [\d.]+ V\. Leave the wire speed at 6 m\/min\.$/),
+      why: 'It stubs: the wire arrives faster than these volts melt it. One thing at a time.',
+    })
+    expect(say([weld('steady', 'hot')], 'inch').say).toMatch(
+      /^Less wire: \d+ ipm\. Leave the volts at 19 V\.$/,
+    )
+    expect(say([good]).say).toBe('The same again: 19 V, 6 m/min.')
+    expect(say([good, good]).say).toBe('Dialled in: 19 V, 6 m/min.')
+    expect(say([weld('steady', 'porous')]).why).toMatch(/gas, draught, grease/)
+  })
+  test('taps and dial by their own marks, as they stood when the try was made', () => {
+    expect(settingsWords({ voltageV: 17, wireSpeedMPerMin: 5 }, knobs, 'metric')).toBe(
+      'tap B (about 17 V), dial 5 (about 5 m/min)',
+    )
+    expect(ranWellSentence({ ...good, tap: '3', dial: 4.5 }, 'inch')).toBe(
+      'Ran well at tap 3 (about 19 V), dial 4.5 (about 236 ipm).',
+    )
+    expect(trySaid(weld('burnback', null))).toBe('burned back')
+    expect(trySaid(weld('stubbing', 'cold'))).toBe('stubs, cold')
+  })
+  // common practice, no source
+  test('what no knob cures is said: pores, burnback, spatter again and again, many tries', () => {
+    expect(trySigns([good, good])).toEqual([])
+    expect(trySigns([weld('steady', 'porous'), weld('steady', 'porous')])).toEqual(['pores-again'])
+    expect(trySigns([weld('burnback', null), good, weld('burnback', null)])).toEqual(['burns-back-again'])
+    expect(trySigns(Array.from({ length: 9 }, () => weld('steady', 'spattered')))).toEqual([
+      'spatter-again',
+      'many-tries',
+    ])
   })
 })
 

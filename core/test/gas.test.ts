@@ -12,6 +12,7 @@ import {
   gasesFor,
   leakLPerMin,
   parseConductorMm2,
+  parseMixture,
   startingFlow,
   turbulentFlowLPerMin,
   flowmeterFactor,
@@ -56,6 +57,21 @@ test('a designation names its parts and is read back', () => {
       expect(readIsoName(isoName(mixture, group))).toEqual(mixture)
     }),
     { seed: 4 },
+  )
+})
+
+// common practice, no source: how shops write a gas
+test.each([
+  ['C25', { Ar: 75, CO2: 25 }],
+  ['C10', { Ar: 90, CO2: 10 }],
+  ['ISO 14175-M21-ArC-20', { Ar: 80, CO2: 20 }],
+  ['I1', { Ar: 100 }],
+  ['C1', { CO2: 100 }],
+])('%s is %o', (text, mixture) => expect(parseMixture(text)).toEqual({ ok: true, value: mixture }))
+test('a group alone is a range, and says so', () => {
+  const refused = parseMixture('M21')
+  expect(refused.ok || refused.problems[0]!.message).toBe(
+    'M21 is a range of mixtures: say which, such as 80/20 or 75/25.',
   )
 })
 

@@ -1,6 +1,7 @@
 import type { Mixture } from '../machine/schema.ts'
 import { read, refuse, type Read } from '../problem.ts'
 import { gasText, requestText } from '../wording/problems.ts'
+import { readIsoName } from './cylinder.ts'
 
 interface Row {
   designation: string
@@ -88,7 +89,6 @@ const GAS_NAMES: Readonly<Record<string, Mixture>> = {
   he: { He: 100 },
   co2: { CO2: 100 },
   'carbon dioxide': { CO2: 100 },
-  c25: { Ar: 75, CO2: 25 },
 }
 const SYMBOLS: Readonly<Record<string, keyof Mixture>> = {
   ar: 'Ar',
@@ -103,8 +103,8 @@ const SYMBOLS: Readonly<Record<string, keyof Mixture>> = {
 }
 
 /**
- * Reads a gas as shops write it: `argon`, `80/20` (argon/CO2), `75/25`, `98/2 O2`, `90/7.5/2.5 He/Ar/CO2`,
- * `82 Ar 18 CO2`.
+ * Reads a gas as shops write it: `argon`, `80/20` (argon/CO2), `75/25`, `C25`, `98/2 O2`, `90/7.5/2.5 He/Ar/CO2`,
+ * `82 Ar 18 CO2`; or by its full designation, `ISO 14175-M21-ArC-20`. A group alone is a range and is refused.
  * @returns percent by volume, adding up to 100
  */
 export function parseMixture(text: string): Read<Mixture> {
@@ -115,6 +115,17 @@ export function parseMixture(text: string): Read<Mixture> {
     .replace(/%/g, ' ')
     .replace(/(\d),(\d)/g, '$1.$2')
   if (GAS_NAMES[t]) return read(GAS_NAMES[t])
+  const iso = readIsoName(text)
+  if (iso) return read(iso)
+  const short = /^c\s?(\d{1,2}(?:\.\d)?)$/.exec(t)
+  if (short && Number(short[1]) > 2) return read({ Ar: 100 - Number(short[1]), CO2: Number(short[1]) })
+  const group = /^(?:iso 14175-?\s?)?([imc]\d{1,2})$/.exec(t)?.[1]?.toUpperCase()
+  if (group) {
+    const usual = USUAL_MIXTURES[group]
+    return usual?.length === 1
+      ? read(usual[0]!)
+      : refuse('', gasText.group(group, usual?.map(shortMixture) ?? []))
+  }
   const figures = [...t.matchAll(/\d+(?:\.\d+)?(?=[\s/a-z-]|$)/g)]
     .map((m) => ({ value: Number(m[0]), at: m.index }))
     .filter(({ at }) => !/[a-z]/.test(t[at - 1] ?? ' '))

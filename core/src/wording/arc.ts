@@ -19,7 +19,7 @@ const amps = (a: number) => `${Math.round(a / 5) * 5} A`
 const volts = (v: number) => `${Math.round(v * 2) / 2} V`
 
 /** A wire speed to what its band knows: a tenth of a m/min, 5 ipm. */
-const feedSpeed = (mPerMin: number, units: UnitSystem): string =>
+export const feedSpeed = (mPerMin: number, units: UnitSystem): string =>
   units === 'metric' ? formatSpeed(mPerMin, units) : `${Math.round(mPerMin / 0.0254 / 5) * 5} ipm`
 
 /** A distance by eye: whole millimetres, sixteenths of an inch. */

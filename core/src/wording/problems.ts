@@ -100,6 +100,8 @@ export const fileText = {
 }
 
 export const gasText = {
+  group: (group: string, usual: readonly string[]) =>
+    `${group} is a range of mixtures: say which${usual.length ? `, such as ${usual.join(' or ')}` : ''}.`,
   notRead: (text: string) =>
     `No gas could be read in “${text.trim()}”. Write it as argon, CO2, 80/20 or 98/2 O2.`,
 }

@@ -1,7 +1,8 @@
+import { feedSpeed } from './arc.ts'
 import { CONVERSION_WORDS } from './conversionWords.ts'
 import type { Step } from '../changeover/step.ts'
 import type { Station } from '../machine/stations.ts'
-import { formatFlow, formatLead, formatLength, formatSpeed, type UnitSystem } from '../units/format.ts'
+import { formatFlow, formatLead, formatLength, type UnitSystem } from '../units/format.ts'
 import { LINER_NAMES, NOZZLE_NAMES, PRESSURE_NAMES, PROFILE_NAMES, gunOn, stampText } from './names.ts'
 
 export interface Words {
@@ -303,7 +304,7 @@ export const STEP_WORDS: Record<Step['task'], (r: Reader) => Words> = {
     say:
       r.f.startV === undefined
         ? 'Set volts and wire speed from the machine’s chart, and weld a test on scrap of the same thickness.'
-        : `Set about ${Math.round(Number(r.f.startV) * 2) / 2} V and ${formatSpeed(Number(r.f.startSpeed), r.units)}, and weld a test on scrap of the same thickness.`,
+        : `Set about ${Math.round(Number(r.f.startV) * 2) / 2} V and ${feedSpeed(Number(r.f.startSpeed), r.units)}, and weld a test on scrap of the same thickness.`,
     how: `${r.f.taps ? 'Taps have no volts on them: take the machine’s chart for about these. ' : ''}Helmet down, screens up, ventilation on. Change one thing at a time. Good when the last two look the same and right.`,
     why: 'The test tells what no list can; the machine’s own chart comes before these figures.',
   }),

@@ -9,7 +9,14 @@ const model = defineModel<Record<string, number> | undefined>({ required: true }
 const { t } = useI18n()
 const text = ref(model.value ? shortMixture(model.value) : '')
 const read = computed(() => (text.value.trim() === '' ? undefined : parseMixture(text.value)))
-watch(read, (r) => (model.value = r?.ok ? r.value : undefined))
+let mine = model.value
+watch(read, (r) => (model.value = mine = r?.ok ? r.value : undefined))
+// Set from outside, by another machine or wire: say it.
+watch(model, (now) => {
+  if (now === mine) return
+  mine = now
+  text.value = now ? shortMixture(now) : ''
+})
 </script>
 
 <template>

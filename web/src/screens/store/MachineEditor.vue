@@ -11,6 +11,7 @@ import {
   type Machine,
 } from '@pepper-knot/core'
 import DialogBox from '../../parts/DialogBox.vue'
+import MachineOutput from './MachineOutput.vue'
 
 /** The machine itself: what it takes and how it is worked. What is fitted is read station by station. */
 const props = defineProps<{ machine: Machine; fresh: boolean }>()
@@ -30,7 +31,6 @@ const wireProblem = computed(() => {
   return label.ok ? [] : [label.problems[0]!.message]
 })
 const byHandKept = computed(() => old && !('label' in old) && wireLabel.value.trim() === '')
-const maxA = ref(String(props.machine.output?.maxA ?? ''))
 const items = (values: readonly string[], group: string) =>
   values.map((value) => ({ value, title: t(`${group}.${value}`) }))
 const YES = [
@@ -41,13 +41,10 @@ const YES = [
 function save() {
   const next = JSON.parse(JSON.stringify(form.value)) as Record<string, unknown> & {
     fitted: Record<string, unknown>
-    output?: object
   }
   if (loaded.value === 'empty') next.fitted.wire = null
   else if (loaded.value === 'unread') delete next.fitted.wire
   else if (!byHandKept.value) next.fitted.wire = { label: wireLabel.value }
-  const amps = maxA.value.trim() === '' ? undefined : Number(maxA.value.replace(',', '.'))
-  if (amps !== undefined) next.output = { ...next.output, maxA: amps }
   const read = validate(machineSchema, next)
   if (
     wireProblem.value.length ||
@@ -98,7 +95,6 @@ function save() {
         :items="items(LEAVES, 'store.entry')"
         clearable
       />
-      <v-text-field v-model="maxA" :label="t('store.maxA')" inputmode="decimal" suffix="A" />
       <v-select
         v-model="form.workingGroove"
         :label="t('store.workingGroove')"
@@ -120,6 +116,7 @@ function save() {
         clearable
       />
     </div>
+    <MachineOutput v-model="form" />
     <p v-for="problem in problems" :key="problem" class="problem" role="alert">{{ problem }}</p>
     <div class="row">
       <v-btn variant="flat" color="primary" @click="save">{{ t('app.save') }}</v-btn>
