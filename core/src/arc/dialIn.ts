@@ -127,12 +127,19 @@ const alike = (t: Try, volts: number, speed: number, more: number) =>
 /** What a try that cannot be finished in one turn is worth, against one that can. */
 const LATER = 0.35
 
-/** How likely a good bead is at volts and a wire speed, of what may be believed. */
-const chanceOf = (known: readonly Belief[], model: DialInModel, volts: number, speed: number) =>
-  known.reduce((sum, b) => {
-    const [x, h] = offOf(b, model, volts, speed)
-    return sum + (Math.abs(x) < GOOD.volts && Math.abs(h) < GOOD.speed ? b.weight : 0)
-  }, 0)
+/** How likely a good bead is at volts and a wire speed, of what may be believed. Asked hundreds of times a proposal. */
+function chanceOf(known: readonly Belief[], model: DialInModel, volts: number, speed: number): number {
+  const share = speed / model.wireSpeedMPerMin
+  const over = volts - model.voltageV
+  let sum = 0
+  for (const b of known) {
+    const h = share / (1 + b.speed) - 1
+    if (h >= GOOD.speed || h <= -GOOD.speed) continue
+    const x = over - b.volts - b.coupling * h
+    if (x < GOOD.volts && x > -GOOD.volts) sum += b.weight
+  }
+  return sum
+}
 
 const grid = (low: number, high: number, n: number) =>
   Array.from({ length: n }, (_, i) => low + ((high - low) * i) / (n - 1))

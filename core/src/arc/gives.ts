@@ -18,7 +18,7 @@ export interface SupplyLine {
   cordMm2: number
 }
 
-/** Share of the volts that a cord may take. common practice: 5 %, of the informational notes of NEC 210.19 */
+/** Most of the volts a cord should take. published: NEC informational notes give 3 % and 5 % in all, recalled from memory */
 export const MOST_CORD_DROP = 0.05
 /** Share of the time the arc burns in ordinary hand work, %. common practice, no source */
 export const ARC_ON_PERCENT = 30

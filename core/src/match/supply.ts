@@ -1,3 +1,5 @@
+import { MOST_CORD_DROP } from '../arc/gives.ts'
+import { loadLineV } from '../arc/volts.ts'
 import { cordDropV, dutyMultiplier, supplyCurrentA } from '../arc/limits.ts'
 import type { Finding, MatchContext } from './finding.ts'
 
@@ -13,13 +15,10 @@ export function leastSupplyCurrentA(
   rated: { outputA: number; dutyPercent: number },
   supply: { voltageV: number; phases: number },
 ): number {
-  const loadV = 14 + 0.05 * rated.outputA
-  const draw = supplyCurrentA({ voltageV: loadV, currentA: rated.outputA }, supply)
+  const draw = supplyCurrentA({ voltageV: loadLineV(rated.outputA), currentA: rated.outputA }, supply)
   return draw.low * dutyMultiplier(rated.dutyPercent)
 }
 
-/** Most of the voltage a cord should take. published: NEC informational notes give 3 % and 5 % in all, recalled. */
-const MOST_DROP = 0.05
 /** Cord sections sold, mm2. published: IEC 60228, recalled from memory. */
 const SECTIONS_MM2 = [1.5, 2.5, 4, 6, 10, 16, 25, 35, 50]
 
@@ -50,7 +49,7 @@ export function matchSupply(c: MatchContext): Finding {
     (!small || mm2 >= SMALL_MACHINE.cordMm2) &&
     (drawA === undefined ||
       s?.voltageV === undefined ||
-      cordDrop({ lengthM, mm2 }, drawA, { voltageV: s.voltageV, phases: s.phases ?? 1 }) <= MOST_DROP)
+      cordDrop({ lengthM, mm2 }, drawA, { voltageV: s.voltageV, phases: s.phases ?? 1 }) <= MOST_CORD_DROP)
   const cordThin = lengthM > 0 && s?.cordMm2 !== undefined && !carries(s.cordMm2)
   const cordWantedMm2 = [...(small ? [SMALL_MACHINE.cordMm2] : []), ...SECTIONS_MM2].find(carries)
   const after: Finding['after'] = {

@@ -1,3 +1,4 @@
+/** The Dial in stage. */
 export const dialIn = {
   title: 'Dial in',
   next: 'Next test weld',
