@@ -50,6 +50,11 @@ test('tries narrow to two good ones, the settings are kept, and the next change 
   await expect(page.getByText('Volts and wire speed are needed too.')).toBeVisible()
   await expect(rows(page)).toHaveCount(3)
   await page.getByRole('textbox', { name: 'Volts' }).fill('19.8')
+  // What was turned by hand and touched stays, whatever is proposed meanwhile.
+  await page.getByRole('button', { name: 'Tack' }).click()
+  await page.getByRole('button', { name: 'Bead', exact: true }).click()
+  await expect(page.getByRole('textbox', { name: 'Volts' })).toHaveValue('19.8')
+  await expect(page.getByRole('button', { name: /^Good/ })).toHaveAttribute('aria-pressed', 'true')
   await page.getByRole('textbox', { name: 'Wire speed' }).fill('240 ipm')
   await page.getByRole('button', { name: 'Write it down' }).click()
   await expect(said(page)).toContainText('The same again: 19.8 V, 6.1 m/min')
@@ -59,7 +64,7 @@ test('tries narrow to two good ones, the settings are kept, and the next change 
   await expect(rows(page)).toHaveCount(5)
   await expectNoAxeFindings(page)
   await page.getByRole('button', { name: 'Sign off', exact: true }).last().click()
-  await expect(page.getByText('Ran well at 19.8 V, 6.1 m/min. after 5 test welds')).toBeVisible()
+  await expect(page.getByText('Ran well at 19.8 V, 6.1 m/min. 5 test welds are written down.')).toBeVisible()
   await page.getByRole('button', { name: 'Sign off and save' }).click()
   await expect(page.getByText('Ran well at 19.8 V, 6.1 m/min.')).toBeVisible()
 

@@ -184,7 +184,7 @@ describe('in words', () => {
       'tap B (about 17 V), dial 5 (about 5 m/min)',
     )
     expect(ranWellSentence({ ...good, tap: '3', dial: 4.5 }, 'inch')).toBe(
-      'Ran well at tap 3 (about 19 V), dial 4.5 (about 236 ipm).',
+      'Ran well at tap 3 (about 19 V), dial 4.5 (about 235 ipm).',
     )
     expect(trySaid(weld('burnback', null))).toBe('burned back')
     expect(trySaid(weld('stubbing', 'cold'))).toBe('stubs, cold')

@@ -3,6 +3,7 @@ import type { Proposal } from '../arc/dialIn.ts'
 import { goodTry, type ArcReport, type Bead, type Try, type WeldKind } from '../arc/tries.ts'
 import type { TrySign } from '../arc/watchTries.ts'
 import type { Transfer } from '../arc/transfer.ts'
+import { feedSpeed } from './arc.ts'
 import { formatSpeed, formatVolts, type UnitSystem } from '../units/format.ts'
 
 const STEADY: Record<Transfer, string> = {
@@ -63,9 +64,10 @@ const voltsWords = (s: Set, knobs: Knobs): string => {
 }
 /** A wire speed, or the mark on the dial that stands for it. */
 const speedWords = (s: Set, knobs: Knobs, units: UnitSystem): string => {
-  const speed = formatSpeed(s.wireSpeedMPerMin, units)
-  const mark = s.dial ?? (knobs.dial && dialMark(s.wireSpeedMPerMin, knobs.dial))
-  return mark === undefined ? speed : `dial ${mark} (about ${speed})`
+  if (s.dial !== undefined) return `dial ${s.dial} (about ${feedSpeed(s.wireSpeedMPerMin, units)})`
+  if (!knobs.dial) return formatSpeed(s.wireSpeedMPerMin, units)
+  const mark = dialMark(s.wireSpeedMPerMin, knobs.dial)
+  return `dial ${mark} (about ${feedSpeed(knobs.dial.speedAt(mark), units)})`
 }
 /** The mark for a speed, to a tenth, kept on the dial. */
 export const dialMark = (s: number, dial: NonNullable<DialInPlan['dial']>): number =>
@@ -96,21 +98,28 @@ export interface ProposalWords {
   say: string
   why: string
 }
+/** To figures that can be turned to: a wire speed that was worked out, not one that was set, in steps of 5 ipm. */
+const turnable = (next: Proposal & { done: false }, units: UnitSystem) =>
+  units === 'metric' || (next.turn !== 'speed' && next.why !== 'start')
+    ? next
+    : { ...next, wireSpeedMPerMin: Math.round(next.wireSpeedMPerMin / 0.127) * 0.127 }
+
 /** The next try in words: one knob, which way, to where. */
 export function proposalWords(
-  next: Proposal,
+  proposal: Proposal,
   tries: readonly Try[],
   knobs: Knobs,
   units: UnitSystem,
 ): ProposalWords {
   const last = tries.at(-1)
-  if (next.done) {
+  if (proposal.done) {
     const kept = goodTry(tries)!
     return {
       say: `Dialled in: ${settingsWords(kept, knobs, units)}.`,
       why: 'Two in a row look the same and right.',
     }
   }
+  const next = turnable(proposal, units)
   const all = settingsWords(next, knobs, units)
   switch (next.why) {
     case 'start':

@@ -51,36 +51,40 @@ const forget = () => shop.undoable(t('dialIn.learn.forgot'), () => put({ ...own.
 <template>
   <details class="dial" :open="asks">
     <summary>{{ t('dialIn.learn.title') }}</summary>
-    <p>{{ t('dialIn.learn.ask') }}</p>
-    <p class="problem">{{ t('dialIn.learn.hazard') }}</p>
-    <form class="fields" @submit.prevent="use">
-      <v-text-field v-model="min" :label="t('dialIn.learn.min')" inputmode="decimal" />
-      <v-text-field v-model="max" :label="t('dialIn.learn.max')" inputmode="decimal" />
-      <v-btn type="submit" size="large">{{ t('dialIn.learn.use') }}</v-btn>
-    </form>
-    <template v-if="own">
-      <form class="fields" @submit.prevent="add">
-        <v-text-field v-model="mark" :label="t('dialIn.learn.mark')" inputmode="decimal" />
-        <QuantityField
-          v-model="lengthMm"
-          kind="length"
-          :label="t('dialIn.learn.length')"
-          :units="shop.units"
-          :min="10"
-          :max="20000"
-        />
-        <v-text-field v-model="seconds" :label="t('dialIn.learn.seconds')" inputmode="decimal" />
-        <v-btn type="submit" size="large">{{ t('dialIn.learn.add') }}</v-btn>
+    <div class="within">
+      <p>{{ t('dialIn.learn.ask') }}</p>
+      <p class="problem">{{ t('dialIn.learn.hazard') }}</p>
+      <form class="fields" @submit.prevent="use">
+        <v-text-field v-model="min" :label="t('dialIn.learn.min')" inputmode="decimal" />
+        <v-text-field v-model="max" :label="t('dialIn.learn.max')" inputmode="decimal" />
+        <v-btn type="submit" size="large">{{ t('dialIn.learn.use') }}</v-btn>
       </form>
-      <ul class="tabular">
-        <li v-for="(r, i) in runOuts" :key="i">
-          {{ t('dialIn.learn.is', { dial: r.dial, speed: formatSpeed(r.wireSpeedMPerMin, shop.units) }) }}
-        </li>
-      </ul>
-      <p>{{ scale?.learned ? t('dialIn.learn.learned', { n: runOuts.length }) : t('dialIn.learn.needs') }}</p>
-      <v-btn v-if="runOuts.length" @click="forget">{{ t('dialIn.learn.forget') }}</v-btn>
-    </template>
-    <p v-if="said" class="problem" role="alert">{{ said }}</p>
+      <template v-if="own">
+        <form class="fields" @submit.prevent="add">
+          <v-text-field v-model="mark" :label="t('dialIn.learn.mark')" inputmode="decimal" />
+          <QuantityField
+            v-model="lengthMm"
+            kind="length"
+            :label="t('dialIn.learn.length')"
+            :units="shop.units"
+            :min="10"
+            :max="20000"
+          />
+          <v-text-field v-model="seconds" :label="t('dialIn.learn.seconds')" inputmode="decimal" />
+          <v-btn type="submit" size="large">{{ t('dialIn.learn.add') }}</v-btn>
+        </form>
+        <ul class="tabular">
+          <li v-for="(r, i) in runOuts" :key="i">
+            {{ t('dialIn.learn.is', { dial: r.dial, speed: formatSpeed(r.wireSpeedMPerMin, shop.units) }) }}
+          </li>
+        </ul>
+        <p>
+          {{ scale?.learned ? t('dialIn.learn.learned', { n: runOuts.length }) : t('dialIn.learn.needs') }}
+        </p>
+        <v-btn v-if="runOuts.length" @click="forget">{{ t('dialIn.learn.forget') }}</v-btn>
+      </template>
+      <p v-if="said" class="problem" role="alert">{{ said }}</p>
+    </div>
   </details>
 </template>
 
@@ -89,7 +93,7 @@ const forget = () => shop.undoable(t('dialIn.learn.forgot'), () => put({ ...own.
   border-top: 1px solid var(--rule);
   padding-top: 10px;
 }
-.dial[open] {
+.within {
   display: grid;
   gap: 12px;
 }

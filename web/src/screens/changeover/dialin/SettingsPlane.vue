@@ -8,7 +8,7 @@ import {
   Tooltip,
   type ChartOptions,
 } from 'chart.js'
-import Annotation, { type AnnotationOptions } from 'chartjs-plugin-annotation'
+import Annotation from 'chartjs-plugin-annotation'
 import { useElementSize } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
 import { Scatter } from 'vue-chartjs'
@@ -26,7 +26,7 @@ import {
   type Try,
 } from '@pepper-knot/core'
 import { useShop } from '../../../stores/shop.ts'
-import { namePlaces } from './namePlaces.ts'
+import { planeMarks, planeView } from './planeMarks.ts'
 
 Chart.register(ScatterController, PointElement, LineElement, LinearScale, Tooltip, Annotation)
 
@@ -48,8 +48,6 @@ const x = (mPerMin: number) => (metric.value ? mPerMin : mPerMin / 0.0254)
 /** Colours of the page, read anew when the theme turns. */
 const box = ref<HTMLElement>()
 const { width } = useElementSize(box)
-/** Too narrow for words: the numbers alone, the words stand in the list. */
-const narrow = computed(() => width.value < 460)
 const NONE = { ink: '#000', muted: '#000', rule: '#000', copper: '#000', sheet: '#fff', paprika: '#000' }
 const colours = ref(NONE)
 watch(
@@ -62,26 +60,7 @@ watch(
   },
   { flush: 'post', immediate: true },
 )
-const soft = (colour: string, share: number) => `color-mix(in srgb, ${colour} ${share * 100}%, transparent)`
-
-/** What is looked at: the band, the tries and the next, with room round them. */
-const view = computed(() => {
-  const { start, tries, next } = props
-  const speeds = [start.wireSpeedMPerMin.low * 0.85, start.wireSpeedMPerMin.high * 1.15]
-  const volts = [start.voltageV.low - 2, start.voltageV.high + 2]
-  for (const p of [...tries, ...(next.done ? [] : [next])]) {
-    speeds.push(p.wireSpeedMPerMin * 0.9, p.wireSpeedMPerMin * 1.1)
-    volts.push(p.voltageV - 1, p.voltageV + 1)
-  }
-  const [low, high] = [x(Math.min(...speeds)), x(Math.max(...speeds))]
-  const whole = metric.value ? 1 : 50
-  return {
-    x0: Math.max(0, Math.floor(low / whole) * whole),
-    x1: Math.ceil(high / whole) * whole,
-    y0: Math.floor(Math.min(...volts)),
-    y1: Math.ceil(Math.max(...volts)),
-  }
-})
+const view = computed(() => planeView(props.start, props.tries, props.next, x, metric.value ? 1 : 50))
 
 const data = computed(() => ({
   datasets: [
@@ -101,126 +80,22 @@ const data = computed(() => ({
   ],
 }))
 
-const label = (
-  content: string,
-  xValue: number,
-  yValue: number,
-  more: object = {},
-): AnnotationOptions<'label'> => ({
-  type: 'label',
-  content,
-  xValue,
-  yValue,
-  color: colours.value.ink,
-  font: { size: 14, weight: 'bold' },
-  position: { x: 'start', y: 'center' },
-  xAdjust: 12,
-  yAdjust: -16,
-  padding: 2,
-  ...more,
-})
-const annotations = computed(() => {
-  const { start, next, tries, dialIn } = props
-  const { x0, x1, y0, y1 } = view.value
-  const { minV, maxV, minMPerMin, maxMPerMin } = dialIn.limits
-  const { ink, muted, copper, sheet } = colours.value
-  const all: Record<string, AnnotationOptions> = {
-    window: {
-      type: 'box',
-      xMin: x(start.wireSpeedMPerMin.low),
-      xMax: x(start.wireSpeedMPerMin.high),
-      yMin: start.voltageV.low,
-      yMax: start.voltageV.high,
-      backgroundColor: soft(copper, 0.16),
-      borderColor: copper,
-      borderWidth: 1,
-      drawTime: 'beforeDatasetsDraw',
-      label: {
-        display: true,
-        content: t('dialIn.window'),
-        color: muted,
-        position: { x: 'start', y: 'end' },
-        font: { size: 13 },
-      },
+const annotations = computed(() =>
+  planeMarks({
+    ...props,
+    view: view.value,
+    x,
+    width: width.value,
+    colours: colours.value,
+    words: {
+      window: t('dialIn.window'),
+      beyond: t('dialIn.beyond'),
+      beyondGuess: t('dialIn.beyondGuess'),
+      tap: t('dialIn.tap'),
+      next: t('dialIn.nextMark'),
     },
-  }
-  const beyond = (name: string, xMin: number, xMax: number, yMin: number, yMax: number) => {
-    if (xMax <= xMin || yMax <= yMin) return
-    all[name] = {
-      type: 'box',
-      xMin,
-      xMax,
-      yMin,
-      yMax,
-      backgroundColor: soft(muted, 0.22),
-      borderWidth: 0,
-      drawTime: 'beforeDatasetsDraw',
-      label: {
-        display: yMax - yMin > 0.8 && xMax - xMin > (x1 - x0) / 5,
-        content: t(
-          dialIn.voltsKnown || name === 'left' || name === 'right' ? 'dialIn.beyond' : 'dialIn.beyondGuess',
-        ),
-        color: ink,
-        font: { size: 13, weight: 'normal' },
-      },
-    }
-  }
-  beyond('below', x0, x1, y0, minV)
-  beyond('above', x0, x1, maxV, y1)
-  beyond('left', x0, x(minMPerMin), y0, y1)
-  beyond('right', x(maxMPerMin), x1, y0, y1)
-  for (const { tap, voltageV } of dialIn.taps ?? [])
-    if (voltageV > y0 && voltageV < y1)
-      all[`tap${tap}`] = {
-        type: 'line',
-        yMin: voltageV,
-        yMax: voltageV,
-        borderColor: muted,
-        borderWidth: 1,
-        borderDash: [2, 4],
-        drawTime: 'beforeDatasetsDraw',
-        label: {
-          display: true,
-          content: `${t('dialIn.tap')} ${tap}`,
-          position: 'end',
-          color: ink,
-          backgroundColor: sheet,
-          font: { size: 13, weight: 'normal' },
-          padding: 3,
-        },
-      }
-  // Where tries lie on one another, only the last is named; where names would, they stand elsewhere.
-  const at = (p: { voltageV: number; wireSpeedMPerMin: number }) =>
-    `${p.voltageV.toFixed(1)} ${p.wireSpeedMPerMin.toFixed(1)}`
-  const place = namePlaces(view.value, Math.max(200, width.value - 70))
-  tries.forEach((p, i) => {
-    const here = tries.flatMap((q, k) => (at(q) === at(p) ? [k + 1] : []))
-    if (here.at(-1) !== i + 1) return
-    const name = narrow.value ? here.join(', ') : `${here.join(', ')} ${trySaid(p)}`
-    all[`try${i}`] = label(
-      name,
-      x(p.wireSpeedMPerMin),
-      p.voltageV,
-      place(x(p.wireSpeedMPerMin), p.voltageV, name),
-    )
-  })
-  if (!next.done) {
-    const [nx, ny] = [x(next.wireSpeedMPerMin), next.voltageV]
-    const name = t('dialIn.nextMark')
-    all.next = {
-      type: 'point',
-      xValue: nx,
-      yValue: ny,
-      radius: 14,
-      backgroundColor: 'transparent',
-      borderColor: ink,
-      borderWidth: 2,
-      borderDash: [4, 3],
-    }
-    all.nextName = label(name, nx, ny, place(nx, ny, name))
-  }
-  return all
-})
+  }),
+)
 const axis = (text: string, min: number, max: number) => ({
   min,
   max,

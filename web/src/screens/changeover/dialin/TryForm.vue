@@ -8,7 +8,6 @@ import {
   BEAD_NAMES,
   BEADS,
   dialMark,
-  formatSpeed,
   trySchema,
   WELD_NAMES,
   WELDS,
@@ -21,10 +20,9 @@ import {
   type WeldKind,
 } from '@pepper-knot/core'
 import ChoiceRow from '../../../parts/ChoiceRow.vue'
-import QuantityField from '../../../parts/QuantityField.vue'
 import { useShop } from '../../../stores/shop.ts'
 import BeadSketch from './BeadSketch.vue'
-import StepField from './StepField.vue'
+import TryKnobs from './TryKnobs.vue'
 
 /** One try: settings as proposed unless changed, the bead, the arc, written down. Three touches. */
 const props = defineProps<{ dialIn: DialInPlan; next: Proposal; transfer: Transfer }>()
@@ -42,43 +40,32 @@ const asked = ref(false)
 
 const tenth = (x: number) => Math.round(x * 10) / 10
 const scale = computed(() => props.dialIn.dial)
-/** A mark moved by hand is the new speed; one set by the proposal is the speed it stands for. */
-const dialValue = computed(() => Number(dial.value.replace(',', '.')))
-const dialFits = computed(
-  () =>
-    dial.value.trim() !== '' &&
-    Number.isFinite(dialValue.value) &&
-    scale.value !== undefined &&
-    dialValue.value >= scale.value.min &&
-    dialValue.value <= scale.value.max,
-)
+/** What was last proposed, to know whether somebody turned a knob since. */
+let offered: { volts: number | undefined; speed: number | undefined } = { volts: undefined, speed: undefined }
+/** Turned by hand: by more than a field rounds. */
+const turned = (now: number | undefined, then: number | undefined, rounding: number) =>
+  now === undefined || then === undefined ? now !== then : Math.abs(now - then) > rounding
 /** Settings as the next try has them, in figures that can be turned to. */
 function fresh() {
-  arc.value = undefined
-  bead.value = undefined
-  asked.value = false
   if (props.next.done) return
+  // Settings turned by hand are kept, whatever is proposed meanwhile.
+  if (turned(volts.value, offered.volts, 0.06) || turned(speed.value, offered.speed, 0.03)) return
   const { minV, maxV, minMPerMin, maxMPerMin, taps } = props.dialIn.limits
   const within = (x: number, low: number, high: number) => Math.min(high, Math.max(low, x))
   volts.value = taps ? props.next.voltageV : within(tenth(props.next.voltageV), minV, maxV)
   const step = shop.units === 'metric' ? 0.1 : 5 * 0.0254
   speed.value = within(Math.round(props.next.wireSpeedMPerMin / step) * step, minMPerMin, maxMPerMin)
-  if (scale.value) dial.value = String(dialMark(props.next.wireSpeedMPerMin, scale.value))
+  if (scale.value) {
+    const mark = dialMark(props.next.wireSpeedMPerMin, scale.value)
+    dial.value = String(mark)
+    speed.value = Math.max(0.1, scale.value.speedAt(mark))
+  }
+  offered = { volts: volts.value, speed: speed.value }
 }
 watch(() => props.next, fresh, { immediate: true })
-watch([dial, scale], () => {
-  if (scale.value)
-    speed.value = dialFits.value ? Math.max(0.1, scale.value.speedAt(dialValue.value)) : undefined
-})
 watch(bead, (now) => now === 'good' && (arc.value ??= 'steady'))
 watch(arc, (now) => now === 'burnback' && (bead.value = undefined))
 
-const tapChoices = computed(() =>
-  props.dialIn.taps?.map(({ tap, voltageV }) => ({
-    value: voltageV,
-    title: `${tap} · ${Math.round(voltageV)} V`,
-  })),
-)
 const arcs = computed(() => {
   const words = arcWords(props.transfer)
   return ARC_REPORTS.map((value) => ({ value, title: words[value] }))
@@ -99,7 +86,7 @@ const made = computed(() => {
     voltageV: volts.value,
     wireSpeedMPerMin: speed.value,
     ...(tap && { tap: tap.tap }),
-    ...(scale.value && { dial: dialValue.value }),
+    ...(scale.value && { dial: Number(dial.value.replace(',', '.')) }),
     weld: weld.value,
     arc: arc.value,
     bead: burned.value ? null : bead.value,
@@ -110,16 +97,14 @@ const made = computed(() => {
 const told = computed(() => arc.value !== undefined && (burned.value || bead.value !== undefined))
 function save() {
   asked.value = true
-  if (made.value) emit('save', made.value)
+  if (!made.value) return
+  const { value: done } = made
+  arc.value = undefined
+  bead.value = undefined
+  asked.value = false
+  offered = { volts: volts.value, speed: speed.value }
+  emit('save', done)
 }
-const stepVolts = (by: number) =>
-  (volts.value = tenth((volts.value ?? props.dialIn.model.voltageV) + 0.2 * by))
-const stepSpeed = (by: number) => {
-  const stride = shop.units === 'metric' ? 0.2 : 10 * 0.0254
-  speed.value = Math.max(0.1, (speed.value ?? props.dialIn.model.wireSpeedMPerMin) + stride * by)
-}
-const stepDial = (by: number) =>
-  (dial.value = String(tenth((dialFits.value ? dialValue.value : scale.value!.min) + 0.2 * by)))
 defineExpose({ settings: () => ({ voltageV: volts.value, wireSpeedMPerMin: speed.value }) })
 </script>
 
@@ -128,50 +113,7 @@ defineExpose({ settings: () => ({ voltageV: volts.value, wireSpeedMPerMin: speed
     <div class="now">
       <slot name="intro" />
       <div v-if="open" class="knobs">
-        <ChoiceRow
-          v-if="tapChoices"
-          v-model="volts"
-          :ask="t('dialIn.tap')"
-          :choices="tapChoices"
-          :hint="t('dialIn.tapHint')"
-        />
-        <StepField v-else :what="t('dialIn.volts')" @step="stepVolts">
-          <QuantityField
-            v-model="volts"
-            kind="volts"
-            :label="t('dialIn.volts')"
-            :units="shop.units"
-            :min="dialIn.limits.minV"
-            :max="dialIn.limits.maxV"
-          />
-        </StepField>
-        <StepField v-if="scale" :what="t('dialIn.dial')" @step="stepDial">
-          <v-text-field
-            v-model="dial"
-            :label="t('dialIn.dial')"
-            inputmode="decimal"
-            autocomplete="off"
-            persistent-hint
-            :hint="
-              speed
-                ? t(scale.learned ? 'dialIn.dialReads' : 'dialIn.dialGuess', {
-                    speed: formatSpeed(speed, shop.units),
-                  })
-                : ''
-            "
-            :error-messages="dialFits ? [] : [t('dialIn.dialRange', { min: scale.min, max: scale.max })]"
-          />
-        </StepField>
-        <StepField v-else :what="t('dialIn.speed')" @step="stepSpeed">
-          <QuantityField
-            v-model="speed"
-            kind="speed"
-            :label="t('dialIn.speed')"
-            :units="shop.units"
-            :min="dialIn.limits.minMPerMin"
-            :max="dialIn.limits.maxMPerMin"
-          />
-        </StepField>
+        <TryKnobs v-model:volts="volts" v-model:speed="speed" v-model:dial="dial" :dial-in="dialIn" />
         <ChoiceRow
           :model-value="weld"
           :ask="t('dialIn.weld')"
