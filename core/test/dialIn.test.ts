@@ -10,6 +10,7 @@ import {
   lastGood,
   learnDial,
   loadLineV,
+  machineSchema,
   nextTry,
   proposalWords,
   ranWellSentence,
@@ -72,18 +73,19 @@ function triesToGood(seed: number): number {
   return 20
 }
 
+const settings = fc.record({
+  voltageV: fc.double({ min: limits.minV, max: limits.maxV, noNaN: true }),
+  wireSpeedMPerMin: fc.double({ min: limits.minMPerMin, max: limits.maxMPerMin, noNaN: true }),
+  weld: fc.constantFrom(...WELDS),
+  arc: fc.constantFrom(...ARC_REPORTS),
+  bead: fc.option(fc.constantFrom(...BEADS)),
+})
+
 describe('dialling in', () => {
   test('on arcs whose best nobody knows, read wrong one time in ten: median 4, none over 8', () => {
     const all = Array.from({ length: 100 }, (_, i) => triesToGood(i + 1)).sort((a, b) => a - b)
     expect(all[50]).toBeLessThanOrEqual(4)
     expect(all.at(-1)).toBeLessThanOrEqual(8)
-  })
-  const settings = fc.record({
-    voltageV: fc.double({ min: limits.minV, max: limits.maxV, noNaN: true }),
-    wireSpeedMPerMin: fc.double({ min: limits.minMPerMin, max: limits.maxMPerMin, noNaN: true }),
-    weld: fc.constantFrom(...WELDS),
-    arc: fc.constantFrom(...ARC_REPORTS),
-    bead: fc.option(fc.constantFrom(...BEADS)),
   })
   test('whatever was tried, the next stays inside the machine and turns one knob at the most', () =>
     fc.assert(
@@ -262,6 +264,50 @@ describe('where it starts', () => {
     const upsideDown = voltRange({ output: { minV: 24, maxV: 15 } })
     expect(upsideDown.minV).toBeLessThan(upsideDown.maxV)
   })
+  const some = <T>(arb: fc.Arbitrary<T>) => fc.option(arb, { nil: undefined })
+  const figure = (min: number, max: number) => fc.double({ min, max, noNaN: true })
+  const anyMachine = fc.record({
+    output: some(
+      fc.record({
+        minA: some(figure(0, 80)),
+        maxA: some(figure(20, 600)),
+        minV: some(figure(5, 40)),
+        maxV: some(figure(5, 60)),
+      }),
+    ),
+    wireSpeedMPerMin: some(fc.record({ min: figure(0, 5), max: figure(0.5, 30) })),
+    voltTaps: some(fc.oneof(fc.integer({ min: 1, max: 12 }), fc.constant(['A', 'B', 'C', 'D']))),
+    feedDial: some(fc.record({ min: figure(-5, 5), max: figure(-5, 20), runOuts: fc.constant([]) })),
+  })
+  test('whatever a machine is said to be, a try is proposed that it can be set to, and said in plain figures', () =>
+    fc.assert(
+      fc.property(
+        anyMachine,
+        fc.constantFrom('ER70S-6 0.6 mm', 'ER4043 1.2', 'E71T-11 .030', 'E71T-1C 1.6', 'ER308LSi 0.8'),
+        figure(0.3, 60),
+        fc.array(settings, { maxLength: 4 }),
+        (said, label, thicknessMm, tries) => {
+          const machine = machineSchema.parse(JSON.parse(JSON.stringify({ id: 'm', name: 'M', ...said })))
+          const wire = sizedWire(label)
+          const from = startSettings(
+            wire,
+            { material: wire.joins[0]!, thicknessMm },
+            wire.gas.designations[0] ?? null,
+            machine,
+          )
+          const plan = dialInFor(wire, from, wire.gas.designations[0] ?? null, machine)
+          const next = nextTry(tries, plan.model, plan.limits)
+          const words = proposalWords(next, tries, plan, 'inch')
+          expect(`${words.say} ${words.why}`).not.toMatch(/NaN|Infinity|undefined/)
+          if (next.done || tries.length) return
+          expect(next.voltageV).toBeGreaterThanOrEqual(plan.limits.minV)
+          expect(next.voltageV).toBeLessThanOrEqual(plan.limits.maxV)
+          expect(next.wireSpeedMPerMin).toBeGreaterThanOrEqual(plan.limits.minMPerMin)
+          expect(next.wireSpeedMPerMin).toBeLessThanOrEqual(plan.limits.maxMPerMin)
+        },
+      ),
+      { numRuns: 150, seed: 9 },
+    ))
   test('at what was good last time for the same wire, metal and thickness on this machine', () => {
     const run: Run = runSchema.parse({
       id: 'r1',

@@ -26,6 +26,9 @@ export interface DialInPlan {
   voltsKnown: boolean
 }
 
+/** A dial whose marks lie closer than this is none. */
+const LEAST_DIAL = 0.5
+
 /** Volts a machine can be set to: its own figures, or about the load line at its least and most current. */
 export function voltRange(machine: Pick<Machine, 'output'>): { minV: number; maxV: number; known: boolean } {
   const { minA = USUAL.minA, maxA = USUAL.maxA, minV, maxV } = machine.output ?? {}
@@ -42,7 +45,7 @@ export function voltRange(machine: Pick<Machine, 'output'>): { minV: number; max
 /** A feed dial as far as it is known: by its run-outs, else by its ends standing for the machine's slowest and fastest. */
 export function dialOf(machine: Pick<Machine, 'feedDial' | 'wireSpeedMPerMin'>): DialInPlan['dial'] {
   const own = machine.feedDial
-  if (!own || own.max <= own.min) return undefined
+  if (!own || own.max - own.min < LEAST_DIAL) return undefined
   const { min, max } = own
   const learned = learnDial(own.runOuts)
   const feed = machine.wireSpeedMPerMin ?? USUAL.feed
@@ -98,7 +101,7 @@ export function dialInFor(
       minV,
       maxV,
       minMPerMin,
-      maxMPerMin: Math.max(feed.max, minMPerMin + 0.1),
+      maxMPerMin: Math.max(feed.min, feed.max, minMPerMin + 0.1),
       ...(taps?.length && { taps: taps.map((t) => t.voltageV) }),
     },
     ...(taps?.length && { taps }),
