@@ -31,6 +31,10 @@ test('tries narrow to two good ones, the settings are kept, and the next change 
   await page.getByRole('button', { name: 'Write it down' }).click()
   await expect(page.getByText('Touch a bead, and what you heard.')).toBeVisible()
 
+  await page.getByRole('button', { name: /^Undercut/ }).click()
+  await page.getByRole('button', { name: /^Stubs/ }).click()
+  await expect(page.getByText('These two seldom go together.')).toBeVisible()
+  await page.getByRole('button', { name: /^Stubs/ }).click()
   await write(page, 'Cold', 'Stubs')
   await expect(said(page)).toContainText('More volts')
   await write(page, 'Hot', 'Steady')

@@ -2,7 +2,7 @@
  * Dialling in on the simulated arc, 1,000 seeded machines from starts all over the range: tries to the first good
  * weld, beside plain stepping of half a volt and five percent from the same starts.
  */
-import { nextTry, seeded, simulatedArc, type Bead, type Try } from '@pepper-knot/core'
+import { nextTry, seeded, seldomTogether, simulatedArc, type Bead, type Try } from '@pepper-knot/core'
 
 const RUNS = 1000
 const nominal = { voltageV: 19, wireSpeedMPerMin: 6, extensionMm: 7 }
@@ -32,7 +32,9 @@ function run(seed: number, plain: boolean): number {
   let s = limits.minMPerMin + random() * (limits.maxMPerMin - limits.minMPerMin)
   const tries: Try[] = []
   while (tries.length < MOST) {
-    const { report, bead } = arc.weld(v, s)
+    const { report: first, again, bead } = arc.weld(v, s)
+    // The Dial in stage asks for a second look where ear and eye do not go together; plain stepping does not.
+    const report = !plain && seldomTogether(first) ? again() : first
     tries.push({ voltageV: v, wireSpeedMPerMin: s, weld: 'bead', ...report })
     // The weld counts as it lies on the plate; what the welder says of it may be misread.
     if (bead === 'good') return tries.length
@@ -63,5 +65,5 @@ function told(name: string, plain: boolean, from = 1) {
 console.log(`seeds 1 to ${RUNS}`)
 told('dialling in', false)
 told('plain steps', true)
-console.log('seeds 100001 to 101000, not looked at while the rules were set')
-told('dialling in', false, 100_001)
+console.log('seeds 200001 to 201000, not looked at while the rules were set')
+told('dialling in', false, 200_001)

@@ -37,6 +37,9 @@ export const TACK_MORE_V = 0.5
  * often a welder misreads. common practice, no source
  */
 const OFF_BY = { volts: 2.1, speed: 0.21 }
+/** A table, a guessed tap or dial may be off by twice as much, but seldom: so much less likely. */
+const SELDOM = 0.02
+const OFF_AT_MOST = 2
 const GOOD = { volts: 0.85, speed: 0.13 }
 const BURNS_BACK_FROM = 3.5
 const MISREAD = 0.12
@@ -54,7 +57,10 @@ const LEAST_SPEED = 0.04
 
 const clamp = (n: number, low: number, high: number) => Math.min(high, Math.max(low, n))
 /** From 0 to 1 across the soft edge of a threshold. */
-const over = (x: number, edge: number, soft: number) => clamp((x - edge) / soft + 0.5, 0, 1)
+const over = (x: number, edge: number, soft: number) => {
+  const share = (x - edge) / soft + 0.5
+  return share <= 0 ? 0 : share >= 1 ? 1 : share
+}
 
 /** What ear and hand report where volts lie `x` above the best for their speed. */
 function heard(x: number): Record<ArcReport, number> {
@@ -87,7 +93,7 @@ function seen(arc: Record<ArcReport, number>, h: number): Record<Bead, number> {
 function likelihood(report: Pick<Try, 'arc' | 'bead'>, x: number, h: number): number {
   const arc = heard(x)
   if (report.arc === 'burnback' || report.bead === null) return 0.98 * arc.burnback + 0.005
-  const may = (p: number, words: number) => (1 - MISREAD) * Math.max(0, p) + MISREAD / words
+  const may = (p: number, words: number) => (1 - MISREAD) * (p > 0 ? p : 0) + MISREAD / words
   const byEye = report.bead === 'porous' ? 1 : may(seen(arc, h)[report.bead], 6)
   return may(arc[report.arc], 3) * byEye
 }
@@ -98,19 +104,32 @@ interface Belief {
   coupling: number
   weight: number
 }
+/** Evenly from -most to most. */
+const spread = (most: number, n: number) =>
+  Array.from({ length: n }, (_, i) => most * ((2 * i) / (n - 1) - 1))
+const PLACES: readonly Belief[] = spread(OFF_AT_MOST * OFF_BY.volts, 33).flatMap((volts) =>
+  spread(OFF_AT_MOST * OFF_BY.speed, 25).flatMap((speed) =>
+    COUPLINGS.map((coupling) => ({
+      volts,
+      speed,
+      coupling,
+      weight: Math.abs(volts) <= OFF_BY.volts + 1e-9 && Math.abs(speed) <= OFF_BY.speed + 1e-9 ? 1 : SELDOM,
+    })),
+  ),
+)
+/** Below this share of the likeliest a place is not worth counting. */
+const NEGLIGIBLE = 1e-3
 function beliefs(tries: readonly Try[], model: DialInModel): Belief[] {
-  const steps = (most: number, n: number) =>
-    Array.from({ length: n }, (_, i) => most * ((2 * i) / (n - 1) - 1))
-  const all = steps(OFF_BY.volts, 17).flatMap((volts) =>
-    steps(OFF_BY.speed, 13).flatMap((speed) =>
-      COUPLINGS.map((coupling) => ({ volts, speed, coupling, weight: 1 })),
-    ),
-  )
-  for (const b of all)
+  const all = PLACES.map((b) => {
+    let { weight } = b
     for (const t of tries)
-      b.weight *= likelihood(t, ...offOf(b, model, t.voltageV - forWeld(t.weld), t.wireSpeedMPerMin))
-  const sum = all.reduce((total, b) => total + b.weight, 0)
-  return all.map((b) => ({ ...b, weight: b.weight / sum })).filter((b) => b.weight > 1e-4)
+      weight *= likelihood(t, ...offOf(b, model, t.voltageV - forWeld(t.weld), t.wireSpeedMPerMin))
+    return { ...b, weight }
+  })
+  const most = all.reduce((a, b) => (b.weight > a ? b.weight : a), 0)
+  const known = all.filter((b) => b.weight >= NEGLIGIBLE * most)
+  const sum = known.reduce((total, b) => total + b.weight, 0)
+  return known.map((b) => ({ ...b, weight: b.weight / sum }))
 }
 const forWeld = (weld: WeldKind) => (weld === 'tack' ? TACK_MORE_V : 0)
 /** Volts over the best for the speed, and speed over the best. */
@@ -125,7 +144,7 @@ const alike = (t: Try, volts: number, speed: number, more: number) =>
   Math.abs(t.wireSpeedMPerMin / speed - 1) < LEAST_SPEED
 
 /** What a try that cannot be finished in one turn is worth, against one that can. */
-const LATER = 0.35
+const LATER = 0.5
 
 /** How likely a good bead is at volts and a wire speed, of what may be believed. Asked hundreds of times a proposal. */
 function chanceOf(known: readonly Belief[], model: DialInModel, volts: number, speed: number): number {
@@ -140,6 +159,14 @@ function chanceOf(known: readonly Belief[], model: DialInModel, volts: number, s
   }
   return sum
 }
+
+/** The knob that a report names: volts by ear and hand, wire speed by eye where the arc was steady. */
+const knobOf = (t: Try): 'volts' | 'speed' =>
+  t.arc === 'steady' && (t.bead === 'hot' || t.bead === 'cold' || t.bead === 'burnt-through')
+    ? 'speed'
+    : 'volts'
+/** The other knob must promise so much more. */
+const OTHER_KNOB = 0.8
 
 const grid = (low: number, high: number, n: number) =>
   Array.from({ length: n }, (_, i) => low + ((high - low) * i) / (n - 1))
@@ -184,19 +211,19 @@ export function nextTry(
   if (isGood(last)) return { ...same, why: 'confirm' }
   if (last.bead === 'porous') return { ...same, why: 'check-gas' }
   // Far from where the model would begin, reports say little: speed first, then the volts that go with it.
-  if (Math.abs(s / home.wireSpeedMPerMin - 1) > FAR_SPEED)
-    return turned('speed', home.wireSpeedMPerMin, 'to-the-window')
+  const farSpeed = (t: Try) => Math.abs(t.wireSpeedMPerMin / home.wireSpeedMPerMin - 1) > FAR_SPEED
+  if (tries.every(farSpeed)) return turned('speed', home.wireSpeedMPerMin, 'to-the-window')
   const lineV = volts(model.voltageV + more + model.slope * (s - model.wireSpeedMPerMin))
   if (Math.abs(v - lineV) > FAR_VOLTS && tries.length < 4) return turned('volts', lineV, 'to-the-window')
 
   const known = beliefs(tries, model)
   const someV = [
     ...new Set([
-      ...(limits.taps ?? grid(model.voltageV - 4.5, model.voltageV + 4.5, 25).map((x) => volts(x + more))),
+      ...(limits.taps ?? grid(model.voltageV - 6, model.voltageV + 6, 33).map((x) => volts(x + more))),
       v,
     ]),
   ]
-  const someS = [...new Set([...grid(0.72, 1.3, 15).map((k) => speed(model.wireSpeedMPerMin * k)), s])]
+  const someS = [...new Set([...grid(0.6, 1.6, 25).map((k) => speed(model.wireSpeedMPerMin * k)), s])]
   const chance = someV.map((tv) => someS.map((ts) => chanceOf(known, model, tv - more, ts)))
   const atS = someS.indexOf(s)
   const atV = someV.indexOf(v)
@@ -223,7 +250,9 @@ export function nextTry(
   )
   const [first, ...rest] = fresh.length ? fresh : options
   if (first) {
-    const best = rest.reduce((a, b) => (b.worth > a.worth ? b : a), first)
+    const named = knobOf(last)
+    const value = (o: typeof first) => o.worth * (o.turn === named ? 1 : OTHER_KNOB)
+    const best = rest.reduce((a, b) => (value(b) > value(a) ? b : a), first)
     return turned(best.turn, best.to, 'likeliest')
   }
   return { ...same, why: 'at-the-limit' }

@@ -26,6 +26,10 @@ export interface SimulatedArc {
 }
 type Heard = 'steady' | 'stubbing' | 'long-arc' | 'burnback'
 type Seen = 'good' | 'cold' | 'hot' | 'undercut' | 'spattered' | 'porous'
+interface Report {
+  arc: Heard
+  bead: Seen | null
+}
 export interface SimulatedWeld {
   /** Volts as a meter shows them, with the noise of the arc. */
   meterV: number
@@ -36,7 +40,9 @@ export interface SimulatedWeld {
   /** What lies on the plate; `none` after a burnback. */
   bead: Seen | 'none'
   /** As a welder would report it, ear and eye each misread one time in ten. */
-  report: { arc: Heard; bead: Seen | null }
+  report: Report
+  /** The same weld listened to and looked at once more, misread as easily. */
+  again: () => Report
 }
 
 const MISREAD = 0.1
@@ -98,14 +104,12 @@ export function simulatedArc(bench: ArcBench, seed: number): SimulatedArc {
         return heat > GOOD_SPEED ? 'hot' : heat < -GOOD_SPEED ? 'cold' : 'good'
       }
       const bead = heard === 'burnback' ? 'none' : lies()
-      const arc = heard === 'burnback' ? heard : misread(heard, HEARD)
-      // Which symptom it is may be misread; that there is one is not: nothing bad is called good all over.
-      const seen =
-        bead === 'none'
-          ? null
-          : bead === 'porous'
-            ? bead
-            : misread(bead, SEEN, arc === 'steady' ? 'good' : undefined)
+      const report = (): Report => {
+        const arc = heard === 'burnback' ? heard : misread(heard, HEARD)
+        if (bead === 'none' || bead === 'porous') return { arc, bead: bead === 'none' ? null : bead }
+        // Which symptom it is may be misread; that there is one is not: nothing bad is called good all over.
+        return { arc, bead: misread(bead, SEEN, arc === 'steady' ? 'good' : undefined) }
+      }
       const transfer = transferAt(wire.family, wire.diameterMm, designation, currentA)
       const shorting = transfer === 'short-arc' || (transfer === 'slag' && arcV < 0)
       const SOUNDS = { stubbing: 'stutter', 'long-arc': 'hiss', burnback: 'pop' } as const
@@ -115,7 +119,8 @@ export function simulatedArc(bench: ArcBench, seed: number): SimulatedArc {
         shortsPerS: shorting ? Math.max(0, 110 - 30 * Math.abs(arcV) + 8 * noise()) : 0,
         sound: heard === 'steady' ? (shorting ? 'crackle' : 'soft roar') : SOUNDS[heard],
         bead,
-        report: { arc, bead: seen },
+        report: report(),
+        again: report,
       }
     },
   }

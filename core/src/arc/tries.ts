@@ -42,3 +42,13 @@ export const isDialledIn = (tries: readonly Try[]): boolean =>
 /** The settings to keep: the last good try, beads before tacks. */
 export const goodTry = (tries: readonly Try[]): Try | undefined =>
   tries.findLast((t) => isGood(t) && t.weld === 'bead') ?? tries.findLast(isGood)
+
+/** Beads that go with what was heard; burnback leaves none. common practice, no source */
+const TOGETHER: Record<Exclude<ArcReport, 'burnback'>, readonly Bead[]> = {
+  steady: ['good', 'cold', 'hot', 'burnt-through', 'porous'],
+  stubbing: ['cold', 'spattered', 'porous'],
+  'long-arc': ['undercut', 'spattered', 'hot', 'burnt-through', 'porous'],
+}
+/** Whether ear and eye say what seldom goes together: worth a second look, which costs no weld. */
+export const seldomTogether = (t: Pick<Try, 'arc' | 'bead'>): boolean =>
+  t.arc !== 'burnback' && t.bead !== null && !TOGETHER[t.arc].includes(t.bead)

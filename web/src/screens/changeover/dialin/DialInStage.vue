@@ -6,6 +6,7 @@ import {
   EXTENSION_MM,
   formatVolts,
   proposalWords,
+  seldomTogether,
   simulatedArc,
   trySigns,
   trySignText,
@@ -101,7 +102,7 @@ function simulate() {
     voltageV: set.voltageV,
     wireSpeedMPerMin: set.wireSpeedMPerMin,
     weld: weld.value,
-    ...welded.report,
+    ...(seldomTogether(welded.report) ? welded.again() : welded.report),
     simulated: true,
   })
 }

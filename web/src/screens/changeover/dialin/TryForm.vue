@@ -8,6 +8,7 @@ import {
   BEAD_NAMES,
   BEADS,
   dialMark,
+  seldomTogether,
   trySchema,
   WELD_NAMES,
   WELDS,
@@ -93,6 +94,13 @@ const made = computed(() => {
   })
   return read.success ? read.data : undefined
 })
+/** Ear and eye at odds: a second look costs no weld. */
+const odd = computed(
+  () =>
+    arc.value !== undefined &&
+    bead.value !== undefined &&
+    seldomTogether({ arc: arc.value, bead: bead.value }),
+)
 /** Bead and arc are told: what is missing is a setting. */
 const told = computed(() => arc.value !== undefined && (burned.value || bead.value !== undefined))
 function save() {
@@ -141,6 +149,7 @@ defineExpose({ settings: () => ({ voltageV: volts.value, wireSpeedMPerMin: speed
       </button>
     </fieldset>
     <ChoiceRow v-if="open" v-model="arc" class="choice" :ask="t('dialIn.heard')" :choices="arcs" />
+    <p v-if="odd" class="row" role="status">{{ t('dialIn.odd') }}</p>
     <p v-if="asked && !made" class="problem row" role="alert">
       {{ t(told ? 'dialIn.saveFields' : 'dialIn.saveNeeds') }}
     </p>
