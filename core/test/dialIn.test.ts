@@ -155,6 +155,7 @@ describe('dialling in', () => {
     expect(goodTry([good, tack])).toBe(good)
     expect(goodTry([tack])).toBe(tack)
     expect(goodTry([weld('stubbing', 'good')])).toBeUndefined()
+    expect(goodTry([{ ...good, simulated: true }])).toBeUndefined()
   })
   // common practice, no source
   test.each<[Try['arc'], Try['bead'], boolean]>([

@@ -39,9 +39,11 @@ export const isGood = (t: Pick<Try, 'arc' | 'bead'>): boolean => t.arc === 'stea
 export const isDialledIn = (tries: readonly Try[]): boolean =>
   tries.length >= 2 && tries.slice(-2).every(isGood)
 
-/** The settings to keep: the last good try, beads before tacks. */
-export const goodTry = (tries: readonly Try[]): Try | undefined =>
-  tries.findLast((t) => isGood(t) && t.weld === 'bead') ?? tries.findLast(isGood)
+/** The settings to keep: the last good try of a real machine, beads before tacks. */
+export const goodTry = (tries: readonly Try[]): Try | undefined => {
+  const real = tries.filter((t) => isGood(t) && !t.simulated)
+  return real.findLast((t) => t.weld === 'bead') ?? real.at(-1)
+}
 
 /** Beads that go with what was heard; burnback leaves none. common practice, no source */
 const TOGETHER: Record<Exclude<ArcReport, 'burnback'>, readonly Bead[]> = {

@@ -33,9 +33,9 @@ export function lastGood(
       old.diameterMm === wire.diameterMm
     )
   }
-  const real = (run: Run) => goodTry((run.tries ?? []).filter((t) => !t.simulated))
+  const good = (run: Run) => goodTry(run.tries ?? [])
   const last = runs
-    .filter((run) => real(run) && alike(run))
+    .filter((run) => good(run) && alike(run))
     .reduce<Run | undefined>((a, b) => (a && a.signedOffAt! >= b.signedOffAt! ? a : b), undefined)
-  return last && { settings: real(last)!, at: last.signedOffAt! }
+  return last && { settings: good(last)!, at: last.signedOffAt! }
 }

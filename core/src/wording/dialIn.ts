@@ -1,6 +1,6 @@
 import type { DialInPlan } from '../arc/dialInFor.ts'
 import type { Proposal } from '../arc/dialIn.ts'
-import { goodTry, type ArcReport, type Bead, type Try, type WeldKind } from '../arc/tries.ts'
+import type { ArcReport, Bead, Try, WeldKind } from '../arc/tries.ts'
 import type { TrySign } from '../arc/watchTries.ts'
 import type { Transfer } from '../arc/transfer.ts'
 import { feedSpeed } from './arc.ts'
@@ -113,7 +113,7 @@ export function proposalWords(
 ): ProposalWords {
   const last = tries.at(-1)
   if (proposal.done) {
-    const kept = goodTry(tries)!
+    const kept = last!
     return {
       say: `Dialled in: ${settingsWords(kept, knobs, units)}.`,
       why: 'Two in a row look the same and right.',

@@ -19,7 +19,8 @@ const props = defineProps<{ run: Run; plan: Changeover; title: string }>()
 defineEmits<{ dialIn: [] }>()
 const { t } = useI18n()
 const shop = useShop()
-const tries = computed(() => shop.run(props.run.id)?.tries ?? [])
+/** Those of a real machine. */
+const tries = computed(() => (shop.run(props.run.id)?.tries ?? []).filter((made) => !made.simulated))
 const ranWell = computed(() => {
   const kept = goodTry(tries.value)
   return kept && ranWellSentence(kept, shop.units)
