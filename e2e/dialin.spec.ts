@@ -70,9 +70,11 @@ test('tries narrow to two good ones, the settings are kept, and the next change 
   await page.getByRole('button', { name: 'Sign off', exact: true }).last().click()
   await expect(page.getByText('Ran well at 19.8 V, 6.1 m/min. 5 test welds are written down.')).toBeVisible()
   await page.getByRole('button', { name: 'Sign off and save' }).click()
+  // Sign off says it too: only the card can be printed.
+  await expect(page.getByRole('button', { name: /Print/ })).toBeVisible()
   await expect(page.getByText('Ran well at 19.8 V, 6.1 m/min.')).toBeVisible()
 
-  await open(page)
+  await page.getByRole('navigation', { name: 'Main' }).getByRole('link', { name: 'Bench' }).click()
   await decide(page, 'Gull', 'ER70S-6 0.9 mm 15 kg', 'mild steel', '4.5 mm')
   await gatherAndBegin(page)
   await toDialIn(page)
