@@ -1,4 +1,5 @@
 import type { Family } from '../wire/families.ts'
+import type { Transfer } from './transfer.ts'
 
 /** How a family melts: v = alpha I (1.2 / d)^p + beta L I^2 (1.2 / d)^4, v in mm/s, I in A, L and d in mm. */
 interface BurnOff {
@@ -104,4 +105,10 @@ export function currentOfSpeedA(
   const { a, b } = terms(family, exactMm, extensionMm)
   const v = speedMPerMin / 0.06
   return b === 0 ? v / a : (Math.sqrt(a * a + 4 * b * v) - a) / (2 * b)
+}
+
+/** Electrode extension usual for a wire as its metal crosses, mm. */
+export function usualExtensionMm(family: Family, transfer: Transfer): number {
+  if (family.startsWith('flux-cored') || family === 'metal-cored') return EXTENSION_MM.cored
+  return transfer === 'spray' ? EXTENSION_MM.spray : EXTENSION_MM.short
 }

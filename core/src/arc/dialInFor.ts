@@ -1,6 +1,6 @@
 import type { Machine } from '../machine/schema.ts'
 import type { SizedWire } from '../wire/wire.ts'
-import { currentOfSpeedA, EXTENSION_MM } from './burnOff.ts'
+import { currentOfSpeedA, usualExtensionMm } from './burnOff.ts'
 import type { DialInLimits, DialInModel } from './dialIn.ts'
 import { learnDial, tapVolts, type DialScale } from './knobs.ts'
 import type { StartSettings } from './start.ts'
@@ -75,12 +75,7 @@ export function dialInFor(
     voltageV: Math.round(start.voltageV.value * 2) / 2,
     wireSpeedMPerMin: start.wireSpeedMPerMin.value,
   }
-  const extension =
-    start.transfer === 'slag'
-      ? EXTENSION_MM.cored
-      : start.transfer === 'spray'
-        ? EXTENSION_MM.spray
-        : EXTENSION_MM.short
+  const extension = usualExtensionMm(wire.family, start.transfer)
   const volts = (speed: number) =>
     arcVolts(
       wire.family,

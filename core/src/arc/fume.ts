@@ -1,16 +1,16 @@
 import type { Family, Material } from '../wire/families.ts'
 
-/** What the air wants, by wire and by what is on the metal. */
+/** What the air wants, by wire and by what is on the metal; the gravest first. */
 export const FUME_REMINDERS = [
-  'always',
   'galvanised',
   'chromium',
-  'cored',
   'self-shielded',
+  'cored',
   'aluminium',
   'copper',
   'co2',
   'inert',
+  'always',
 ] as const
 export type FumeReminder = (typeof FUME_REMINDERS)[number]
 
@@ -33,16 +33,5 @@ export function fumeReminders(
     inert: designation !== null && designation !== 'C1',
     always: true,
   }
-  const order: FumeReminder[] = [
-    'galvanised',
-    'chromium',
-    'self-shielded',
-    'cored',
-    'aluminium',
-    'copper',
-    'co2',
-    'inert',
-    'always',
-  ]
-  return order.filter((name) => has[name])
+  return FUME_REMINDERS.filter((name) => has[name])
 }

@@ -1,6 +1,6 @@
 import type { Machine } from '../machine/schema.ts'
 import type { SizedWire } from '../wire/wire.ts'
-import { currentOfSpeedA, EXTENSION_MM } from './burnOff.ts'
+import { currentOfSpeedA, usualExtensionMm } from './burnOff.ts'
 import { cordDropV, dutyAtPercent, dutyMultiplier, supplyCurrentA } from './limits.ts'
 import { wireRangeA } from './start.ts'
 import { transferAt } from './transfer.ts'
@@ -57,8 +57,7 @@ export function whatGives(
   const list: { limit: Limit; currentA: number }[] = [{ limit: 'wire', currentA: wireRangeA(wire)[1] }]
   const fastest = machine.wireSpeedMPerMin?.max
   if (fastest) {
-    const cored = wire.family.startsWith('flux-cored') || wire.family === 'metal-cored'
-    const extension = cored ? EXTENSION_MM.cored : EXTENSION_MM.spray
+    const extension = usualExtensionMm(wire.family, 'spray')
     list.push({ limit: 'feed', currentA: currentOfSpeedA(wire.family, wire.exactMm, fastest, extension) })
   }
   const { maxA, dutyAtA, dutyPercent } = machine.output ?? {}

@@ -1,7 +1,7 @@
 import type { Machine } from '../machine/schema.ts'
 import type { Material } from '../wire/families.ts'
 import type { SizedWire } from '../wire/wire.ts'
-import { burnOffBand, EXTENSION_MM, wireSpeedMPerMin } from './burnOff.ts'
+import { burnOffBand, usualExtensionMm, wireSpeedMPerMin } from './burnOff.ts'
 import { SHORT_ARC_TO_A, transferAt, type Transfer } from './transfer.ts'
 import { arcVolts, banded, type Banded } from './volts.ts'
 
@@ -139,11 +139,7 @@ export function startSettings(
   }
   const transfer = transferAt(family, diameterMm, designation, current)
   const cored = family.startsWith('flux-cored') || family === 'metal-cored'
-  const extension = cored
-    ? EXTENSION_MM.cored
-    : transfer === 'spray'
-      ? EXTENSION_MM.spray
-      : EXTENSION_MM.short
+  const extension = usualExtensionMm(family, transfer)
   const known = row && family !== 'silicon-bronze' && family !== 'metal-cored'
   if (!known) notes.push('no-handbook-rows')
   const origin = known ? 'model: fitted to handbook rows' : 'model: no handbook rows known'

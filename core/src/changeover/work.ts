@@ -382,9 +382,6 @@ export function workFor(c: MatchContext, findings: readonly Finding[]): Block[] 
     ? {
         startV: start.voltageV.value,
         startSpeed: start.wireSpeedMPerMin.value,
-        startA: start.currentA.value,
-        startTipMm: start.tipToWorkMm.value,
-        transfer: start.transfer,
         taps: c.machine.voltTaps !== undefined,
       }
     : {}

@@ -4,6 +4,7 @@ import { readDiameter, readStampMm, tradeLabel } from '@pepper-knot/core'
 import { useShop } from '../stores/shop.ts'
 import MixtureField from './MixtureField.vue'
 import QuantityField from './QuantityField.vue'
+import { typedNumber } from './typed.ts'
 import type { FieldRow } from './stationFields.ts'
 
 /** A form from rows: one place for how every part is typed in. */
@@ -23,12 +24,11 @@ const numberOf = (key: string) => values.value[key] as number | undefined
 const mixtureOf = (key: string) => values.value[key] as Record<string, number> | undefined
 const stampsOf = (key: string) => (values.value[key] as string[] | undefined) ?? []
 const name = (row: FieldRow) => t(`fields.${row.key}`) + (row.must ? '' : ` ${t('field.optional')}`)
-const number = (text: string) =>
-  text.trim() === ''
-    ? undefined
-    : Number.isFinite(Number(text.replace(',', '.')))
-      ? Number(text.replace(',', '.'))
-      : text
+/** What is no number stays as typed. */
+const number = (text: string) => {
+  const value = typedNumber(text)
+  return value === undefined || Number.isFinite(value) ? value : text
+}
 const stampProblem = (text: unknown) => {
   if (typeof text !== 'string' || text === '') return []
   const stamp = readStampMm(text)

@@ -2,6 +2,7 @@
 import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Machine, Run } from '@pepper-knot/core'
+import { typedNumber } from '../../parts/typed.ts'
 import { useShop } from '../../stores/shop.ts'
 
 /** The pressure mark found by the test: next time this wire is on this machine it starts there. */
@@ -9,7 +10,7 @@ const props = defineProps<{ run: Run; machine: Machine }>()
 const { t } = useI18n()
 const shop = useShop()
 const text = ref(props.run.pressureMark == null ? '' : String(props.run.pressureMark))
-const mark = computed(() => (text.value.trim() === '' ? null : Number(text.value.replace(',', '.'))))
+const mark = computed(() => typedNumber(text.value) ?? null)
 const scale = computed(() => props.machine.scale)
 const problem = computed(() => {
   if (mark.value === null) return undefined

@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import {
+  BAR,
   bandWords,
   CO2_M3_PER_KG,
   cylinderM3,
@@ -13,6 +14,7 @@ import {
 } from '@pepper-knot/core'
 import ChoiceRow from '../../parts/ChoiceRow.vue'
 import QuantityField from '../../parts/QuantityField.vue'
+import { typedNumber } from '../../parts/typed.ts'
 import { useShop } from '../../stores/shop.ts'
 import DeskPanel from './DeskPanel.vue'
 import FigureTable, { type Figure } from './FigureTable.vue'
@@ -26,13 +28,12 @@ const shop = useShop()
 const named = ref<'water' | 'content'>(shop.units === 'inch' ? 'content' : 'water')
 const litres = ref<number | undefined>(20)
 const content = ref<number | undefined>(3.5)
-const PSI = 0.0689475729
-const fullBar = ref<number | undefined>(shop.units === 'inch' ? 2200 * PSI : 200)
-const bar = ref<number | undefined>(shop.units === 'inch' ? 2000 * PSI : 150)
+const fullBar = ref<number | undefined>(shop.units === 'inch' ? 2200 * BAR.psi! : 200)
+const bar = ref<number | undefined>(shop.units === 'inch' ? 2000 * BAR.psi! : 150)
 const kg = ref<number | undefined>(5)
 const seconds = ref<number | undefined>(20)
 const price = ref('')
-const money = computed(() => (price.value.trim() === '' ? 0 : Number(price.value.replace(',', '.'))))
+const money = computed(() => typedNumber(price.value) ?? 0)
 const badMoney = computed(() => !(money.value >= 0 && money.value <= 100_000))
 const liquid = computed(() => props.gas !== undefined && isLiquid(props.gas))
 /** What is left, m3, with what the gauge and the gas law do not know of it. */

@@ -28,6 +28,7 @@ import {
 } from '@pepper-knot/core'
 import ChoiceRow from '../../parts/ChoiceRow.vue'
 import QuantityField from '../../parts/QuantityField.vue'
+import { typedNumber } from '../../parts/typed.ts'
 import { useShop } from '../../stores/shop.ts'
 import FigureTable, { type Figure } from './FigureTable.vue'
 
@@ -58,8 +59,8 @@ watch(
   (mm) => mm && (leg.value = Math.min(12, Math.max(2, Math.round(mm)))),
   { immediate: true },
 )
-const degrees = computed(() => Number(angle.value.replace(',', '.')))
-const badAngle = computed(() => !(angle.value.trim() !== '' && degrees.value >= 0 && degrees.value <= 120))
+const degrees = computed(() => typedNumber(angle.value) ?? NaN)
+const badAngle = computed(() => !(degrees.value >= 0 && degrees.value <= 120))
 const run = computed(() => {
   const thicknessMm = props.job.thicknessMm
   const joint: Joint | undefined =

@@ -5,6 +5,7 @@ import { ownMinutes, practiceSchema, SCHOOL_IDS, settingsSchema, type School } f
 import ChoiceRow from '../../parts/ChoiceRow.vue'
 import QuantityField from '../../parts/QuantityField.vue'
 import SchoolChoices from '../../parts/SchoolChoices.vue'
+import { typedNumber } from '../../parts/typed.ts'
 import { useShop } from '../../stores/shop.ts'
 
 /** The shop's own way: schools, people, money, lead days. */
@@ -17,22 +18,21 @@ const put = (change: object) => {
 }
 const choose = (school: School, value: string | undefined) => put({ [school]: value })
 
-const number = (text: string) => (text.trim() === '' ? undefined : Number(text.replace(',', '.')))
 const notMoney = (text: string) => {
-  const value = number(text)
+  const value = typedNumber(text)
   return value === undefined || (value >= 0 && value <= 10_000) || t('field.range', { min: 0, max: 10_000 })
 }
 const setMoney = (key: 'labourPerHour' | 'wirePerKg', text: string) => {
-  const value = number(text)
+  const value = typedNumber(text)
   if (value === undefined && key === 'labourPerHour') return
   if (value === undefined || (value >= 0 && value <= 10_000)) put({ [key]: value })
 }
 const days = (text: string) => {
-  const next = settingsSchema.safeParse({ ...shop.settings, leadDays: number(text) })
+  const next = settingsSchema.safeParse({ ...shop.settings, leadDays: typedNumber(text) })
   if (next.success) shop.shop.settings.leadDays = next.data.leadDays
 }
 const notDays = (text: string) =>
-  settingsSchema.shape.leadDays.safeParse(number(text)).success || t('field.range', { min: 0, max: 365 })
+  settingsSchema.shape.leadDays.safeParse(typedNumber(text)).success || t('field.range', { min: 0, max: 365 })
 const own = computed(() => Object.keys(ownMinutes(shop.shop.runs.flatMap((r) => r.times ?? []))).length)
 </script>
 

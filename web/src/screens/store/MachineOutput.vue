@@ -3,6 +3,7 @@ import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Machine } from '@pepper-knot/core'
 import QuantityField from '../../parts/QuantityField.vue'
+import { typedNumber } from '../../parts/typed.ts'
 import { useShop } from '../../stores/shop.ts'
 
 /** What a machine gives and how it is set: current, volts or taps, duty, wire speed or the marks of its dial. */
@@ -26,16 +27,15 @@ const minV = output('minV')
 const maxV = output('maxV')
 const dutyAtA = output('dutyAtA')
 
-const number = (text: string) => (text.trim() === '' ? undefined : Number(text.replace(',', '.')))
 const dutyText = ref(String(machine.value.output?.dutyPercent ?? ''))
 const duty = output('dutyPercent')
 const badDuty = computed(() => {
-  const value = number(dutyText.value)
+  const value = typedNumber(dutyText.value)
   return value !== undefined && !(value > 0 && value <= 100)
 })
 const setDuty = (text: string) => {
   dutyText.value = text
-  duty.value = badDuty.value ? undefined : number(text)
+  duty.value = badDuty.value ? undefined : typedNumber(text)
 }
 
 /** A range of two figures, kept once both are there. */
@@ -68,11 +68,11 @@ const setTaps = (text: string) => {
 const low = ref(String(machine.value.feedDial?.min ?? ''))
 const high = ref(String(machine.value.feedDial?.max ?? ''))
 const badDial = computed(() => {
-  const [a, b] = [number(low.value), number(high.value)]
+  const [a, b] = [typedNumber(low.value), typedNumber(high.value)]
   return (a === undefined) !== (b === undefined) || (a !== undefined && !(b! > a))
 })
 const setDial = () => {
-  const [min, max] = [number(low.value), number(high.value)]
+  const [min, max] = [typedNumber(low.value), typedNumber(high.value)]
   if (min === undefined && max === undefined) machine.value.feedDial = null
   else if (!badDial.value)
     machine.value.feedDial = { min: min!, max: max!, runOuts: machine.value.feedDial?.runOuts ?? [] }

@@ -3,13 +3,13 @@ import { computed, nextTick, ref, shallowRef, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import {
   designationAfter,
-  EXTENSION_MM,
   formatVolts,
   proposalWords,
   seldomTogether,
   simulatedArc,
   trySigns,
   trySignText,
+  usualExtensionMm,
   type Changeover,
   type Run,
   type SimulatedArc,
@@ -72,12 +72,7 @@ watch(
     const at = start.value
     if (!at) return
     const seed = [...id].reduce((sum, letter) => (sum * 31 + letter.charCodeAt(0)) % 1_000_003, 7)
-    const extensionMm =
-      at.transfer === 'slag'
-        ? EXTENSION_MM.cored
-        : at.transfer === 'spray'
-          ? EXTENSION_MM.spray
-          : EXTENSION_MM.short
+    const extensionMm = usualExtensionMm(context.wire.family, at.transfer)
     arc.value = simulatedArc(
       {
         wire: context.wire,

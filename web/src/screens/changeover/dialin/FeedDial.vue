@@ -3,6 +3,7 @@ import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { dialOf, formatSpeed, RUN_OUT_S, speedOfRunOut, type Machine } from '@pepper-knot/core'
 import QuantityField from '../../../parts/QuantityField.vue'
+import { typedNumber } from '../../../parts/typed.ts'
 import { useShop } from '../../../stores/shop.ts'
 
 /** A feed dial without a speed scale, learned from timed run-outs. */
@@ -15,7 +16,7 @@ const mark = ref('')
 const lengthMm = ref<number>()
 const seconds = ref(String(RUN_OUT_S))
 const said = ref('')
-const number = (text: string) => (text.trim() === '' ? NaN : Number(text.replace(',', '.')))
+const number = (text: string) => typedNumber(text) ?? NaN
 const own = computed(() => props.machine.feedDial)
 const scale = computed(() => dialOf(props.machine))
 const runOuts = computed(() => own.value?.runOuts ?? [])

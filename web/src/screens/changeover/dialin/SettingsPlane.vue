@@ -48,7 +48,7 @@ const x = (mPerMin: number) => (metric.value ? mPerMin : mPerMin / 0.0254)
 /** Colours of the page, read anew when the theme turns. */
 const box = ref<HTMLElement>()
 const { width } = useElementSize(box)
-const NONE = { ink: '#000', muted: '#000', rule: '#000', copper: '#000', sheet: '#fff', paprika: '#000' }
+const NONE = { ink: '#000', muted: '#000', rule: '#000', copper: '#000', sheet: '#fff' }
 const colours = ref(NONE)
 watch(
   [() => theme.global.name.value, box],

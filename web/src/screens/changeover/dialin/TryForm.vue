@@ -21,6 +21,7 @@ import {
   type WeldKind,
 } from '@pepper-knot/core'
 import ChoiceRow from '../../../parts/ChoiceRow.vue'
+import { typedNumber } from '../../../parts/typed.ts'
 import { useShop } from '../../../stores/shop.ts'
 import BeadSketch from './BeadSketch.vue'
 import TryKnobs from './TryKnobs.vue'
@@ -87,7 +88,7 @@ const made = computed(() => {
     voltageV: volts.value,
     wireSpeedMPerMin: speed.value,
     ...(tap && { tap: tap.tap }),
-    ...(scale.value && { dial: Number(dial.value.replace(',', '.')) }),
+    ...(scale.value && { dial: typedNumber(dial.value) }),
     weld: weld.value,
     arc: arc.value,
     bead: burned.value ? null : bead.value,

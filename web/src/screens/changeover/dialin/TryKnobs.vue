@@ -4,6 +4,7 @@ import { useI18n } from 'vue-i18n'
 import { formatSpeed, type DialInPlan } from '@pepper-knot/core'
 import ChoiceRow from '../../../parts/ChoiceRow.vue'
 import QuantityField from '../../../parts/QuantityField.vue'
+import { typedNumber } from '../../../parts/typed.ts'
 import { useShop } from '../../../stores/shop.ts'
 import StepField from './StepField.vue'
 
@@ -16,10 +17,9 @@ const dial = defineModel<string>('dial', { required: true })
 const { t } = useI18n()
 const shop = useShop()
 const scale = computed(() => props.dialIn.dial)
-const dialValue = computed(() => Number(dial.value.replace(',', '.')))
+const dialValue = computed(() => typedNumber(dial.value) ?? NaN)
 const dialFits = computed(
   () =>
-    dial.value.trim() !== '' &&
     Number.isFinite(dialValue.value) &&
     scale.value !== undefined &&
     dialValue.value >= scale.value.min &&
