@@ -153,6 +153,37 @@ test('the file that is exported imports again to the same state; a broken one ch
   expect({ ...after, savedAt: '' }).toEqual({ ...before, savedAt: '' })
 })
 
+test('a full browser store is said on every page; nothing is lost, and it can be tried again', async ({
+  page,
+}) => {
+  await open(page, '/store/parts')
+  await page.evaluate(() => {
+    const put = IDBObjectStore.prototype.put
+    IDBObjectStore.prototype.put = () => {
+      throw new DOMException('full', 'QuotaExceededError')
+    }
+    addEventListener('room', () => (IDBObjectStore.prototype.put = put))
+  })
+  await page.getByRole('button', { name: 'One more: contact tip 1.0' }).click()
+  await page.getByRole('button', { name: 'One more: contact tip 1.0' }).click()
+  const notice = page.getByRole('alert').filter({ hasText: 'Not saved' })
+  await expect(notice).toBeVisible()
+  await page.getByRole('link', { name: 'Bench' }).click()
+  await notice.getByRole('button', { name: 'Try again' }).click()
+  await expect(notice).toBeVisible()
+  const save = page.waitForEvent('download')
+  await notice.getByRole('button', { name: 'Export the shop as a file' }).click()
+  const kept = JSON.parse(await readFile(await (await save).path(), 'utf8'))
+  await page.evaluate(() => dispatchEvent(new Event('room')))
+  await notice.getByRole('button', { name: 'Try again' }).click()
+  await expect(notice).toBeHidden()
+  await page.goto('/shop')
+  const again = page.waitForEvent('download')
+  await page.getByRole('button', { name: 'Export the shop as a file' }).click()
+  const after = JSON.parse(await readFile(await (await again).path(), 'utf8'))
+  expect(after.store).toEqual(kept.store)
+})
+
 test('a shop from nothing: an unread machine is read at the run sheet, and each reading is written down', async ({
   page,
 }) => {

@@ -5,6 +5,7 @@ import { useI18n } from 'vue-i18n'
 import { useTheme } from 'vuetify'
 import KeysDialog from './parts/KeysDialog.vue'
 import NavRail from './parts/NavRail.vue'
+import SaveNotice from './parts/SaveNotice.vue'
 import WelcomePanel from './parts/WelcomePanel.vue'
 import { usePageKeys } from './parts/keys.ts'
 import { useShop } from './stores/shop.ts'
@@ -43,6 +44,7 @@ void shop.load()
     <a class="skip" href="#main">{{ t('app.skip') }}</a>
     <NavRail v-if="shop.phase === 'ready'" @keys="keysOpen = true" />
     <main id="main" class="main" :class="{ 'main--bare': shop.phase !== 'ready' }" tabindex="-1">
+      <SaveNotice />
       <router-view v-if="shop.phase === 'ready'" />
       <p v-else-if="shop.phase === 'loading'" class="screen" role="status">{{ t('app.loading') }}</p>
       <WelcomePanel v-else />

@@ -52,7 +52,14 @@ export const frame = {
     keep: 'Keep a copy',
   },
   lost: { title: 'There is nothing here', text: 'Back to the' },
-  save: { saved: 'saved', saving: 'saving…', failed: 'not saved: the browser’s store is full or closed' },
+  save: {
+    saved: 'saved',
+    saving: 'saving…',
+    failed: 'not saved',
+    failedText:
+      'Not saved: the browser’s store is full or closed. What you entered is still on this page. Free some room and try again, or keep a copy of everything as a file before you close it.',
+    again: 'Try again',
+  },
   verdict: { fits: 'fits', adjust: 'adjust', change: 'change', unknown: 'not read' },
   stage: {
     decide: 'Decide',

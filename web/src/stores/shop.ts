@@ -30,20 +30,28 @@ export const useShop = defineStore('shop', () => {
   /** Said once, with a way back, after something was removed or replaced. */
   const told = ref<{ label: string } | null>(null)
 
-  let queue: Promise<unknown> = Promise.resolve()
-  let waiting = 0
-  function save() {
-    saveState.value = 'saving'
-    waiting++
-    const now = clone(shop.value)
-    queue = queue
-      .then(() => saveShop(now))
-      .then(
-        () => void (--waiting === 0 && (saveState.value = 'saved')),
-        () => void (--waiting, (saveState.value = 'failed')),
-      )
+  /** Keeps the shop. One write at a time, each of the shop as it then is: a burst of touches is two writes, not twenty in a row. */
+  let writing = false
+  let dirty = false
+  async function save() {
+    dirty = true
+    if (writing) return
+    writing = true
+    // What changes in the same breath goes into the same write.
+    await Promise.resolve()
+    while (dirty) {
+      dirty = false
+      if (saveState.value !== 'failed') saveState.value = 'saving'
+      try {
+        await saveShop(toRaw(shop.value))
+        saveState.value = 'saved'
+      } catch {
+        saveState.value = 'failed'
+      }
+    }
+    writing = false
   }
-  watch(shop, () => phase.value === 'ready' && save(), { deep: true, flush: 'sync' })
+  watch(shop, () => phase.value === 'ready' && void save(), { deep: true, flush: 'sync' })
 
   async function load() {
     const loaded = await loadShop()
@@ -70,7 +78,7 @@ export const useShop = defineStore('shop', () => {
   function start(fresh: Shop) {
     shop.value = withIds(fresh)
     phase.value = 'ready'
-    save()
+    void save()
   }
 
   /** Does something that can be taken back, and says so. */
@@ -142,6 +150,7 @@ export const useShop = defineStore('shop', () => {
     units,
     openRuns,
     load,
+    save,
     openDemo,
     openEmpty,
     undoable,
