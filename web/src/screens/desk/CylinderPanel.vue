@@ -34,7 +34,7 @@ const kg = ref<number | undefined>(5)
 const seconds = ref<number | undefined>(20)
 const price = ref('')
 const money = computed(() => typedNumber(price.value) ?? 0)
-const badMoney = computed(() => !(money.value >= 0 && money.value <= 100_000))
+const badMoney = computed(() => money.value !== 0 && !(money.value >= 0.01 && money.value <= 100_000))
 const liquid = computed(() => props.gas !== undefined && isLiquid(props.gas))
 /** What is left, m3, with what the gauge and the gas law do not know of it. */
 const BAND = 0.05
@@ -66,7 +66,8 @@ const answer = computed(() => {
   })
 })
 const costs = computed(() => {
-  if (!left.value || !(money.value > 0) || left.value.minutes <= 0 || !seconds.value) return ''
+  if (!left.value || badMoney.value || money.value === 0 || left.value.minutes <= 0 || !seconds.value)
+    return ''
   const hour = (money.value * 60) / left.value.minutes
   return t('desk.costs', {
     weld: n((hour * seconds.value) / 3600, { maximumSignificantDigits: 2 }),
@@ -162,7 +163,7 @@ const figures = computed<Figure[]>(() => {
       :hint="t('desk.priceHint')"
       persistent-hint
       inputmode="decimal"
-      :error-messages="badMoney ? [t('field.range', { min: 0, max: n(100_000) })] : []"
+      :error-messages="badMoney ? [t('field.range', { min: n(0.01), max: n(100_000) })] : []"
     />
     <template #more>
       <p v-if="costs" class="tabular">{{ costs }}</p>
