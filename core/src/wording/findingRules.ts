@@ -441,8 +441,10 @@ export const FINDING_RULES: Record<string, Rule> = {
       'A fault makes the case live. Do not use the machine until a licensed electrician has mended it.',
   }),
   'circuit-too-small': (r) => ({
-    why: `A ${r.text('breakerA')} A circuit is small for this machine: it wants about ${r.text('neededA')} A.`,
-    otherwise: 'The breaker trips in the middle of a weld.',
+    why: r.facts.small
+      ? `A ${r.text('breakerA')} A circuit is small for a machine on ${r.text('voltageV')} V: it wants one of ${r.text('neededA')} A of its own.`
+      : `A ${r.text('breakerA')} A circuit is small for this machine: at its rated ${r.text('ratedA')} A it draws about ${r.text('neededA')} A.`,
+    otherwise: 'The breaker trips in the middle of a weld, the sooner the more current it takes.',
   }),
   'cord-too-thin': (r) => ({
     why: r.facts.small
