@@ -209,12 +209,16 @@ describe('published figures', () => {
   ])('NEC multiplier at %i %% duty: %d', (duty, m) => expect(dutyMultiplier(duty)).toBeCloseTo(m, 1))
   // published: NEC Chapter 9 Table 8, stranded copper at 75 C, ohm a 1000 ft, recalled from memory
   test.each([
+    [2.08, 3.14],
     [3.31, 1.98],
     [5.26, 1.24],
     [8.37, 0.778],
+    [13.3, 0.491],
+    [21.15, 0.308],
+    [33.62, 0.194],
   ])('a cord of %d mm2 drops as the table says, within 3 %%', (mm2, per1000ft) => {
     const worked = (2 * 100 * 30 * per1000ft) / 1000
-    expect(cordDropV({ lengthM: 30.48, mm2 }, 30, 1) / worked).toBeCloseTo(1, 1)
+    expect(Math.abs(cordDropV({ lengthM: 30.48, mm2 }, 30, 1) / worked - 1)).toBeLessThan(0.03)
     expect(cordDropV({ lengthM: 30.48, mm2 }, 30, 3)).toBeLessThan(cordDropV({ lengthM: 30.48, mm2 }, 30, 1))
   })
   // published: EN 1011-1 and AWS D1.1: the same weld, 0.8 apart

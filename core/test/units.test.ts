@@ -55,16 +55,45 @@ describe('lengths as people type them', () => {
   })
 })
 
-// published: Manufacturers' Standard Gage, Brown & Sharpe, galvanised and US standard stainless; recalled from memory.
-test.each<[number, GaugeScale, number]>([
-  [16, 'steel', 0.0598],
-  [22, 'steel', 0.0299],
-  [16, 'aluminium', 0.0508],
-  [16, 'galvanised', 0.0635],
-  [11, 'stainless', 0.125],
-  [7, 'steel', 0.1793],
-  [30, 'aluminium', 0.01],
-])('%d gauge %s is %d in', (gauge, scale, inches) => {
+/**
+ * Gauge, then thickness in inches by four scales. published: Manufacturers' Standard Gage, Brown & Sharpe, galvanised
+ * with its zinc, US standard stainless; recalled from memory
+ */
+const SHEET = `
+  7 .1793 .1443 . .1875
+  8 .1644 .1285 .1681 .1719
+  9 .1495 .1144 .1532 .1563
+  10 .1345 .1019 .1382 .1406
+  11 .1196 .0907 .1233 .1250
+  12 .1046 .0808 .1084 .1094
+  13 .0897 .0720 .0934 .0938
+  14 .0747 .0641 .0785 .0781
+  15 .0673 .0571 .0710 .0703
+  16 .0598 .0508 .0635 .0625
+  17 .0538 .0453 .0575 .0563
+  18 .0478 .0403 .0516 .0500
+  19 .0418 .0359 .0456 .0438
+  20 .0359 .0320 .0396 .0375
+  21 .0329 .0285 .0366 .0344
+  22 .0299 .0253 .0336 .0313
+  23 .0269 .0226 .0306 .0281
+  24 .0239 .0201 .0276 .0250
+  25 .0209 .0179 .0247 .0219
+  26 .0179 .0159 .0217 .0188
+  27 .0164 .0142 .0202 .0172
+  28 .0149 .0126 .0187 .0156
+  29 .0135 .0113 .0172 .0141
+  30 .0120 .0100 .0157 .0125`
+const SCALES: readonly GaugeScale[] = ['steel', 'aluminium', 'galvanised', 'stainless']
+const SHEETS = SHEET.trim()
+  .split('\n')
+  .flatMap((row) => {
+    const [gauge, ...inches] = row.trim().split(' ')
+    return SCALES.flatMap((scale, i) =>
+      inches[i] === '.' ? [] : [[Number(gauge), scale, Number(inches[i])] as const],
+    )
+  })
+test.each(SHEETS)('%d gauge %s is %d in', (gauge, scale, inches) => {
   expect(gaugeMm(gauge, scale)! / 25.4).toBeCloseTo(inches, 6)
   expect(value(parseLengthMm(`${gauge} ga`, { gaugeScale: scale }))).toBeCloseTo(inches * 25.4, 6)
 })

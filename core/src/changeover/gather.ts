@@ -1,6 +1,6 @@
 import type { Finding, MatchContext, WantedPart } from '../match/finding.ts'
 import { pick } from '../match/finding.ts'
-import { gasDesignation } from '../gas/mixture.ts'
+import { gasDesignation } from '../gas/designation.ts'
 import { labelAt } from '../match/prepare.ts'
 import type { Station } from '../machine/stations.ts'
 import type { Part } from '../machine/schema.ts'

@@ -1,5 +1,5 @@
 import type { MatchContext } from '../match/finding.ts'
-import { gasDesignation } from '../gas/mixture.ts'
+import { gasDesignation } from '../gas/designation.ts'
 import { softWire, tipIsRight, tipMayStay, type Bench } from './bench.ts'
 import type { Step, Task } from './step.ts'
 

@@ -1,6 +1,6 @@
 import { startSettings, type StartSettings } from '../arc/start.ts'
 import type { Banded } from '../arc/volts.ts'
-import { gasDesignation } from '../gas/mixture.ts'
+import { gasDesignation } from '../gas/designation.ts'
 import type { Finding, MatchContext } from '../match/finding.ts'
 
 export interface Start extends StartSettings {

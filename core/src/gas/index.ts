@@ -1,4 +1,5 @@
 export * from './flow.ts'
+export * from './designation.ts'
 export * from './mixture.ts'
 export * from './cylinder.ts'
 export * from './suits.ts'

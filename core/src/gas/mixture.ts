@@ -1,55 +1,7 @@
 import type { Mixture } from '../machine/schema.ts'
 import { read, refuse, type Read } from '../problem.ts'
 import { gasText, requestText } from '../wording/problems.ts'
-import { readIsoName } from './cylinder.ts'
-
-interface Row {
-  designation: string
-  co2?: readonly [number, number]
-  o2?: readonly [number, number]
-}
-
-/**
- * Argon-based mixtures with CO2 and oxygen. published: ISO 14175:2008 Table 2, recalled from memory. A class does
- * not hold its lower limit, except the 0.5 % floor; helium may stand for argon in every M group.
- */
-const M_GROUPS: readonly Row[] = [
-  { designation: 'M12', co2: [0.5, 5] },
-  { designation: 'M13', o2: [0.5, 3] },
-  { designation: 'M14', co2: [0.5, 5], o2: [0.5, 3] },
-  { designation: 'M20', co2: [5, 15] },
-  { designation: 'M21', co2: [15, 25] },
-  { designation: 'M22', o2: [3, 10] },
-  { designation: 'M23', co2: [0.5, 5], o2: [3, 10] },
-  { designation: 'M24', co2: [5, 15], o2: [0.5, 3] },
-  { designation: 'M25', co2: [5, 15], o2: [3, 10] },
-  { designation: 'M26', co2: [15, 25], o2: [0.5, 3] },
-  { designation: 'M27', co2: [15, 25], o2: [3, 10] },
-  { designation: 'M31', co2: [25, 50] },
-  { designation: 'M32', o2: [10, 15] },
-  { designation: 'M33', co2: [25, 50], o2: [2, 10] },
-  { designation: 'M34', co2: [5, 25], o2: [10, 15] },
-  { designation: 'M35', co2: [25, 50], o2: [10, 15] },
-]
-const FLOOR = 0.5
-
-const within = (percent: number, range: readonly [number, number] | undefined) =>
-  range === undefined
-    ? percent < FLOOR
-    : (percent > range[0] || (percent === FLOOR && range[0] === FLOOR)) && percent <= range[1]
-
-/**
- * ISO 14175 designation of a mixture in percent by volume: `{ Ar: 80, CO2: 20 }` is M21.
- * Groups R, N and O, which this trade does not weld these wires on, come back as `Z` with the rest.
- */
-export function gasDesignation(mixture: Mixture): string {
-  const { Ar = 0, CO2 = 0, O2 = 0, He = 0, H2 = 0, N2 = 0 } = mixture
-  if (N2 >= FLOOR) return 'Z'
-  if (H2 >= FLOOR) return H2 <= 5 && within(CO2, [0.5, 5]) && O2 < FLOOR ? 'M11' : 'Z'
-  if (Ar + He < FLOOR) return O2 < FLOOR ? 'C1' : O2 <= 30 ? 'C2' : 'Z'
-  if (CO2 < FLOOR && O2 < FLOOR) return He < FLOOR ? 'I1' : Ar < FLOOR ? 'I2' : He <= 95 ? 'I3' : 'Z'
-  return M_GROUPS.find((row) => within(CO2, row.co2) && within(O2, row.o2))?.designation ?? 'Z'
-}
+import { GAS_FLOOR, readGasName } from './designation.ts'
 
 /** The mixtures a supplier usually stocks under a designation. common practice */
 export const USUAL_MIXTURES: Readonly<Record<string, readonly Mixture[]>> = {
@@ -70,7 +22,7 @@ export const USUAL_MIXTURES: Readonly<Record<string, readonly Mixture[]>> = {
 
 /** `80/20`, `argon`, `CO2`: a mixture in the fewest words. */
 export function shortMixture(mixture: Mixture): string {
-  const parts = Object.entries(mixture).filter(([, percent]) => percent >= FLOOR) as [
+  const parts = Object.entries(mixture).filter(([, percent]) => percent >= GAS_FLOOR) as [
     keyof Mixture & string,
     number,
   ][]
@@ -104,7 +56,8 @@ const SYMBOLS: Readonly<Record<string, keyof Mixture>> = {
 
 /**
  * Reads a gas as shops write it: `argon`, `80/20` (argon/CO2), `75/25`, `C25`, `98/2 O2`, `90/7.5/2.5 He/Ar/CO2`,
- * `82 Ar 18 CO2`; or by its full designation, `ISO 14175-M21-ArC-20`. A group alone is a range and is refused.
+ * `82 Ar 18 CO2`; or by its full
+ * designation, `ISO 14175-M21-ArC-20` or `SG-AC-20`. A group alone is a range and is refused.
  * @returns percent by volume, adding up to 100
  */
 export function parseMixture(text: string): Read<Mixture> {
@@ -115,8 +68,8 @@ export function parseMixture(text: string): Read<Mixture> {
     .replace(/%/g, ' ')
     .replace(/(\d),(\d)/g, '$1.$2')
   if (GAS_NAMES[t]) return read(GAS_NAMES[t])
-  const iso = readIsoName(text)
-  if (iso) return read(iso)
+  const named = readGasName(text)
+  if (named) return read(named)
   const short = /^c\s?(\d{1,2}(?:\.\d)?)$/.exec(t)
   if (short && Number(short[1]) > 2) return read({ Ar: 100 - Number(short[1]), CO2: Number(short[1]) })
   const group = /^(?:iso 14175-?\s?)?([imc]\d{1,2})$/.exec(t)?.[1]?.toUpperCase()

@@ -1,5 +1,6 @@
 import type { Mixture, Part } from '../machine/schema.ts'
-import { gasDesignation, shortMixture, USUAL_MIXTURES } from '../gas/mixture.ts'
+import { gasDesignation } from '../gas/designation.ts'
+import { shortMixture, USUAL_MIXTURES } from '../gas/mixture.ts'
 import type { Finding, MatchContext } from './finding.ts'
 import { pick } from './finding.ts'
 

@@ -9,7 +9,6 @@ import {
   formatFlow,
   formatGas,
   formatLeak,
-  gasDesignation,
   gasesFor,
   hosePurgeSeconds,
   isoName,
@@ -25,6 +24,7 @@ import {
   type Mixture,
   type SizedWire,
   type StartSettings,
+  awsName,
 } from '@pepper-knot/core'
 import MixtureField from '../../parts/MixtureField.vue'
 import QuantityField from '../../parts/QuantityField.vue'
@@ -119,8 +119,8 @@ const figures = computed<Figure[]>(() => {
   if (gas.value)
     list.push({
       name: t('desk.gas'),
-      value: isoName(gas.value, gasDesignation(gas.value)),
-      origin: 'ISO 14175 (AWS A5.32)',
+      value: `${isoName(gas.value)} (${awsName(gas.value)})`,
+      origin: 'ISO 14175:2008, AWS A5.32:1997',
     })
   if (gas.value && madeFor.value)
     list.push({
