@@ -26,7 +26,7 @@ function step(last: Try): [number, number] {
 }
 
 function run(seed: number, plain: boolean): number {
-  const arc = simulatedArc({ wire, designation: 'M21', nominal }, seed)
+  const arc = simulatedArc({ wire, gas: 'M21', nominal }, seed)
   const random = seeded(seed + 50_000)
   let v = limits.minV + random() * (limits.maxV - limits.minV)
   let s = limits.minMPerMin + random() * (limits.maxMPerMin - limits.minMPerMin)

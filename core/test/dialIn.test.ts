@@ -35,7 +35,7 @@ import { sizedWire } from './bench.ts'
 const nominal = { voltageV: 19, wireSpeedMPerMin: 6, extensionMm: 7 }
 const bench = {
   wire: { family: 'solid-steel', diameterMm: 0.9, exactMm: 0.889 },
-  designation: 'M21',
+  gas: 'M21',
   nominal,
 } as const
 const limits = { minV: 14, maxV: 28, minMPerMin: 1.5, maxMPerMin: 15 }

@@ -190,6 +190,11 @@ test('each family takes its gases, and CO2 gives no spray', () => {
   expect(crossingsUnder('solid-steel', 'C1')).not.toContain('spray')
   expect(crossingsUnder('solid-steel', 'M20')).toContain('spray')
   expect(crossingsUnder('aluminium', 'M21')).toEqual([])
+  const steel = gasesFor({ family: 'solid-steel', gas: { designations: ['M21'] } })
+  expect(steel.map(({ mixture, transfers }) => [mixture!.CO2, transfers.includes('spray')])).toEqual([
+    [20, true],
+    [25, false],
+  ])
   for (const family of FAMILIES)
     for (const { transfers } of gasesFor({ family, gas: { designations: FAMILY_NEEDS[family].gas } }))
       expect(transfers.length).toBeGreaterThan(0)

@@ -61,12 +61,12 @@ export function dialOf(machine: Pick<Machine, 'feedDial' | 'wireSpeedMPerMin'>):
 /**
  * What dialling in starts from: the settings worked out, or what was good last time; how volts go with wire speed
  * there; and the ends of what this machine can be set to.
- * @param designation ISO 14175 of the gas; `null` for a wire that shields itself
+ * @param gas as `arcGasOf` gives it; `null` for a wire that shields itself
  */
 export function dialInFor(
   wire: Pick<SizedWire, 'family' | 'exactMm'>,
   start: StartSettings,
-  designation: string | null,
+  gas: string | null,
   machine: Pick<Machine, 'output' | 'wireSpeedMPerMin' | 'voltTaps' | 'feedDial'>,
   lastGood?: Pick<Try, 'voltageV' | 'wireSpeedMPerMin'>,
 ): DialInPlan {
@@ -82,7 +82,7 @@ export function dialInFor(
       wire.exactMm,
       currentOfSpeedA(wire.family, wire.exactMm, speed, extension),
       start.transfer,
-      designation,
+      gas,
     ).value
   const s = at.wireSpeedMPerMin
   const { minV, maxV, known } = voltRange(machine)

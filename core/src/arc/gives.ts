@@ -27,13 +27,13 @@ const SEARCH_A = { from: 5, to: 1000, steps: 40 }
 /** The supply of a welding current: drawn, heating over the duty, lost in the cord; A, A, V. */
 export function supplyAt(
   wire: Pick<SizedWire, 'family' | 'diameterMm' | 'exactMm'>,
-  designation: string | null,
+  gas: string | null,
   currentA: number,
   machine: Pick<Machine, 'output'>,
   supply: SupplyLine,
 ) {
-  const transfer = transferAt(wire.family, wire.diameterMm, designation, currentA)
-  const volts = arcVolts(wire.family, wire.exactMm, currentA, transfer, designation).value
+  const transfer = transferAt(wire.family, wire.diameterMm, gas, currentA)
+  const volts = arcVolts(wire.family, wire.exactMm, currentA, transfer, gas).value
   const draw = supplyCurrentA({ voltageV: volts, currentA }, supply)
   const { dutyAtA, dutyPercent } = machine.output ?? {}
   const duty = dutyAtA && dutyPercent ? dutyAtPercent(dutyPercent, dutyAtA, currentA) : undefined
@@ -50,7 +50,7 @@ export function supplyAt(
  */
 export function whatGives(
   wire: Pick<SizedWire, 'family' | 'diameterMm' | 'exactMm'>,
-  designation: string | null,
+  gas: string | null,
   machine: Pick<Machine, 'output' | 'wireSpeedMPerMin'>,
   supply?: SupplyLine,
 ): { limit: Limit; currentA: number }[] {
@@ -65,7 +65,7 @@ export function whatGives(
   if (dutyAtA && dutyPercent)
     list.push({ limit: 'duty', currentA: dutyAtA * Math.sqrt(dutyPercent / ARC_ON_PERCENT) })
   if (supply) {
-    const at = (a: number) => supplyAt(wire, designation, a, machine, supply)
+    const at = (a: number) => supplyAt(wire, gas, a, machine, supply)
     const ends = (limit: Limit, over: (a: number) => boolean) => {
       let [low, high]: [number, number] = [SEARCH_A.from, SEARCH_A.to]
       if (!over(high)) return

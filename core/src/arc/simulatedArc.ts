@@ -11,7 +11,7 @@ export type ArcFault = (typeof ARC_FAULTS)[number]
 export interface ArcBench {
   wire: Pick<SizedWire, 'family' | 'diameterMm' | 'exactMm'>
   /** ISO 14175 of the gas; `null` without. */
-  designation: string | null
+  gas: string | null
   /** Where a table would set it: volts, m/min, and the electrode extension meant, mm. */
   nominal: { voltageV: number; wireSpeedMPerMin: number; extensionMm: number }
   faults?: readonly ArcFault[]
@@ -63,7 +63,7 @@ const SEEN: readonly Seen[] = ['good', 'cold', 'hot', 'undercut', 'spattered']
  */
 export function simulatedArc(bench: ArcBench, seed: number): SimulatedArc {
   const random = seeded(seed)
-  const { wire, designation, nominal } = bench
+  const { wire, gas, nominal } = bench
   const fault = (name: ArcFault) => bench.faults?.includes(name) ?? false
   const best = {
     voltageV: nominal.voltageV + (random() * 4 - 2),
@@ -110,7 +110,7 @@ export function simulatedArc(bench: ArcBench, seed: number): SimulatedArc {
         // Which symptom it is may be misread; that there is one is not: nothing bad is called good all over.
         return { arc, bead: misread(bead, SEEN, arc === 'steady' ? 'good' : undefined) }
       }
-      const transfer = transferAt(wire.family, wire.diameterMm, designation, currentA)
+      const transfer = transferAt(wire.family, wire.diameterMm, gas, currentA)
       const shorting = transfer === 'short-arc' || (transfer === 'slag' && arcV < 0)
       const SOUNDS = { stubbing: 'stutter', 'long-arc': 'hiss', burnback: 'pop' } as const
       return {

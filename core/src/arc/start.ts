@@ -1,8 +1,8 @@
 import type { Machine } from '../machine/schema.ts'
-import type { Material } from '../wire/families.ts'
+import type { Family, Material } from '../wire/families.ts'
 import type { SizedWire } from '../wire/wire.ts'
 import { burnOffBand, usualExtensionMm, wireSpeedMPerMin } from './burnOff.ts'
-import { SHORT_ARC_TO_A, transferAt, type Transfer } from './transfer.ts'
+import { SHORT_ARC_TO_A, SHORT_ARC_UPRIGHT_TO_A, transferAt, type Transfer } from './transfer.ts'
 import { arcVolts, banded, type Banded } from './volts.ts'
 
 /**
@@ -78,6 +78,8 @@ export type StartNote =
   | 'wire-range-low'
   | 'wire-range-high'
   | 'held-below-globular'
+  | 'held-in-position'
+  | 'not-in-position'
   | 'machine-output'
   | 'wire-speed-high'
   | 'wire-speed-low'
@@ -106,15 +108,21 @@ const BY_POSITION: Record<string, number> = {
   overhead: 0.9,
 }
 
+/** Where short arc ends, a setting stands a little inside it. common practice, no source; fits the rows of thick plate */
+const SHORT_HELD = 0.95
+/** Aluminium and slag hold their puddle in any position. common practice */
+const RUNS_AWAY: readonly Family[] = ['solid-steel', 'solid-stainless', 'metal-cored', 'silicon-bronze']
+const LYING = ['flat', 'horizontal']
+
 /**
  * Settings to start from for a wire, a metal and a thickness, on a machine. What lies outside the wire's or the
  * machine's range is held at its edge, and said.
- * @param designation ISO 14175 of the gas; `null` for a wire that shields itself
+ * @param gas as `arcGasOf` gives it; `null` for a wire that shields itself
  */
 export function startSettings(
   wire: Pick<SizedWire, 'family' | 'diameterMm' | 'exactMm'>,
   job: { material: Material; thicknessMm: number; position?: string | undefined },
-  designation: string | null,
+  gas: string | null,
   machine: Pick<Machine, 'output' | 'wireSpeedMPerMin'> = {},
 ): StartSettings {
   const { family, exactMm, diameterMm } = wire
@@ -129,15 +137,23 @@ export function startSettings(
   if (wanted > most) notes.push('wire-range-high', 'several-passes')
   // Between short arc and spray the metal falls in coarse drops: nobody sets it there on purpose.
   const shortMost = SHORT_ARC_TO_A[diameterMm]
-  if (shortMost !== undefined && transferAt(family, diameterMm, designation, current) === 'globular') {
-    current = shortMost
+  if (shortMost !== undefined && transferAt(family, diameterMm, gas, current) === 'globular') {
+    current = SHORT_HELD * shortMost
     notes.push('held-below-globular', 'several-passes')
+  }
+  if (RUNS_AWAY.includes(family) && !LYING.includes(job.position ?? 'flat')) {
+    const upright = SHORT_ARC_UPRIGHT_TO_A[diameterMm]
+    if (upright === undefined) notes.push('not-in-position')
+    else if (current > upright) {
+      current = upright
+      notes.push('held-in-position', 'several-passes')
+    }
   }
   if (current > machineMost || current < machineLeast) {
     current = Math.min(Math.max(current, machineLeast), machineMost)
     notes.push('machine-output')
   }
-  const transfer = transferAt(family, diameterMm, designation, current)
+  const transfer = transferAt(family, diameterMm, gas, current)
   const cored = family.startsWith('flux-cored') || family === 'metal-cored'
   const extension = usualExtensionMm(family, transfer)
   const known = row && family !== 'silicon-bronze' && family !== 'metal-cored'
@@ -168,7 +184,7 @@ export function startSettings(
       machineLeast,
       machineMost,
     ),
-    voltageV: arcVolts(family, exactMm, current, transfer, designation),
+    voltageV: arcVolts(family, exactMm, current, transfer, gas),
     wireSpeedMPerMin: within(
       banded(speed, speed * band, speed * band, origin),
       limits?.min ?? 0,

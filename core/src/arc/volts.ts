@@ -17,6 +17,9 @@ export const banded = (value: number, down: number, up: number, origin: string):
 
 const HANDBOOK = 'handbook rows, recalled from memory'
 
+/** The rows of stainless short arc end at 125 A. */
+const STAINLESS_ROWS_TO_A = 140
+
 /** Steeper for thin wire; handbook rows of argon with 25 % CO2. */
 const shortArcSlope = (exactMm: number) => Math.min(0.045, 0.042 * (0.9 / exactMm))
 
@@ -29,12 +32,14 @@ export function arcVolts(
   exactMm: number,
   currentA: number,
   transfer: Transfer,
-  designation: string | null,
+  gas: string | null,
 ): Banded {
-  const co2 = designation === 'C1'
+  const co2 = gas === 'C1'
   if (family === 'aluminium') return banded(13.5 + 0.053 * currentA, 1.5, 1.5, HANDBOOK)
-  if (family === 'solid-stainless' && transfer !== 'spray')
-    return banded(14.8 + 0.074 * currentA, 1.5, 1.5, HANDBOOK)
+  if (family === 'solid-stainless' && transfer !== 'spray') {
+    const band = currentA > STAINLESS_ROWS_TO_A ? 2.5 : 1.5
+    return banded(14.8 + 0.074 * currentA, band, band, HANDBOOK)
+  }
   if (family === 'flux-cored-self-shielded') return banded(13.2 + 0.0245 * currentA, 2, 2, HANDBOOK)
   if (family === 'flux-cored-gas-shielded') {
     const onCo2 = 18 + 0.042 * Math.sqrt(1.143 / exactMm) * currentA

@@ -1,5 +1,7 @@
-import type { Transfer } from '../arc/transfer.ts'
+import { arcGasOf, arcGasParts, type Transfer } from '../arc/transfer.ts'
+import type { Mixture } from '../machine/schema.ts'
 import type { Family } from '../wire/families.ts'
+import { USUAL_MIXTURES } from './mixture.ts'
 
 /**
  * How the metal can cross under each gas, by family; what a wire is classified with, its own label says. common
@@ -25,17 +27,32 @@ const CROSSES: Record<Family, Readonly<Record<string, readonly Transfer[]>>> = {
   'silicon-bronze': { I1: ['short-arc', 'spray'] },
 }
 
-/** Ways across under a gas, the usual first; none where the gas does not suit the family. */
-export const crossingsUnder = (family: Family, designation: string): readonly Transfer[] =>
-  CROSSES[family][designation] ?? []
+/**
+ * Ways across under a gas, the usual first; none where the gas does not suit the family.
+ * @param gas as `arcGasOf` gives it: solid wire does not spray under a mixture lean in argon
+ */
+export function crossingsUnder(family: Family, gas: string): readonly Transfer[] {
+  const { group, lean } = arcGasParts(gas)
+  const all = CROSSES[family][group] ?? []
+  return lean && family !== 'metal-cored' ? all.filter((transfer) => transfer !== 'spray') : all
+}
 
-/** Gases a wire of this label takes, each with how the metal then crosses; those it is classified with first. */
+/**
+ * Gases a wire of this label takes, each with how the metal then crosses; those it is classified with first. A group
+ * is told by the mixtures usually stocked under it, where there are any.
+ */
 export function gasesFor(wire: {
   family: Family
   gas: { designations: readonly string[] }
-}): { designation: string; transfers: readonly Transfer[] }[] {
-  return wire.gas.designations.map((designation) => ({
-    designation,
-    transfers: crossingsUnder(wire.family, designation),
-  }))
+}): { designation: string; mixture?: Mixture; transfers: readonly Transfer[] }[] {
+  return wire.gas.designations.flatMap((designation) => {
+    const usual = USUAL_MIXTURES[designation]
+    return usual
+      ? usual.map((mixture) => ({
+          designation,
+          mixture,
+          transfers: crossingsUnder(wire.family, arcGasOf(mixture)),
+        }))
+      : [{ designation, transfers: crossingsUnder(wire.family, designation) }]
+  })
 }

@@ -61,7 +61,10 @@ const NOTES: Record<StartNote, string> = {
     'This wire does not run well at less; the metal would have less. Travel faster, or take a thinner wire.',
   'wire-range-high': 'The metal would have more than this wire carries.',
   'held-below-globular':
-    'Held at the top of short arc: between that and spray the metal falls in coarse drops.',
+    'Held near the top of short arc: above it the metal falls in coarse drops, or sprays where the gas has the argon for it.',
+  'held-in-position': 'Held at short arc: in this position the puddle of a spray runs away.',
+  'not-in-position':
+    'A wire this thick does not short-circuit: weld it flat, or take a thinner or a slag-carrying wire.',
   'machine-output': 'Held at what the machine gives.',
   'wire-speed-high': 'Held at the machine’s fastest feed.',
   'wire-speed-low': 'Held at the machine’s slowest feed.',

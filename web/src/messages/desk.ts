@@ -84,6 +84,7 @@ export const desk = {
     windy: 'No flow helps: gas-shielded work stops above {limit}. Shelter, or a self-shielded wire.',
     bore: 'Nozzle bore',
     gas: 'Gas',
+    gasBefore: 'Gas, older name',
     hose: 'Hose to fill',
     ceiling: 'Turbulent above',
     float: 'The flowmeter shows {reading} when {flow} flows: it was made for another gas.',

@@ -24,7 +24,7 @@ const props = defineProps<{
   start: StartSettings | undefined
   machine: Machine | undefined
   wire: SizedWire | undefined
-  designation: string | null
+  arcGas: string | null
 }>()
 const { t } = useI18n()
 const shop = useShop()
@@ -59,18 +59,12 @@ const supply = computed<SupplyLine | undefined>(() =>
 )
 const found = computed(() => {
   if (!props.start || !props.wire || !supply.value) return undefined
-  const at = supplyAt(
-    props.wire,
-    props.designation,
-    props.start.currentA.value,
-    props.machine ?? {},
-    supply.value,
-  )
+  const at = supplyAt(props.wire, props.arcGas, props.start.currentA.value, props.machine ?? {}, supply.value)
   return { ...at, share: at.drop / supply.value.voltageV }
 })
 const gives = computed(() =>
   props.wire && supply.value
-    ? givesSentence(whatGives(props.wire, props.designation, props.machine ?? {}, supply.value))
+    ? givesSentence(whatGives(props.wire, props.arcGas, props.machine ?? {}, supply.value))
     : '',
 )
 const answer = computed(() => {

@@ -3,6 +3,7 @@ import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRouter } from 'vue-router'
 import {
+  arcGasOf,
   gasDesignation,
   isSized,
   MATERIAL_NAMES,
@@ -64,11 +65,11 @@ watch(
   },
   { immediate: true },
 )
-const designation = computed(() => (wire.value?.gas.needed && gas.value ? gasDesignation(gas.value) : null))
+const arcGas = computed(() => (wire.value?.gas.needed && gas.value ? arcGasOf(gas.value) : null))
 const start = computed(() => {
   const { material, thicknessMm, position } = job.value
   if (!wire.value || !material || !thicknessMm) return undefined
-  return startSettings(wire.value, { material, thicknessMm, position }, designation.value, machine.value)
+  return startSettings(wire.value, { material, thicknessMm, position }, arcGas.value, machine.value)
 })
 const wrongGas = computed(
   () =>
@@ -143,13 +144,7 @@ const setGas = (mixture: Mixture | undefined) =>
           :items="POSITIONS.map((value) => ({ value, title: POSITION_NAMES[value] }))"
         />
         <template #more>
-          <SettingsPanel
-            v-if="start && wire"
-            :start="start"
-            :job="job"
-            :wire="wire"
-            :designation="designation"
-          />
+          <SettingsPanel v-if="start && wire" :start="start" :job="job" :wire="wire" :arc-gas="arcGas" />
           <v-btn v-if="label.trim() && wire && machine" @click="begin">{{
             t('desk.begin', { machine: machine.name })
           }}</v-btn>
@@ -162,7 +157,7 @@ const setGas = (mixture: Mixture | undefined) =>
     </div>
     <div class="col">
       <CylinderPanel v-model:flow="flow" :gas="gas" />
-      <CircuitPanel :start="start" :machine="machine" :wire="wire" :designation="designation" />
+      <CircuitPanel :start="start" :machine="machine" :wire="wire" :arc-gas="arcGas" />
     </div>
     <p class="muted">{{ t('app.defer') }}</p>
   </div>
@@ -171,7 +166,7 @@ const setGas = (mixture: Mixture | undefined) =>
 <style scoped>
 .desks {
   display: grid;
-  grid-template-columns: 1fr 1fr;
+  grid-template-columns: repeat(2, minmax(0, 1fr));
   gap: 20px 40px;
 }
 .desks > h1,

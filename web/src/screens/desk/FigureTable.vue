@@ -18,9 +18,9 @@ const { t } = useI18n()
     <summary>{{ t('desk.figures') }}</summary>
     <table class="tabular">
       <tbody>
-        <tr v-for="f in figures" :key="f.name">
+        <tr v-for="(f, i) in figures" :key="i">
           <th scope="row">{{ f.name }}</th>
-          <td>
+          <td :class="{ long: f.value.length > 16 }">
             <b>{{ f.value }}</b>
           </td>
           <td>{{ f.band ?? '' }}</td>
@@ -43,7 +43,7 @@ td {
   border-bottom: 1px solid var(--rule);
   font-weight: 400;
 }
-td:not(:last-child) {
+td:not(:last-child, .long) {
   white-space: nowrap;
 }
 @media (max-width: 700px) {

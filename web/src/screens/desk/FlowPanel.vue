@@ -19,7 +19,6 @@ import {
   startingFlow,
   TRANSFER_NAMES,
   turbulentFlowLPerMin,
-  USUAL_MIXTURES,
   type Job,
   type Mixture,
   type SizedWire,
@@ -81,9 +80,9 @@ const answer = computed(() => {
 const suits = computed(() => {
   if (!props.wire || !needsGas.value) return ''
   return gasesFor(props.wire)
-    .map(({ designation, transfers }) =>
+    .map(({ designation, mixture, transfers }) =>
       t('desk.suit', {
-        gas: (USUAL_MIXTURES[designation] ?? []).map(shortMixture).join(t('desk.or')) || designation,
+        gas: mixture ? shortMixture(mixture) : designation,
         designation,
         transfers: transfers.map((name) => TRANSFER_NAMES[name]).join(t('desk.or')) || '?',
       }),
@@ -117,11 +116,10 @@ const figures = computed<Figure[]>(() => {
       origin: t('desk.ceilingOrigin'),
     })
   if (gas.value)
-    list.push({
-      name: t('desk.gas'),
-      value: `${isoName(gas.value)} (${awsName(gas.value)})`,
-      origin: 'ISO 14175:2008, AWS A5.32:1997',
-    })
+    list.push(
+      { name: t('desk.gas'), value: isoName(gas.value), origin: 'ISO 14175:2008, AWS A5.32:2011' },
+      { name: t('desk.gasBefore'), value: awsName(gas.value), origin: 'AWS A5.32:1997' },
+    )
   if (gas.value && madeFor.value)
     list.push({
       name: t('desk.floatName'),

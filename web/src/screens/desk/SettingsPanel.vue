@@ -37,14 +37,14 @@ const props = defineProps<{
   start: StartSettings
   job: Partial<Job>
   wire: SizedWire
-  designation: string | null
+  arcGas: string | null
 }>()
 const { t } = useI18n()
 const shop = useShop()
 const KEYS = ['voltageV', 'wireSpeedMPerMin', 'currentA', 'tipToWorkMm'] as const satisfies StartKey[]
 const shade = computed(() => lensShade(props.start.currentA.value))
 const fume = computed(() =>
-  fumeReminders(props.wire.family, props.job.material ?? 'mild-steel', props.designation),
+  fumeReminders(props.wire.family, props.job.material ?? 'mild-steel', props.arcGas),
 )
 
 const kind = ref<Joint['kind'] | undefined>('fillet')

@@ -2,7 +2,7 @@
 import { computed, nextTick, ref, shallowRef, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import {
-  designationAfter,
+  arcGasAfter,
   formatVolts,
   proposalWords,
   seldomTogether,
@@ -76,7 +76,7 @@ watch(
     arc.value = simulatedArc(
       {
         wire: context.wire,
-        designation: designationAfter(context, findings),
+        gas: arcGasAfter(context, findings),
         nominal: { voltageV: at.voltageV.value, wireSpeedMPerMin: at.wireSpeedMPerMin.value, extensionMm },
       },
       seed,

@@ -1,6 +1,6 @@
 import { computed, type ComputedRef } from 'vue'
 import {
-  designationAfter,
+  arcGasAfter,
   dialInFor,
   lastGood,
   nextTry,
@@ -38,7 +38,7 @@ export function useDialIn(
   const dialIn = computed(() => {
     const { start, context, findings } = plan()
     if (!start) return undefined
-    const gas = designationAfter(context, findings)
+    const gas = arcGasAfter(context, findings)
     return dialInFor(context.wire, start, gas, machine.value, before.value?.settings)
   })
   const next = computed(
