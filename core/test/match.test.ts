@@ -389,7 +389,8 @@ test.each<[Mixture, string]>([
   [{ Ar: 90, CO2: 8, O2: 2 }, 'M24'],
   [{ Ar: 80, CO2: 15, O2: 5 }, 'M25'],
   [{ He: 90, Ar: 7.5, CO2: 2.5 }, 'M12'],
-  [{ Ar: 90, N2: 10 }, 'Z'],
+  [{ Ar: 90, N2: 10 }, 'N3'],
+  [{ Ar: 40, N2: 60 }, 'Z'],
 ])('%j is %s', (mixture, designation) => {
   expect(gasDesignation(mixture)).toBe(designation)
   if (designation !== 'Z') expect(parseMixture(shortMixture(mixture))).toEqual({ ok: true, value: mixture })
