@@ -217,6 +217,8 @@ describe('published figures', () => {
     expect(
       startSettings(sizedWire('E71T-1C .045'), { ...up, material: 'mild-steel' }, 'C1').notes,
     ).not.toContain('held-in-position')
+    const thick = startSettings(sizedWire('ER70S-6 1/16'), { material: 'mild-steel', thicknessMm: 12 }, C25)
+    expect(thick.notes).toContain('coarse-drops')
     expect(
       startSettings(sizedWire('ER70S-6 1/16'), { ...up, material: 'mild-steel' }, 'M20').notes,
     ).toContain('not-in-position')

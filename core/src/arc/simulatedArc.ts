@@ -10,7 +10,7 @@ export type ArcFault = (typeof ARC_FAULTS)[number]
 /** What stands at the bench. */
 export interface ArcBench {
   wire: Pick<SizedWire, 'family' | 'diameterMm' | 'exactMm'>
-  /** ISO 14175 of the gas; `null` without. */
+  /** As `arcGasOf` gives it; `null` without. */
   gas: string | null
   /** Where a table would set it: volts, m/min, and the electrode extension meant, mm. */
   nominal: { voltageV: number; wireSpeedMPerMin: number; extensionMm: number }

@@ -78,6 +78,7 @@ export type StartNote =
   | 'wire-range-low'
   | 'wire-range-high'
   | 'held-below-globular'
+  | 'coarse-drops'
   | 'held-in-position'
   | 'not-in-position'
   | 'machine-output'
@@ -135,18 +136,21 @@ export function startSettings(
   let current = Math.min(Math.max(wanted, least), most)
   if (wanted < least) notes.push('wire-range-low')
   if (wanted > most) notes.push('wire-range-high', 'several-passes')
-  // Between short arc and spray the metal falls in coarse drops: nobody sets it there on purpose.
-  const shortMost = SHORT_ARC_TO_A[diameterMm]
-  if (shortMost !== undefined && transferAt(family, diameterMm, gas, current) === 'globular') {
-    current = SHORT_HELD * shortMost
-    notes.push('held-below-globular', 'several-passes')
-  }
   if (RUNS_AWAY.includes(family) && !LYING.includes(job.position ?? 'flat')) {
     const upright = SHORT_ARC_UPRIGHT_TO_A[diameterMm]
     if (upright === undefined) notes.push('not-in-position')
     else if (current > upright) {
       current = upright
       notes.push('held-in-position', 'several-passes')
+    }
+  }
+  // Between short arc and spray the metal falls in coarse drops: nobody sets it there on purpose.
+  if (transferAt(family, diameterMm, gas, current) === 'globular') {
+    const shortMost = SHORT_ARC_TO_A[diameterMm]
+    if (shortMost === undefined) notes.push('coarse-drops')
+    else {
+      current = SHORT_HELD * shortMost
+      notes.push('held-below-globular', 'several-passes')
     }
   }
   if (current > machineMost || current < machineLeast) {

@@ -56,8 +56,7 @@ const SYMBOLS: Readonly<Record<string, keyof Mixture>> = {
 
 /**
  * Reads a gas as shops write it: `argon`, `80/20` (argon/CO2), `75/25`, `C25`, `98/2 O2`, `90/7.5/2.5 He/Ar/CO2`,
- * `82 Ar 18 CO2`; or by its full
- * designation, `ISO 14175-M21-ArC-20` or `SG-AC-20`. A group alone is a range and is refused.
+ * `82 Ar 18 CO2`; or by its full name, `ISO 14175-M21-ArC-20` or `SG-AC-20`. A group alone is a range and is refused.
  * @returns percent by volume, adding up to 100
  */
 export function parseMixture(text: string): Read<Mixture> {

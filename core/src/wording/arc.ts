@@ -62,6 +62,8 @@ const NOTES: Record<StartNote, string> = {
   'wire-range-high': 'The metal would have more than this wire carries.',
   'held-below-globular':
     'Held near the top of short arc: above it the metal falls in coarse drops, or sprays where the gas has the argon for it.',
+  'coarse-drops':
+    'Under this gas a wire this thick falls in coarse drops: take one with 80 % argon or more, or a thinner wire.',
   'held-in-position': 'Held at short arc: in this position the puddle of a spray runs away.',
   'not-in-position':
     'A wire this thick does not short-circuit: weld it flat, or take a thinner or a slag-carrying wire.',
