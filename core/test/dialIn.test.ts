@@ -8,6 +8,7 @@ import {
   goodTry,
   isDialledIn,
   lastGood,
+  lookedAt,
   learnDial,
   loadLineV,
   machineSchema,
@@ -22,6 +23,7 @@ import {
   speedOfRunOut,
   startSettings,
   tapVolts,
+  unexpected,
   trySaid,
   trySchema,
   trySigns,
@@ -66,8 +68,7 @@ function triesToGood(seed: number): number {
   for (let n = 1; n < 20; n++) {
     const { report: first, again, bead } = arc.weld(v, s)
     if (bead === 'good') return n
-    const report = seldomTogether(first) ? again() : first
-    tries.push({ voltageV: v, wireSpeedMPerMin: s, weld: 'bead', ...report })
+    tries.push(lookedAt({ voltageV: v, wireSpeedMPerMin: s, weld: 'bead', ...first }, again, tries, model))
     const next = proposed(tries, model, limits)
     v = next.voltageV
     s = next.wireSpeedMPerMin
@@ -168,6 +169,23 @@ describe('dialling in', () => {
   ])('%s with a bead that is %s wants a second look: %s', (arc, bead, look) =>
     expect(seldomTogether({ arc, bead })).toBe(look),
   )
+  test('a second look is asked where the tries before hardly let expect it, and never for pores or a burnback', () => {
+    const at = (voltageV: number, arc: Try['arc'], bead: Try['bead']) => weld(arc, bead, { voltageV })
+    const before = [at(19, 'long-arc', 'undercut'), at(19.8, 'long-arc', 'spattered')]
+    expect(unexpected(at(20.5, 'stubbing', 'cold'), before, model)).toBe(true)
+    expect(unexpected(at(20.5, 'long-arc', 'undercut'), before, model)).toBe(false)
+    expect(unexpected(at(20.5, 'stubbing', 'porous'), before, model)).toBe(false)
+    expect(unexpected(at(20.5, 'burnback', null), before, model)).toBe(false)
+    const looks = [weld('long-arc', 'spattered'), weld('steady', 'good')]
+    const seen = lookedAt(at(20.5, 'stubbing', 'cold'), () => looks.shift()!, before, model)
+    expect(seen).toMatchObject({ voltageV: 20.5, arc: 'long-arc', bead: 'spattered' })
+    expect(looks).toHaveLength(1)
+    const odd = [weld('steady', 'undercut'), weld('steady', 'spattered'), good]
+    expect(lookedAt(at(19, 'steady', 'spattered'), () => odd.shift()!, [], model)).toMatchObject({
+      bead: 'spattered',
+    })
+    expect(odd).toHaveLength(1)
+  })
   test('a burnback leaves no bead; volts and speeds outside any machine are refused', () => {
     expect(trySchema.safeParse(weld('burnback', null)).success).toBe(true)
     expect(trySchema.safeParse({ ...good, voltageV: 90 }).success).toBe(false)

@@ -1,4 +1,12 @@
-import { isDialledIn, isGood, type ArcReport, type Bead, type Try, type WeldKind } from './tries.ts'
+import {
+  isDialledIn,
+  isGood,
+  seldomTogether,
+  type ArcReport,
+  type Bead,
+  type Try,
+  type WeldKind,
+} from './tries.ts'
 
 /** Where to look first: the model's settings, and how its volts go with its wire speed. */
 export interface DialInModel {
@@ -89,8 +97,9 @@ function seen(arc: Record<ArcReport, number>, h: number): Record<Bead, number> {
     porous: 0,
   }
 }
+type Report = Pick<Try, 'arc' | 'bead'>
 /** How likely a pair of reports is; pores say nothing of volts or wire speed, and a burnback nobody mistakes. */
-function likelihood(report: Pick<Try, 'arc' | 'bead'>, x: number, h: number): number {
+function likelihood(report: Report, x: number, h: number): number {
   const arc = heard(x)
   if (report.arc === 'burnback' || report.bead === null) return 0.98 * arc.burnback + 0.005
   const may = (p: number, words: number) => (1 - MISREAD) * (p > 0 ? p : 0) + MISREAD / words
@@ -136,6 +145,35 @@ const forWeld = (weld: WeldKind) => (weld === 'tack' ? TACK_MORE_V : 0)
 const offOf = (b: Belief, model: DialInModel, volts: number, speed: number): [number, number] => {
   const h = speed / (model.wireSpeedMPerMin * (1 + b.speed)) - 1
   return [volts - model.voltageV - b.volts - b.coupling * h, h]
+}
+
+/** Words of ear and eye less likely than this, by the tries before, are worth a second look. common practice, no source */
+const UNEXPECTED = 0.05
+/** Whether a weld was reported as the tries before hardly let expect: looking once more costs no weld. */
+export function unexpected(made: Try, tries: readonly Try[], model: DialInModel): boolean {
+  // A burnback nobody mistakes, and pores say nothing of the settings.
+  if (made.arc === 'burnback' || made.bead === null || made.bead === 'porous') return false
+  const volts = made.voltageV - forWeld(made.weld)
+  const chance = beliefs(tries, model).reduce(
+    (sum, b) => sum + b.weight * likelihood(made, ...offOf(b, model, volts, made.wireSpeedMPerMin)),
+    0,
+  )
+  return chance < UNEXPECTED
+}
+
+const LOOKS_AT_MOST = 3
+/**
+ * A weld as it is written down by whoever can look at it again: once more where its report was not to be expected,
+ * and again while ear and eye do not go together.
+ */
+export function lookedAt(made: Try, again: () => Report, tries: readonly Try[], model: DialInModel): Try {
+  let last = made
+  for (let looks = 1; looks < LOOKS_AT_MOST; looks++) {
+    if (!seldomTogether(last) && (looks > 1 || !unexpected(last, tries, model))) break
+    const { arc, bead } = again()
+    last = { ...last, arc, bead }
+  }
+  return last
 }
 
 /** Whether a try was made at about these settings, whatever it was, bead or tack. */

@@ -25,6 +25,8 @@ export const dialIn = {
   seen: 'What does the bead look like?',
   save: 'Write it down',
   saveNeeds: 'Touch a bead, and what you heard.',
+  unexpected:
+    'After the welds before, this was hardly to be expected. Listen and look once more; if it stays so, write it down.',
   odd: 'These two seldom go together. Listen and look once more; if it stays so, write it down.',
   noBead: 'No bead after a burnback. Free the wire, look at the tip, then go on.',
   saveFields: 'Volts and wire speed are needed too.',

@@ -4,8 +4,8 @@ import { useI18n } from 'vue-i18n'
 import {
   arcGasAfter,
   formatVolts,
+  lookedAt,
   proposalWords,
-  seldomTogether,
   simulatedArc,
   trySigns,
   trySignText,
@@ -86,20 +86,21 @@ watch(
 )
 function simulate() {
   const set = form.value?.settings()
-  if (!arc.value || set?.voltageV === undefined || set.wireSpeedMPerMin === undefined) return
+  if (!arc.value || !dialIn.value || set?.voltageV === undefined || set.wireSpeedMPerMin === undefined) return
   const welded = arc.value.weld(set.voltageV, set.wireSpeedMPerMin)
   gave.value = t('dialIn.sim.gave', {
     amps: `${Math.round(welded.currentA / 5) * 5} A`,
     volts: formatVolts(welded.meterV),
     sound: welded.sound,
   })
-  keep({
+  const made: Try = {
     voltageV: set.voltageV,
     wireSpeedMPerMin: set.wireSpeedMPerMin,
     weld: weld.value,
-    ...(seldomTogether(welded.report) ? welded.again() : welded.report),
+    ...welded.report,
     simulated: true,
-  })
+  }
+  keep(lookedAt(made, welded.again, tries.value, dialIn.value.model))
 }
 </script>
 
@@ -112,6 +113,7 @@ function simulate() {
         ref="form"
         v-model:weld="weld"
         :dial-in="dialIn"
+        :tries="tries"
         :next="next"
         :transfer="start.transfer"
         @save="keep"

@@ -10,6 +10,7 @@ import {
   dialMark,
   seldomTogether,
   trySchema,
+  unexpected,
   WELD_NAMES,
   WELDS,
   type ArcReport,
@@ -27,7 +28,12 @@ import BeadSketch from './BeadSketch.vue'
 import TryKnobs from './TryKnobs.vue'
 
 /** One try: settings as proposed unless changed, the bead, the arc, written down. Three touches. */
-const props = defineProps<{ dialIn: DialInPlan; next: Proposal; transfer: Transfer }>()
+const props = defineProps<{
+  dialIn: DialInPlan
+  tries: readonly Try[]
+  next: Proposal
+  transfer: Transfer
+}>()
 const emit = defineEmits<{ save: [made: Try] }>()
 const weld = defineModel<WeldKind>('weld', { required: true })
 const { t } = useI18n()
@@ -95,13 +101,12 @@ const made = computed(() => {
   })
   return read.success ? read.data : undefined
 })
-/** Ear and eye at odds: a second look costs no weld. */
-const odd = computed(
-  () =>
-    arc.value !== undefined &&
-    bead.value !== undefined &&
-    seldomTogether({ arc: arc.value, bead: bead.value }),
-)
+/** Ear and eye at odds with each other or with the tries before: a second look costs no weld. */
+const odd = computed(() => {
+  if (!made.value) return undefined
+  if (seldomTogether(made.value)) return 'odd'
+  return unexpected(made.value, props.tries, props.dialIn.model) ? 'unexpected' : undefined
+})
 /** Bead and arc are told: what is missing is a setting. */
 const told = computed(() => arc.value !== undefined && (burned.value || bead.value !== undefined))
 function save() {
@@ -150,7 +155,7 @@ defineExpose({ settings: () => ({ voltageV: volts.value, wireSpeedMPerMin: speed
       </button>
     </fieldset>
     <ChoiceRow v-if="open" v-model="arc" class="choice" :ask="t('dialIn.heard')" :choices="arcs" />
-    <p v-if="odd" class="row" role="status">{{ t('dialIn.odd') }}</p>
+    <p v-if="odd" class="row" role="status">{{ t(`dialIn.${odd}`) }}</p>
     <p v-if="asked && !made" class="problem row" role="alert">
       {{ t(told ? 'dialIn.saveFields' : 'dialIn.saveNeeds') }}
     </p>
