@@ -1,4 +1,5 @@
 import { readFile } from 'node:fs/promises'
+import type { Locator, Page } from '@playwright/test'
 import {
   choose,
   decide,
@@ -122,21 +123,25 @@ test('a self-shielded wire that runs gun positive keeps gun positive', async ({ 
   expect(await verdicts(page)).toMatchObject({ polarity: 'fits', rolls: 'change', gas: 'adjust' })
 })
 
+/** The shop as the button here writes it. */
+async function exported(page: Page, from: Page | Locator = page) {
+  const save = page.waitForEvent('download')
+  await from.getByRole('button', { name: 'Export the shop as a file' }).click()
+  const file = await (await save).path()
+  return { file, kept: JSON.parse(await readFile(file, 'utf8')) }
+}
 test('the file that is exported imports again to the same state; a broken one changes nothing', async ({
   page,
 }) => {
   await open(page, '/store/parts')
   await page.getByRole('button', { name: 'One more: contact tip 1.0' }).click()
-  await page.goto('/shop')
-  const save = page.waitForEvent('download')
-  await page.getByRole('button', { name: 'Export the shop as a file' }).click()
-  const file = await (await save).path()
-  const before = JSON.parse(await readFile(file, 'utf8'))
+  await page.getByRole('link', { name: 'Shop' }).click()
+  const { file, kept: before } = await exported(page)
   await page.getByRole('button', { name: 'Start an empty shop' }).click()
   await page.getByRole('alert').getByRole('button', { name: 'Start an empty shop' }).click()
-  await page.goto('/')
+  await page.getByRole('link', { name: 'Bench' }).click()
   await expect(page.getByRole('heading', { name: 'No machine yet' })).toBeVisible()
-  await page.goto('/shop')
+  await page.getByRole('link', { name: 'Shop' }).click()
   const input = page.locator('input[type=file]')
   await input.setInputFiles({
     name: 'bad.json',
@@ -147,9 +152,7 @@ test('the file that is exported imports again to the same state; a broken one ch
   await input.setInputFiles(file)
   await expect(page.getByText('Machines: 4 added')).toBeVisible()
   await page.getByRole('button', { name: 'Import it' }).click()
-  const again = page.waitForEvent('download')
-  await page.getByRole('button', { name: 'Export the shop as a file' }).click()
-  const after = JSON.parse(await readFile(await (await again).path(), 'utf8'))
+  const { kept: after } = await exported(page)
   expect({ ...after, savedAt: '' }).toEqual({ ...before, savedAt: '' })
 })
 
@@ -171,16 +174,12 @@ test('a full browser store is said on every page; nothing is lost, and it can be
   await page.getByRole('link', { name: 'Bench' }).click()
   await notice.getByRole('button', { name: 'Try again' }).click()
   await expect(notice).toBeVisible()
-  const save = page.waitForEvent('download')
-  await notice.getByRole('button', { name: 'Export the shop as a file' }).click()
-  const kept = JSON.parse(await readFile(await (await save).path(), 'utf8'))
+  const { kept } = await exported(page, notice)
   await page.evaluate(() => dispatchEvent(new Event('room')))
   await notice.getByRole('button', { name: 'Try again' }).click()
   await expect(notice).toBeHidden()
   await page.goto('/shop')
-  const again = page.waitForEvent('download')
-  await page.getByRole('button', { name: 'Export the shop as a file' }).click()
-  const after = JSON.parse(await readFile(await (await again).path(), 'utf8'))
+  const { kept: after } = await exported(page)
   expect(after.store).toEqual(kept.store)
 })
 

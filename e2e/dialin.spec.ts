@@ -88,7 +88,8 @@ test('taps and a dial without figures, in inches on a phone; a simulated machine
   await page.setViewportSize({ width: 390, height: 844 })
   await open(page)
   await page.keyboard.press('u')
-  await page.goto('/store/machines')
+  // By links: a page left at once is left before it is kept.
+  await page.getByRole('link', { name: 'Store' }).click()
   await page.getByRole('button', { name: 'Edit Tern' }).click()
   const dialog = page.getByRole('dialog')
   await dialog.getByText('What it gives, and how it is set').click()
@@ -99,7 +100,7 @@ test('taps and a dial without figures, in inches on a phone; a simulated machine
   await dialog.getByLabel('Lowest mark on the feed dial').fill('1')
   await dialog.getByRole('button', { name: 'Save' }).click()
   await expect(dialog).toHaveCount(0)
-  await open(page)
+  await page.getByRole('link', { name: 'Bench' }).click()
   await decide(page, 'Tern', 'E71T-11 .030 10 lb', 'mild steel', '.090')
   await gatherAndBegin(page)
   await toDialIn(page)

@@ -3,14 +3,10 @@ import {
   FAMILY_NEEDS,
   findingConsequence,
   findingWhy,
-  gasDesignation,
   leastSupplyCurrentA,
-  parseMixture,
-  shortMixture,
   startingFlow,
   STATIONS,
   turbulentFlowLPerMin,
-  type Mixture,
   type Station,
 } from '../src/index.ts'
 import { finding, plan, verdict } from './bench.ts'
@@ -367,33 +363,6 @@ describe('each station, as the trade says it', () => {
     })
     expect(Object.keys(FAMILY_NEEDS)).toHaveLength(7)
   })
-})
-
-// published: ISO 14175:2008 Table 2, recalled from memory. Lower limits are not held, upper ones are.
-test.each<[Mixture, string]>([
-  [{ Ar: 100 }, 'I1'],
-  [{ He: 100 }, 'I2'],
-  [{ Ar: 75, He: 25 }, 'I3'],
-  [{ CO2: 100 }, 'C1'],
-  [{ Ar: 98, CO2: 2 }, 'M12'],
-  [{ Ar: 95, CO2: 5 }, 'M12'],
-  [{ Ar: 94.9, CO2: 5.1 }, 'M20'],
-  [{ Ar: 92, CO2: 8 }, 'M20'],
-  [{ Ar: 85, CO2: 15 }, 'M20'],
-  [{ Ar: 84.9, CO2: 15.1 }, 'M21'],
-  [{ Ar: 82, CO2: 18 }, 'M21'],
-  [{ Ar: 75, CO2: 25 }, 'M21'],
-  [{ Ar: 74.9, CO2: 25.1 }, 'M31'],
-  [{ Ar: 98, O2: 2 }, 'M13'],
-  [{ Ar: 95, O2: 5 }, 'M22'],
-  [{ Ar: 90, CO2: 8, O2: 2 }, 'M24'],
-  [{ Ar: 80, CO2: 15, O2: 5 }, 'M25'],
-  [{ He: 90, Ar: 7.5, CO2: 2.5 }, 'M12'],
-  [{ Ar: 90, N2: 10 }, 'N3'],
-  [{ Ar: 40, N2: 60 }, 'Z'],
-])('%j is %s', (mixture, designation) => {
-  expect(gasDesignation(mixture)).toBe(designation)
-  if (designation !== 'Z') expect(parseMixture(shortMixture(mixture))).toEqual({ ok: true, value: mixture })
 })
 
 test('argon turns turbulent at 19, 23.5 and 28 L/min in 1/2, 5/8 and 3/4 in nozzles', () => {

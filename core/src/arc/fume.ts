@@ -15,13 +15,9 @@ export const FUME_REMINDERS = [
 export type FumeReminder = (typeof FUME_REMINDERS)[number]
 
 /**
- * Reminders for a wire on a metal, the gravest first. @param designation ISO 14175 of the gas; `null` without
+ * Reminders for a wire on a metal, the gravest first. @param gas as `arcGasOf` gives it; `null` without
  */
-export function fumeReminders(
-  family: Family,
-  material: Material,
-  designation: string | null,
-): FumeReminder[] {
+export function fumeReminders(family: Family, material: Material, gas: string | null): FumeReminder[] {
   const has: Record<FumeReminder, boolean> = {
     galvanised: material === 'galvanised-steel',
     chromium: family === 'solid-stainless' || material === 'stainless-steel',
@@ -29,8 +25,8 @@ export function fumeReminders(
     cored: family === 'flux-cored-gas-shielded' || family === 'metal-cored',
     aluminium: family === 'aluminium',
     copper: family === 'silicon-bronze' || material === 'copper-alloy',
-    co2: designation === 'C1',
-    inert: designation !== null && designation !== 'C1',
+    co2: gas === 'C1',
+    inert: gas !== null && gas !== 'C1',
     always: true,
   }
   return FUME_REMINDERS.filter((name) => has[name])

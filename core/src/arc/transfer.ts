@@ -7,7 +7,7 @@ export const TRANSFERS = ['short-arc', 'globular', 'spray', 'slag'] as const
 export type Transfer = (typeof TRANSFERS)[number]
 
 /** Least argon for axial spray of solid steel and stainless, %. published: textbooks, recalled from memory */
-export const LEAST_ARGON_FOR_SPRAY = 80
+const LEAST_ARGON_FOR_SPRAY = 80
 const LEAN = ' lean in argon'
 
 /**
@@ -37,21 +37,21 @@ const TRANSITION_A: Readonly<Record<string, Readonly<Record<number, number>>>> =
   'silicon-bronze I1': { 0.9: 165, 1.2: 205, 1.6: 270 },
 }
 
+/** Wires and gases that turn to spray like others of the table. common practice */
+const LIKE: Readonly<Record<string, string>> = {
+  'solid-steel M12': 'solid-steel M13',
+  'solid-stainless M12': 'solid-stainless M13',
+  'aluminium I3': 'aluminium I1',
+}
+
 /**
  * Transition current of a wire under a gas, A; between listed sizes in a straight line. `null`: no spray under this
  * gas (CO2, too little argon), or no figure known. Metal-cored wire sprays under every M mixture. common practice
  * @param gas as `arcGasOf` gives it
  */
 export function transitionCurrentA(family: Family, diameterMm: number, gas: string): number | null {
-  const metalCored = family === 'metal-cored' && gas.startsWith('M')
-  const designation = metalCored ? 'M20' : gas
-  const row =
-    TRANSITION_A[`${metalCored ? 'solid-steel' : family} ${designation}`] ??
-    (family === 'solid-steel' && designation === 'M12' ? TRANSITION_A['solid-steel M13'] : undefined) ??
-    (family === 'solid-stainless' && designation === 'M12'
-      ? TRANSITION_A['solid-stainless M13']
-      : undefined) ??
-    (family === 'aluminium' && designation === 'I3' ? TRANSITION_A['aluminium I1'] : undefined)
+  const name = family === 'metal-cored' && gas.startsWith('M') ? 'solid-steel M20' : `${family} ${gas}`
+  const row = TRANSITION_A[LIKE[name] ?? name]
   if (!row) return null
   const sizes = Object.keys(row)
     .map(Number)

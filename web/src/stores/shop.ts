@@ -30,9 +30,12 @@ export const useShop = defineStore('shop', () => {
   /** Said once, with a way back, after something was removed or replaced. */
   const told = ref<{ label: string } | null>(null)
 
-  /** Keeps the shop. One write at a time, each of the shop as it then is: a burst of touches is two writes, not twenty in a row. */
   let writing = false
   let dirty = false
+  /**
+   * Keeps the shop. One write at a time, each of the shop as it then is: a burst of touches is two writes, not twenty
+   * in a row.
+   */
   async function save() {
     dirty = true
     if (writing) return
@@ -98,6 +101,11 @@ export const useShop = defineStore('shop', () => {
   const replaceAll = (label: string, next: Shop) => undoable(label, () => (shop.value = withIds(next)))
 
   const machine = (id: string) => shop.value.machines.find((m) => m.id === id)
+  /** With all that was learned of it since a sheet began, but fitted as the sheet goes by. */
+  const asPlanned = (planned: Machine): Machine => ({
+    ...(machine(planned.id) ?? planned),
+    fitted: planned.fitted,
+  })
   function putMachine(next: Machine) {
     const at = shop.value.machines.findIndex((m) => m.id === next.id)
     if (at < 0) shop.value.machines.push(next)
@@ -157,6 +165,7 @@ export const useShop = defineStore('shop', () => {
     undo,
     replaceAll,
     machine,
+    asPlanned,
     putMachine,
     putPart,
     removeMachine,

@@ -36,18 +36,16 @@ const note = computed({
 
 const signedAt = new Date().toISOString()
 /** The shop as it will be: shown before it is written. */
-const settled = computed(() => {
-  const now = shop.machine(props.run.machineId) ?? props.plan.context.machine
-  const machine = { ...now, fitted: props.plan.context.machine.fitted }
-  return settle(
+const settled = computed(() =>
+  settle(
     props.plan,
-    machine,
+    shop.asPlanned(props.plan.context.machine),
     shop.shop.store,
     // No new mark written: the same wire keeps its own, another wire has none yet.
     { at: signedAt, ...(props.run.pressureMark != null && { pressureMark: props.run.pressureMark }) },
     { cameOff: (name, wire) => t('sign.cameOff', { name, wire }), newId },
-  )
-})
+  ),
+)
 const marks = computed(() => standingMarks(settled.value.machine, undefined, shop.units))
 
 function sign() {

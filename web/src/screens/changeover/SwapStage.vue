@@ -77,15 +77,6 @@ function back() {
 const doneBy = (id: string) => (kept.value.done = [...kept.value.done, id])
 const backBy = (id: string) => (kept.value.done = kept.value.done.filter((d) => d !== id))
 const writing = ref<Station | null>(null)
-/** What was learned of the machine since the sheet began is kept; what is fitted is what the sheet goes by. */
-const read = computed<Machine>(() => {
-  const { machine } = props.plan.context
-  return {
-    ...(shop.machine(props.run.machineId) ?? machine),
-    fitted: machine.fitted,
-    supply: machine.supply,
-  }
-})
 /**
  * What was read goes into the machine and the plan is made anew: readings come first, so nothing has been opened
  * yet. If it shows that a part is missing, Gather says so.
@@ -209,7 +200,12 @@ const left = computed(() => steps.value.slice(Math.max(0, at.value)).reduce((sum
       </div>
     </div>
     <RunSide v-if="!shared" :steps="steps" :at="at" />
-    <StationEditor :machine="read" :station="writing" @save="wrote" @close="writing = null" />
+    <StationEditor
+      :machine="shop.asPlanned(plan.context.machine)"
+      :station="writing"
+      @save="wrote"
+      @close="writing = null"
+    />
   </div>
   <div v-else class="screen">
     <h1>{{ t('run.allDone') }}</h1>

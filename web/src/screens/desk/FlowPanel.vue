@@ -2,6 +2,7 @@
 import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import {
+  awsName,
   bandWords,
   DRAUGHT_LIMIT_M_PER_S,
   flowmeterFactor,
@@ -23,7 +24,6 @@ import {
   type Mixture,
   type SizedWire,
   type StartSettings,
-  awsName,
 } from '@pepper-knot/core'
 import MixtureField from '../../parts/MixtureField.vue'
 import QuantityField from '../../parts/QuantityField.vue'
