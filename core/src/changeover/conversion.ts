@@ -1,11 +1,10 @@
-import type { gunSchema } from '../machine/schema.ts'
 import { type Fitted, type Job, type Machine, type Part } from '../machine/schema.ts'
 import { pick, type MatchContext, type WantedPart } from '../match/finding.ts'
 import { readWire } from '../match/prepare.ts'
+import { gunAsFitted, regulatorFor, regulatorTakes, type Gun } from '../machine/part.ts'
 import type { Practice } from '../practice/practice.ts'
 import { isSized, type SizedWire } from '../wire/wire.ts'
 import { wireByHand } from '../wire/byHand.ts'
-import type { z } from 'zod'
 import { benchAtStart, type Bench } from './bench.ts'
 import { toolsFor, type GatherLine, type Tool } from './gather.ts'
 import { PlanRefused, withWalking } from './plan.ts'
@@ -19,7 +18,6 @@ import { machineFacts, step } from './work.ts'
  */
 export const CONVERSIONS = ['to-gas', 'to-gasless', 'fit-gun'] as const
 export type ConversionKind = (typeof CONVERSIONS)[number]
-export type Gun = z.infer<typeof gunSchema>
 
 export interface Conversion {
   kind: ConversionKind
@@ -42,7 +40,7 @@ export const canConvert = (machine: Machine, kind: ConversionKind): boolean =>
   kind === 'to-gas' ? machine.gasGear === false : kind === 'to-gasless' ? machine.gasGear === true : true
 
 /** The wire comes out first: what is done at the gun and the solenoid is done with nothing in the rolls. */
-const wireOut = (on: boolean): Task[] =>
+const wireOut = (on: boolean, knot: boolean): Task[] =>
   on
     ? [
         'coolGun',
@@ -55,18 +53,19 @@ const wireOut = (on: boolean): Task[] =>
         'openArm',
         'cutOldWire',
         'tuckOldEnd',
+        ...(knot ? (['clearTangle'] as const) : []),
         'pullOldWire',
         'spoolOff',
       ]
-    : ['coolGun', 'clampOff']
+    : ['coolGun', 'clampOff', ...(knot ? (['openArm', 'clearTangle'] as const) : [])]
 
-const TASKS_OF: Record<ConversionKind, (wireOn: boolean, gasOn: boolean) => Task[]> = {
+const TASKS_OF: Record<ConversionKind, (wire: { on: boolean; knot: boolean }, gasOn: boolean) => Task[]> = {
   // The valve is proved by its click before gas is bought and connected.
-  'to-gas': (wireOn) => [
+  'to-gas': (wire) => [
     'gatherParts',
     'protect',
     'switchOff',
-    ...wireOut(wireOn),
+    ...wireOut(wire.on, wire.knot),
     'unplug',
     'waitDischarge',
     'openCase',
@@ -86,12 +85,12 @@ const TASKS_OF: Record<ConversionKind, (wireOn: boolean, gasOn: boolean) => Task
     'shutCylinder',
     'putAway',
   ],
-  'to-gasless': (wireOn, gasOn) => [
+  'to-gasless': (wire, gasOn) => [
     'gatherParts',
     'protect',
     ...(gasOn ? (['shutCylinder', 'regulatorOff'] as const) : []),
     'switchOff',
-    ...wireOut(wireOn),
+    ...wireOut(wire.on, wire.knot),
     'unplug',
     'waitDischarge',
     'openCase',
@@ -101,12 +100,12 @@ const TASKS_OF: Record<ConversionKind, (wireOn: boolean, gasOn: boolean) => Task
     'plugIn',
     'putAway',
   ],
-  'fit-gun': (wireOn, gasOn) => [
+  'fit-gun': (wire, gasOn) => [
     'gatherParts',
     'protect',
     ...(gasOn ? (['shutCylinder'] as const) : []),
     'switchOff',
-    ...wireOut(wireOn),
+    ...wireOut(wire.on, wire.knot),
     'unplug',
     'gunOff',
     'gunSwap',
@@ -126,18 +125,20 @@ const RIGHT: Record<ConversionKind, (b: Bench) => boolean> = {
 
 /** What a conversion brings in; the store is looked through for it. */
 function partsFor(kind: ConversionKind, gun: Gun, c: MatchContext): WantedPart[] {
-  const cylinder = pick(c.store, [(p) => p.kind === 'cylinder'])
-  const regulator = pick(c.store, [(p) => p.kind === 'regulator'])
-  if (kind === 'to-gas')
+  if (kind === 'to-gas') {
+    const cylinder = pick(c.store, [(p) => p.kind === 'cylinder'])
+    const gas = gasOf(c, cylinder)
+    const regulator = regulatorFor(gas) as Extract<Part, { kind: 'regulator' }>
     return [
-      { station: 'gas', kind: 'regulator', spec: {}, storeIndex: regulator },
       {
         station: 'gas',
-        kind: 'cylinder',
-        spec: { gas: gasOf(c, cylinder) },
-        storeIndex: cylinder,
+        kind: 'regulator',
+        spec: { gas: regulator.gas },
+        storeIndex: pick(c.store, [(p) => p.kind === 'regulator' && regulatorTakes(p, gas)]),
       },
+      { station: 'gas', kind: 'cylinder', spec: { gas }, storeIndex: cylinder },
     ]
+  }
   if (kind === 'to-gasless') return []
   const { kind: type, lengthM } = gun
   return [
@@ -219,24 +220,29 @@ export function planConversion(
     practice,
   }
   const wireOn = machine.fitted.wire !== null
+  const knot = machine.fitted.conditions?.birdnest === true
   const gasOn = machine.fitted.gas !== null && machine.gasGear !== false
   const parts = partsFor(kind, gun, context)
   const facts = { ...machineFacts(context), kind: gun.kind, lengthM: gun.lengthM, conversion: kind }
   const used = new Map<string, number>()
   const steps = withWalking(
-    TASKS_OF[kind](wireOn, gasOn).map((task) => {
+    TASKS_OF[kind]({ on: wireOn, knot }, gasOn).map((task) => {
       const n = (used.get(task) ?? 0) + 1
       used.set(task, n)
       return step(task, facts, n > 1 ? { id: `${task}-${n}` } : {})
     }),
   )
   const cylinder = parts.find((p) => p.kind === 'cylinder')
+  // A gun of the shelf comes with what was in and on it when it was laid aside; of another nothing is known.
+  const index = parts.find((p) => p.kind === 'gun')?.storeIndex
+  const stored = index == null ? undefined : store![index]
+  const going = stored?.kind === 'gun' ? gunAsFitted(stored) : { gun, load: {} }
   const end: Partial<Fitted> =
     kind === 'to-gas'
       ? { gas: cylinder!.spec.gas as Fitted['gas'] }
       : kind === 'to-gasless'
         ? { gas: null }
-        : { gun }
+        : { gun: going.gun }
   const proof = proveConversion(kind, steps, end, context)
   if (!proof.holds) throw new PlanRefused(proof)
   const after: Machine = {
@@ -249,8 +255,13 @@ export function planConversion(
       wire: null,
       spool: null,
       ...(kind === 'to-gasless' && { gasFlowLPerMin: 0 }),
-      // A gun brings its own liner and tip: they are looked at before the next wire.
-      ...(kind === 'fit-gun' && { liner: undefined, contactTip: undefined, nozzle: undefined }),
+      ...(knot && { conditions: { ...machine.fitted.conditions, birdnest: false } }),
+      // A gun brings its own liner and tip: what is not known of them is looked at before the next wire.
+      ...(kind === 'fit-gun' && {
+        liner: going.load.liner,
+        contactTip: going.load.contactTip,
+        nozzle: going.load.nozzle,
+      }),
     },
   }
   return {

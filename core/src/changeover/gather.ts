@@ -1,7 +1,8 @@
 import type { Finding, MatchContext, WantedPart } from '../match/finding.ts'
 import { pick } from '../match/finding.ts'
-import { gasDesignation } from '../gas/designation.ts'
-import { labelAt } from '../match/prepare.ts'
+import { regulatorFor, regulatorTakes } from '../machine/part.ts'
+import { shelfWire } from '../match/prepare.ts'
+import { isSameWire } from '../wire/wire.ts'
 import type { Station } from '../machine/stations.ts'
 import type { Part } from '../machine/schema.ts'
 import type { Step } from './step.ts'
@@ -39,16 +40,17 @@ export function gatherList(c: MatchContext, findings: readonly Finding[]): Gathe
 
 type MakeLine = (part: WantedPart, ifNeeded: boolean) => GatherLine
 
+/** Characters of shelf labels that are read for one plan: some 2,000 boxes as boxes are labelled. */
+const MOST_LABEL_CHARACTERS = 40_000
+
 function wireLine(c: MatchContext, line: MakeLine): GatherLine {
+  let budget = MOST_LABEL_CHARACTERS
   const inStore = pick(c.store, [
     (p) => {
-      if (p.kind !== 'wire') return false
-      const label = labelAt(p.label, '')
-      return (
-        label.ok &&
-        label.value.wire.classification === c.wire.classification &&
-        label.value.wire.diameterMm === c.wire.diameterMm
-      )
+      if (p.kind !== 'wire' || budget <= 0) return false
+      budget -= p.byHand ? 0 : p.label.length
+      const shelf = shelfWire(p)
+      return shelf.ok && isSameWire(shelf.value.wire, c.wire)
     },
   ])
   const listed = c.store?.some((p) => p.kind === 'wire') ?? false
@@ -72,13 +74,9 @@ function regulatorLine(c: MatchContext, findings: readonly Finding[], line: Make
   const going = gas.after.gas
   if (!c.wire.gas.needed || !going || gas.verdict !== 'change') return []
   if (c.fitted.gas && !gas.facts.otherOutlet) return []
-  const co2 = gasDesignation(going) === 'C1'
-  const storeIndex = pick(c.store, [
-    (p) => p.kind === 'regulator' && (p.gas === undefined || /co2/i.test(p.gas) === co2),
-  ])
-  return [
-    line({ station: 'gas', kind: 'regulator', spec: { gas: co2 ? 'CO2' : 'argon' }, storeIndex }, false),
-  ]
+  const { gas: outlet } = regulatorFor(going) as Extract<Part, { kind: 'regulator' }>
+  const storeIndex = pick(c.store, [(p) => p.kind === 'regulator' && regulatorTakes(p, going)])
+  return [line({ station: 'gas', kind: 'regulator', spec: { gas: outlet }, storeIndex }, false)]
 }
 
 export type Tool =

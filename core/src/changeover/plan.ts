@@ -14,7 +14,7 @@ import { gatherList, toolsFor, type GatherLine, type Tool } from './gather.ts'
 import { orderBlocks } from './order.ts'
 import { walkMinutes, type Place } from './places.ts'
 import { laneSteps, shareBlocks, type Crew, type Lane } from './crew.ts'
-import { prove, proveCrew, type Proof } from './proof.ts'
+import { prove, proveCrew, TOO_MANY_ORDERS, type Proof } from './proof.ts'
 import { startFor, type Start } from './startFor.ts'
 import type { Step } from './step.ts'
 import { wireInGun, type WireInGun } from './wireInGun.ts'
@@ -80,14 +80,18 @@ export function orderedWork(c: MatchContext, findings: readonly Finding[]): Bloc
 export const orderSteps = (c: MatchContext, findings: readonly Finding[]): Step[] =>
   withWalking(orderedWork(c, findings).flatMap((b) => b.steps))
 
-/** The same work shared between two, and proved in every order their lists allow. */
-function shared(c: MatchContext, findings: readonly Finding[], blocks: readonly Block[]): Crew {
+/**
+ * The same work shared between two, and proved in every order their lists allow; `null` where those are too many to
+ * try them all: then one list is what can be vouched for.
+ */
+function shared(c: MatchContext, findings: readonly Finding[], blocks: readonly Block[]): Crew | null {
   const crew = shareBlocks(blocks, HOME)
   const steps = blocks.flatMap((b) => b.steps)
   const beforeStep = new Map(crew.steps.map((s) => [s.id, s.before]))
   const list = (who: Lane) =>
     laneSteps(crew, who, steps).map((step) => ({ step, before: beforeStep.get(step.id)! }))
   const proof = proveCrew([list('feeder'), list('gun')], findings, c)
+  if (proof.violations.some((v) => v.rule === TOO_MANY_ORDERS)) return null
   if (!proof.holds) throw new PlanRefused(proof)
   return crew
 }

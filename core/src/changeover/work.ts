@@ -155,7 +155,10 @@ export function workFor(c: MatchContext, findings: readonly Finding[]): Block[] 
 
   const newLiner = mustChange('liner')
   const wholeGun = by.gun.parts.some((p) => p.kind === 'gun' && p.piece === undefined)
-  const blowOut = by.liner.verdict === 'adjust' || (upkeep('blowOutLiner') && !newLiner)
+  const blowOut =
+    by.liner.verdict === 'adjust' ||
+    (newLiner && by.liner.facts.cleanFirst === true) ||
+    (upkeep('blowOutLiner') && !newLiner)
   // A school leaves a right tip on while stiff wire is threaded; a liner is only worked on with it off.
   const keepTip =
     c.practice.tipWhileThreading === 'on' &&
@@ -215,7 +218,7 @@ export function workFor(c: MatchContext, findings: readonly Finding[]): Block[] 
 
   // The gun's inside: liner, O-rings, rolls, the gun itself.
   const gun = by.gun
-  const ring = gun.facts.oRingVerdict !== undefined && !wholeGun
+  const ring = gun.facts.oRingVerdict !== undefined
   const soft = FAMILY_NEEDS[c.wire.family].soft || c.fitted.gun?.linerTrim === 'long'
   const trim = at('linerTrim', 'liner', {}, soft ? { place: 'cabinet' } : {})
   const inside = [
@@ -241,8 +244,7 @@ export function workFor(c: MatchContext, findings: readonly Finding[]): Block[] 
       [at('blowOutLiner', 'liner')],
       ['stripGun', ...clear, ...(inside.length ? ['gunInside'] : [])],
     )
-  const piece = (name: 'rolls' | 'innerLiner') =>
-    wholeGun ? undefined : (gun.facts[name] as Finding['verdict'] | undefined)
+  const piece = (name: 'rolls' | 'innerLiner') => gun.facts[name] as Finding['verdict'] | undefined
   const gunRolls = piece('rolls')
   const gunEnd = [
     ...(gunRolls && gunRolls !== 'fits'
@@ -258,11 +260,13 @@ export function workFor(c: MatchContext, findings: readonly Finding[]): Block[] 
         ]
       : []),
     ...(piece('innerLiner') && piece('innerLiner') !== 'fits'
-      ? [at(piece('innerLiner') === 'adjust' ? 'innerLinerClean' : 'innerLiner', 'gun')]
+      ? piece('innerLiner') === 'adjust'
+        ? [at('innerLinerClean', 'gun')]
+        : [at('innerLiner', 'gun'), ...(gun.facts.innerLinerCleanFirst ? [at('innerLinerClean', 'gun')] : [])]
       : []),
-    ...(!wholeGun && gun.facts.condition === 'dirty' ? [at('gunClean', 'gun')] : []),
+    ...(gun.facts.conditionGoing === 'dirty' ? [at('gunClean', 'gun')] : []),
   ]
-  add('gunEnd', gunEnd, ['stripGun', ...clear])
+  add('gunEnd', gunEnd, ['stripGun', ...clear, ...(wholeGun ? ['gunInside'] : [])])
 
   for (const station of ['inletGuide', 'outletGuide'] as const)
     if (todo(station))

@@ -61,9 +61,7 @@ export function startingFlow(
   const shortArc = cap(Math.max(byWire, 0.8 * (boreMm ?? 0) * share))
   const spray = cap(Math.max(byWire, (boreMm ?? 0) * share))
   const value = wire.transfer === 'spray' ? spray : shortArc
-  return {
-    value: Math.round(value),
-    low: value * 0.85,
-    high: cap((wire.transfer === 'spray' ? value : spray) * 1.15),
-  }
+  const high = cap((wire.transfer === 'spray' ? value : spray) * 1.15)
+  // A whole figure, but never one above the ceiling it stands under.
+  return { value: Math.min(Math.round(value), Math.floor(high)), low: value * 0.85, high }
 }

@@ -54,12 +54,16 @@ const SYMBOLS: Readonly<Record<string, keyof Mixture>> = {
   n2: 'N2',
 }
 
+/** Characters of the longest name of a gas. */
+const LONGEST_GAS = 200
+
 /**
  * Reads a gas as shops write it: `argon`, `80/20` (argon/CO2), `75/25`, `C25`, `98/2 O2`, `90/7.5/2.5 He/Ar/CO2`,
  * `82 Ar 18 CO2`; or by its full name, `ISO 14175-M21-ArC-20` or `SG-AC-20`. A group alone is a range and is refused.
  * @returns percent by volume, adding up to 100
  */
 export function parseMixture(text: string): Read<Mixture> {
+  if (text.length > LONGEST_GAS) return refuse('', gasText.notRead(`${text.slice(0, 40)}…`))
   const t = text
     .normalize('NFKC')
     .trim()

@@ -62,6 +62,10 @@ const stampOf = (text: string) =>
     .replace(',', '.')
     .trim()
 
+/** Characters of one line, and lines of one paste. */
+const LONGEST_LINE = 500
+const MOST_LINES = 1000
+
 /**
  * Reads one line about a part: what is stamped on it and what it is, in any order, as people type it:
  * `1.0/1.2 U`, `.035 tip x5`, `PTFE 1.0-1.2 4 m`, `5/8 nozzle`, `80/20 cylinder`, or a wire's label.
@@ -69,6 +73,7 @@ const stampOf = (text: string) =>
  * @returns the part as the store keeps it, or what is missing; nothing is guessed
  */
 export function readPartLine(text: string): Read<Part> {
+  if (text.length > LONGEST_LINE) return refuse('', partLineText.tooLong())
   const place = DRAWER.exec(text)
   const drawer = place?.[1]?.trim().slice(0, 60)
   const even = mendNumbers(evenText(place ? text.slice(0, place.index) : text))
@@ -100,12 +105,18 @@ export function readPartLine(text: string): Read<Part> {
 const typed = (text: string) => text.replace(new RegExp(COUNT, 'i'), ' ').replace(/\s+/g, ' ').trim()
 
 /** Several parts, one a line or with semicolons between. Each line is read by itself. */
-export const readPartLines = (text: string): { line: string; read: Read<Part> }[] =>
-  text
-    .split(/[\n;]+/)
+export function readPartLines(text: string): { line: string; read: Read<Part> }[] {
+  const lines = text
+    .split(/[\n;]/)
     .map((line) => line.trim())
     .filter((line) => line !== '')
-    .map((line) => ({ line, read: readPartLine(line) }))
+  const read = lines.slice(0, MOST_LINES).map((line) => ({ line, read: readPartLine(line) }))
+  const left = lines.slice(MOST_LINES)
+  // What is over comes back as one line that was not read: nothing typed is lost.
+  return left.length
+    ? [...read, { line: left.join('\n'), read: refuse('', partLineText.tooManyLines(MOST_LINES)) }]
+    : read
+}
 
 /** The part's own words, or `problem`: what is missing. */
 type Shape = Record<string, unknown>

@@ -8,7 +8,7 @@ import {
   POLARITIES,
   POSITIONS,
 } from '../wire/families.ts'
-import { diameterOfMm, readStampMm } from '../wire/diameters.ts'
+import { diameterOfMm, LONGEST_STAMP, readStampMm } from '../wire/diameters.ts'
 import { SPOOL_TYPES } from '../wire/spool.ts'
 import { STATIONS } from './stations.ts'
 import { UPKEEP, upkeepDatesSchema } from './upkeep.ts'
@@ -29,7 +29,7 @@ export const conditionSchema = z.enum(CONDITIONS)
 
 /** A stamp in either system, one size or two. */
 export const stampSchema = z
-  .union([z.string(), z.number().transform(String)])
+  .union([z.string().max(LONGEST_STAMP), z.number().transform(String)])
   .superRefine((text, context) => {
     const stamp = readStampMm(text)
     if (!stamp.ok) context.addIssue({ code: 'custom', message: stamp.problems[0]!.message })
@@ -121,11 +121,11 @@ export const wireLabelSchema = z.object({
   spool: wireSpoolSchema.optional(),
   condition: conditionSchema.optional(),
 })
-export const wireByHandSchema = z.object({
+const handShape = z.object({
   family: z.enum(FAMILIES),
   diameterMm: sizeMm,
   polarity: z
-    .union([z.array(z.enum(POLARITIES)).min(1), z.enum(POLARITIES).transform((p) => [p])])
+    .union([z.array(z.enum(POLARITIES)).min(1).max(10), z.enum(POLARITIES).transform((p) => [p])])
     .optional(),
   gas: z
     .union([
@@ -139,6 +139,8 @@ export const wireByHandSchema = z.object({
       z.null().transform(() => [] as string[]),
     ])
     .optional(),
+})
+export const wireByHandSchema = handShape.extend({
   spool: wireSpoolSchema.optional(),
   condition: conditionSchema.optional(),
 })
@@ -222,19 +224,22 @@ export const machineSchema = z.object({
     })
     .optional(),
   wireEntry: z.enum(LEAVES).optional(),
-  spools: z.array(z.enum(SPOOL_TYPES)).optional(),
+  spools: z.array(z.enum(SPOOL_TYPES)).max(50).optional(),
   polarityChange: z.enum(POLARITY_CHANGES).optional(),
   gasGear: z.boolean().optional(),
   rollPairs: z.number().int().min(1).max(4).optional(),
   matchedTopRolls: z.boolean().optional(),
   scale: z.object({ min: z.number(), max: z.number() }).nullable().optional(),
   workingGroove: z.enum(['inner', 'outer', 'turn', 'depth']).optional(),
-  reverseThreads: z.array(z.enum(['spoolRetainer', 'rollRetainer', 'gunRollRetainer'])).optional(),
+  reverseThreads: z
+    .array(z.enum(['spoolRetainer', 'rollRetainer', 'gunRollRetainer']))
+    .max(20)
+    .optional(),
   jogButton: z.boolean().optional(),
   hubLocator: z.enum(['pin', 'tab', 'none']).optional(),
   inletBeforeSpool: z.boolean().optional(),
   voltTaps: z
-    .union([z.number().int().min(1).max(100), z.array(z.union([z.string(), z.number()])).max(100)])
+    .union([z.number().int().min(1).max(100), z.array(z.union([z.string().max(40), z.number()])).max(100)])
     .optional(),
   /** A wire-speed dial with marks of its own instead of a speed, and what was run out in a timed run at some of them. */
   feedDial: z
@@ -281,6 +286,10 @@ export const partSchema = z.discriminatedUnion('kind', [
     kind: z.literal('gun'),
     part: z.enum(['whole', 'rolls', 'innerLiner', 'oRing']).default('whole'),
     type: z.enum(GUN_KINDS).optional(),
+    /** What was in and on a whole gun when it was laid aside. */
+    liner: linerSchema.optional(),
+    contactTip: tipSchema.optional(),
+    nozzle: nozzleSchema.optional(),
     ...stock,
   }),
   tipSchema.extend({ kind: z.literal('contactTip'), ...stock }),
@@ -297,8 +306,11 @@ export const partSchema = z.discriminatedUnion('kind', [
   z.object({
     kind: z.literal('wire'),
     label: z.string().max(500),
+    /** A wire no label describes: then the label is only its name. */
+    byHand: handShape.optional(),
     massKg: z.number().min(0).max(1000).optional(),
     spoolType: z.enum(SPOOL_TYPES).optional(),
+    ...condition,
     ...stock,
   }),
 ])
@@ -314,6 +326,9 @@ export const jobSchema = z.object({
 })
 export type Job = z.infer<typeof jobSchema>
 
+/** More tasks than there are, ours or a later version's. */
+const MOST_TASK_MINUTES = 500
+
 export const changeoverRequestSchema = z.object({
   machine: machineSchema,
   wire: wireInputSchema,
@@ -323,6 +338,11 @@ export const changeoverRequestSchema = z.object({
   /** Upkeep to be done with it. */
   upkeep: z.array(z.enum(UPKEEP)).max(10).optional(),
   /** Minutes a task takes here, from the shop's own log. */
-  minutes: z.record(z.string().max(40), z.number().positive().max(600)).optional(),
+  minutes: z
+    .record(z.string().max(40), z.number().positive().max(600))
+    .refine((record) => Object.keys(record).length <= MOST_TASK_MINUTES, {
+      error: requestText.tooManyTasks(),
+    })
+    .optional(),
 })
 export type ChangeoverRequest = z.infer<typeof changeoverRequestSchema>

@@ -1,24 +1,6 @@
 import type { fittedKey } from './assumed.ts'
+import { FITTED_KINDS, partKey } from './part.ts'
 import type { Machine, Part } from './schema.ts'
-
-/** Kinds that stand in a machine under their own name. */
-const FITTED_KINDS = ['inletGuide', 'outletGuide', 'driveRolls', 'liner', 'contactTip'] as const
-
-/** What makes two parts the same part: not where one lies, how many there are, or how worn it is. */
-const bare = (part: object): string =>
-  JSON.stringify(
-    Object.entries(part)
-      .filter(
-        ([key, value]) =>
-          value !== undefined &&
-          value !== '' &&
-          value !== false &&
-          !['id', 'count', 'drawer', 'note', 'lowAt', 'leadDays', 'condition', 'active', 'gapMm'].includes(
-            key,
-          ),
-      )
-      .sort(([a], [b]) => (a < b ? -1 : 1)),
-  )
 
 /** Parts that machines carry, in the words of the store, with the machine's name. Assumed parts do not count. */
 export function fittedParts(machines: readonly Machine[]): { part: object; machine: string }[] {
@@ -40,7 +22,8 @@ export function fittedParts(machines: readonly Machine[]): { part: object; machi
 
 /** Names of the machines that carry just such a part. A liner counts by material and range, whatever its length. */
 export function fittedOn(part: Part, fitted: ReturnType<typeof fittedParts>): string[] {
-  const key = (p: object) => bare({ ...p, ...('lengthM' in p && { lengthM: undefined }) })
+  const key = (p: object) =>
+    partKey(p, ['condition', ...('lengthM' in p && !('type' in p) ? ['lengthM'] : [])])
   const own = key(part)
   return fitted.filter((f) => key(f.part) === own).map((f) => f.machine)
 }

@@ -1,4 +1,5 @@
 import type { Mixture, Part } from '../machine/schema.ts'
+import { outletOf } from '../machine/part.ts'
 import { gasDesignation } from '../gas/designation.ts'
 import { shortMixture, USUAL_MIXTURES } from '../gas/mixture.ts'
 import type { Finding, MatchContext } from './finding.ts'
@@ -43,8 +44,7 @@ export function matchGas(c: MatchContext): Finding {
     flow: c.fitted.gasFlowLPerMin ?? undefined,
     argonMin: c.wire.gas.argonPercent?.min,
     argonMax: c.wire.gas.argonPercent?.max,
-    otherOutlet:
-      connected && c.wire.gas.needed && (gasDesignation(gas) === 'C1') !== (gasDesignation(fresh) === 'C1'),
+    otherOutlet: connected && c.wire.gas.needed && outletOf(gas) !== outletOf(fresh),
   }
   const base = {
     station: 'gas' as const,

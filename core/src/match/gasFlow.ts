@@ -41,8 +41,9 @@ export function matchGasFlow(c: MatchContext): Finding {
     fitted,
     required: {
       value: band.value,
-      low: Math.round(band.low * 10) / 10,
-      high: Math.round(band.high * 10) / 10,
+      // Rounded inwards: what is asked for is also what is accepted.
+      low: Math.ceil(band.low * 10) / 10,
+      high: Math.floor(band.high * 10) / 10,
     },
     alsoDo: [],
     origin: !c.wire.gas.needed

@@ -1,8 +1,8 @@
 import { FAMILY_NEEDS } from '../wire/families.ts'
-import type { Fitted } from '../machine/schema.ts'
+import { gunAsFitted, type Gun } from '../machine/part.ts'
 import type { Finding, MatchContext, WantedPart } from './finding.ts'
 import { conditionVerdict, pick, worst } from './finding.ts'
-import { judgeLiner } from './liner.ts'
+import { judgeLiner } from './judgeLiner.ts'
 import { judgeRolls } from './driveRolls.ts'
 
 /** Longest straight push of soft wire, m. common practice */
@@ -25,7 +25,8 @@ export function matchGun(c: MatchContext): Finding {
       p.part === 'whole' &&
       p.type !== undefined &&
       kinds.includes(p.type) &&
-      !(p.type === 'push' && needs.soft && (p.lengthM ?? 0) > SOFT_PUSH_M),
+      // A push gun of no stated length may be too long for soft wire: nothing is assumed of it.
+      !(p.type === 'push' && needs.soft && (p.lengthM ?? Infinity) > SOFT_PUSH_M),
   ])
   const picked = wholeIndex === null ? undefined : c.store![wholeIndex]
   const wholeKind =
@@ -53,23 +54,35 @@ export function matchGun(c: MatchContext): Finding {
   }
 
   const whole = (rule: string): Finding => {
-    const ownRolls = wholeKind === 'push-pull' && {
-      rolls: judgeRolls(undefined, c, () => false).after,
-      innerLiner: judgeLiner(undefined, c, () => false, undefined).after,
+    // A gun of the shelf comes with its own pieces, judged like any; what is not known of it is as it must be.
+    const going = picked?.kind === 'gun' ? gunAsFitted(picked).gun : undefined
+    const kind = wholeKind
+    const pieces = going && judgePieces({ ...going, kind }, c, true)
+    const asItMustBe = kind === 'push-pull' && {
+      ...(going?.rolls === undefined && { rolls: judgeRolls(undefined, c, () => false).after }),
+      ...(going?.innerLiner === undefined && {
+        innerLiner: judgeLiner(undefined, c, () => false, undefined).after,
+      }),
     }
     return {
       ...base,
+      facts: { ...facts, ...pieces?.facts, conditionGoing: going?.condition },
       verdict: 'change',
       rule,
       after: {
         gun: {
-          kind: wholeKind,
+          kind,
           ...(lengthM !== undefined && { lengthM }),
-          ...ownRolls,
           ...(gun?.linerTrim && { linerTrim: gun.linerTrim }),
+          ...pieces?.after,
+          ...asItMustBe,
+          ...(going?.condition === 'dirty' && { condition: 'good' as const }),
         },
       },
-      parts: [{ station: 'gun', kind: 'gun', spec: { kind: wholeKind, lengthM }, storeIndex: wholeIndex }],
+      parts: [
+        { station: 'gun', kind: 'gun', spec: { kind, lengthM }, storeIndex: wholeIndex },
+        ...(pieces?.parts ?? []),
+      ],
     }
   }
   if (gun === undefined) return { ...whole('gun-not-read'), verdict: 'unknown' }
@@ -86,7 +99,7 @@ export function matchGun(c: MatchContext): Finding {
   const rule = pieces.rule ?? (verdict === 'adjust' ? 'gun-dirty' : 'gun-fits')
   return {
     ...base,
-    facts: { ...facts, ...pieces.facts },
+    facts: { ...facts, ...pieces.facts, conditionGoing: gun.condition },
     verdict,
     rule,
     after: { gun: { ...pieces.after, ...(gun.condition === 'dirty' && { condition: 'good' as const }) } },
@@ -94,19 +107,21 @@ export function matchGun(c: MatchContext): Finding {
   }
 }
 
-type Gun = NonNullable<Fitted['gun']>
-
-/** A push-pull gun's own rolls and second liner, and every gun's O-rings. Left out on a push-pull they are not read. */
-function judgePieces(gun: Gun, c: MatchContext) {
+/**
+ * A push-pull gun's own rolls and second liner, and every gun's O-rings. Left out on a push-pull they are not read.
+ * @param onlySaid what is left out is not judged
+ */
+function judgePieces(gun: Gun, c: MatchContext, onlySaid = false) {
   const parts: WantedPart[] = []
   const after: Gun = { ...gun }
   let verdict: Finding['verdict'] = 'fits'
   let rule: string | undefined
-  const facts: Record<string, string> = {}
+  const facts: Record<string, string | boolean> = {}
   const take = (
     piece: 'rolls' | 'innerLiner',
     judged: ReturnType<typeof judgeRolls> | ReturnType<typeof judgeLiner>,
   ) => {
+    if (onlySaid && gun[piece] === undefined) return
     facts[piece] = judged.verdict
     facts[`${piece}Rule`] = judged.rule
     if (worst(verdict, judged.verdict) !== verdict) {
@@ -114,6 +129,7 @@ function judgePieces(gun: Gun, c: MatchContext) {
       rule = `gun-${judged.rule}`
     }
     if (judged.verdict !== 'fits') Object.assign(after, { [piece]: judged.after })
+    if ('cleanFirst' in judged && judged.cleanFirst) facts.innerLinerCleanFirst = true
     if (judged.part)
       parts.push({
         station: 'gun',

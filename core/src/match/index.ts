@@ -39,7 +39,7 @@ export const match = (context: MatchContext): Finding[] =>
 export * from './finding.ts'
 export * from './obstacles.ts'
 export * from './rank.ts'
-export { labelAt, prepare, readWire } from './prepare.ts'
+export { handOf, labelAt, prepare, readWire, shelfWire } from './prepare.ts'
 export { sameWire } from './rollPressure.ts'
 export { GUIDE_GAP_MM } from './guide.ts'
 export { asStamp, rangeTakes, stampSizes, stampTakes } from './sizes.ts'

@@ -29,7 +29,7 @@ export function matchNozzle(c: MatchContext): Finding {
   const boreMm = picked?.kind === 'nozzle' ? picked.boreMm : nozzle?.boreMm
   const fresh: NonNullable<Fitted['nozzle']> = {
     kind: target,
-    ...(target === 'gas' && boreMm !== undefined && { boreMm }),
+    ...((target === 'gas' || picked !== undefined) && boreMm !== undefined && { boreMm }),
   }
   const base = {
     station: 'nozzle' as const,

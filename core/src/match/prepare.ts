@@ -1,11 +1,11 @@
 import { refuse, type Problem, type Read } from '../problem.ts'
-import type { ChangeoverRequest, WireInput } from '../machine/schema.ts'
+import type { ChangeoverRequest, Part, WireInput } from '../machine/schema.ts'
 import { seenOnly } from '../machine/assumed.ts'
 import { DEFAULT_PRACTICE } from '../practice/practice.ts'
 import { remember } from '../remember.ts'
 import { readLabel } from '../wire/label.ts'
 import { spoolForMass, type Spool } from '../wire/spool.ts'
-import { wireByHand } from '../wire/byHand.ts'
+import { wireByHand, type WireByHand } from '../wire/byHand.ts'
 import { isSized, type Wire } from '../wire/wire.ts'
 import { requestText } from '../wording/problems.ts'
 import type { MatchContext } from './finding.ts'
@@ -40,6 +40,21 @@ export function readWire(input: WireInput, path: string): Read<{ wire: Wire; spo
   }
 }
 
+/** A wire entered by hand without its spool and state: what it is. */
+export function handOf(wire: Exclude<WireInput, { label: string }>): WireByHand {
+  const { family, diameterMm, polarity, gas } = wire
+  return { family, diameterMm, ...(polarity && { polarity }), ...(gas && { gas }) }
+}
+
+/** The wire of a spool on the shelf; one whose box cannot be read is not offered, and stops nothing. */
+export function shelfWire(part: Extract<Part, { kind: 'wire' }>): Read<{ wire: Wire; spool: Spool }> {
+  const spool = {
+    ...(part.spoolType && { type: part.spoolType }),
+    ...(part.massKg && { massKg: part.massKg }),
+  }
+  return readWire(part.byHand ? { ...part.byHand, spool } : { label: part.label, spool }, '')
+}
+
 /** Turns a request into what the stations look at; labels that cannot be read come back with their path. */
 export function prepare(request: ChangeoverRequest): Read<MatchContext> {
   const problems: Problem[] = []
@@ -52,11 +67,6 @@ export function prepare(request: ChangeoverRequest): Read<MatchContext> {
   const { fitted } = machine
   const old = fitted.wire ? readWire(fitted.wire, 'machine.fitted.wire') : undefined
   if (old && !old.ok) problems.push(...old.problems)
-  for (const [at, part] of (request.store ?? []).entries()) {
-    if (part.kind !== 'wire') continue
-    const label = labelAt(part.label, `store.${at}.label`)
-    if (!label.ok) problems.push(...label.problems)
-  }
   if (problems.length || !wanted.ok || !isSized(wanted.value.wire)) return { ok: false, problems }
   // A wire whose size was not read is a wire not read.
   const oldWire =

@@ -28,7 +28,8 @@ export function matchSpool(c: MatchContext): Finding {
       ...(c.spool.massKg !== null && { wireKg: c.spool.massKg }),
       ...(locates && { pinEngaged: true }),
       ...(leaves && { leaves }),
-      adapter: needsAdapter,
+      // Of a spool nobody named nothing is taken off.
+      adapter: type === undefined ? (spool?.adapter ?? false) : needsAdapter,
     },
   }
   const facts = {

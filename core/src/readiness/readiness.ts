@@ -2,17 +2,27 @@ import { gatherList, type GatherLine } from '../changeover/gather.ts'
 import { planFrom } from '../changeover/plan.ts'
 import { seenOnly } from '../machine/assumed.ts'
 import type { Machine, Part } from '../machine/schema.ts'
-import { labelAt, match, obstacles, readWire, type MatchContext, type Obstacle } from '../match/index.ts'
+import {
+  match,
+  obstacles,
+  handOf,
+  readWire,
+  shelfWire,
+  type MatchContext,
+  type Obstacle,
+} from '../match/index.ts'
 import type { Practice } from '../practice/practice.ts'
-import { spoolForMass, type Spool } from '../wire/spool.ts'
+import type { WireByHand } from '../wire/byHand.ts'
+import type { Spool } from '../wire/spool.ts'
 import { isSized, type SizedWire } from '../wire/wire.ts'
 
 /** A wire the shop has: on the shelf, on a machine, or both. */
 export interface ReadinessRow {
   /** Classification and size: two boxes of one wire are one row. */
   key: string
-  /** What the box says. */
+  /** What the box says, or the name the shop gave a wire that no box describes; empty where it has none. */
   label: string
+  byHand?: WireByHand
   wire: SizedWire
   spool: Spool
   /** Spools on the shelf. */
@@ -48,25 +58,25 @@ export function readinessRows(machines: readonly Machine[], store: readonly Part
   const rows = new Map<string, ReadinessRow>()
   for (const part of store) {
     if (part.kind !== 'wire' || part.count === 0) continue
-    const label = labelAt(part.label, '')
-    if (!label.ok || !isSized(label.value.wire)) continue
-    const massKg = part.massKg ?? label.value.spool.massKg
-    const key = keyOf(label.value.wire)
+    const shelf = shelfWire(part)
+    if (!shelf.ok || !isSized(shelf.value.wire)) continue
+    const key = keyOf(shelf.value.wire)
     const row = rows.get(key)
     if (row) row.count += part.count
     else
       rows.set(key, {
         key,
         label: part.label,
-        wire: label.value.wire,
-        spool: { massKg, type: part.spoolType ?? label.value.spool.type ?? spoolForMass(massKg) },
+        ...(part.byHand && { byHand: part.byHand }),
+        wire: shelf.value.wire,
+        spool: shelf.value.spool,
         count: part.count,
         on: [],
       })
   }
   for (const { name, fitted } of machines) {
     const read = fitted.wire ? readWire(fitted.wire, '') : undefined
-    if (!read?.ok || !isSized(read.value.wire) || !('label' in fitted.wire!)) continue
+    if (!read?.ok || !isSized(read.value.wire)) continue
     const { wire, spool } = read.value
     const key = keyOf(wire)
     const row = rows.get(key)
@@ -74,7 +84,9 @@ export function readinessRows(machines: readonly Machine[], store: readonly Part
     else
       rows.set(key, {
         key,
-        label: fitted.wire.label,
+        ...('label' in fitted.wire!
+          ? { label: fitted.wire.label }
+          : { label: '', byHand: handOf(fitted.wire!) }),
         wire,
         spool: { ...spool, type: spool.type ?? fitted.spool?.type ?? null },
         count: 0,

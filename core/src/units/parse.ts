@@ -146,6 +146,9 @@ export function parseNumber(text: string): number | undefined {
   return Number.isFinite(value) ? value : undefined
 }
 
+/** Characters of a number with its unit: what is longer is none. */
+const LONGEST_NUMBER = 200
+
 /**
  * Reads a number with an optional unit.
  * @param defaultUnit the unit when none is typed; must be in `table`
@@ -154,6 +157,7 @@ export function parseNumber(text: string): number | undefined {
  */
 export function parseQuantity(text: string, table: UnitTable, defaultUnit: string): Read<number> {
   if (!(defaultUnit in table)) throw new RangeError(`no unit ${defaultUnit}`)
+  if (text.length > LONGEST_NUMBER) return refuse('', unitText.notANumber(`${text.slice(0, 40)}…`))
   const t = clean(text)
   if (t === '') return refuse('', unitText.empty())
   const parts = /^([\d.,/\s-]*\d[.]?|[.,]\d+)\s*(.*)$/.exec(t)

@@ -29,7 +29,7 @@ export const evenText = (text: string): string =>
 /** Letters that a camera reads for figures, in a number that a unit or a point shows to be one: `O.9 MM`, `l5 KG`. */
 export const mendNumbers = (text: string): string =>
   text.replace(
-    /(?<![A-Z0-9.,])(?=[OIL|\d]*[.,\d])[OIL|\d]*[.,]?[OIL|\d]+(?=\s?(?:MM|KGS?|LBS?|IN|INCH|"|THOU)\b|\s?")|(?<![A-Z0-9])[OIL|\d]?[.,][OIL|\d]{1,3}(?![A-Z0-9.,])/g,
+    /(?<![A-Z0-9.,|])(?=[OIL|\d]{0,6}[.,\d])[OIL|\d]{0,6}[.,]?[OIL|\d]{1,6}(?=\s?(?:MM|KGS?|LBS?|IN|INCH|"|THOU)\b|\s?")|(?<![A-Z0-9])[OIL|\d]?[.,][OIL|\d]{1,3}(?![A-Z0-9.,])/g,
     (number) => number.replace(/O/g, '0').replace(/[IL|]/g, '1'),
   )
 

@@ -81,6 +81,9 @@ function byMm(mm: number): Diameter | undefined {
 /** A trade size in mm as a `Diameter`, for wires entered by hand; `undefined` when no wire has it. */
 export const diameterOfMm = byMm
 
+/** Characters of a mark with two sizes, each with its unit. */
+export const LONGEST_STAMP = 60
+
 /** No welding wire is thicker, in. */
 const MOST_INCHES = 0.2
 
@@ -133,7 +136,10 @@ function noSuchWire(text: string, mm: number): Read<never> {
  * Reads a mark that may carry two sizes, as on rolls and tips: `.030/.035` takes both. `1/16` is one size.
  * @returns trade sizes in mm, one or more
  */
-export const readStampMm: (text: string) => Read<number[]> = remember((text) => {
+export const readStampMm: (text: string) => Read<number[]> = remember((typed) => {
+  // A mark is a few figures: what is longer is none, and is not read.
+  if (typed.length > LONGEST_STAMP) return refuse('', diameterText.notRead(typed.slice(0, LONGEST_STAMP)))
+  const text = typed.trim()
   const whole = readDiameter(text)
   if (whole.ok) return read([whole.value.diameterMm])
   const pieces = text.split(/\s*(?:\/|-|·|\+)\s*(?=[.0-3])/)

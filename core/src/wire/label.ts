@@ -16,6 +16,12 @@ const LOOKS_LIKE_SIZE =
 const LONGEST = 9
 /** A box says no more; what a camera reads beyond it is not the label. */
 const MOST_WORDS = 120
+/** Characters that a camera may read of one box. */
+const LONGEST_BOX = 2000
+/** Letters in the longest designation, two standards on one box. */
+const MOST_LETTERS = 80
+/** Ways to mend a camera's slips that are tried on one label. */
+const MOST_FORMS = 300
 
 export interface Label {
   wire: Wire
@@ -29,6 +35,7 @@ export interface Label {
  * @returns the wire with what was not read in `unread`, or the reason it is refused with the likely meaning
  */
 export function readLabel(text: string, path = 'label'): Read<Label> {
+  if (text.length > LONGEST_BOX) return refuse(path, labelText.tooLong(text.length))
   const even = mendNumbers(evenText(text))
   if (!even) return refuse(path, labelText.empty())
   const { rest: said, aside } = setAside(even)
@@ -91,9 +98,13 @@ interface Took {
 /** The longest run of words that reads as a designation wins; a refusal counts only if nothing reads. */
 function takeDesignations(tokens: string[]): Taken {
   const typed = scan(tokens, (run) => [run])
-  const found = typed.values.length
-    ? typed
-    : scan(tokens, (run) => (/\d/.test(run) ? asScanned(run) : []), 'letters-mended')
+  let forms = MOST_FORMS
+  const mended = (run: string) => {
+    const tried = forms > 0 && /\d/.test(run) ? asScanned(run) : []
+    forms -= tried.length
+    return tried
+  }
+  const found = typed.values.length ? typed : scan(tokens, mended, 'letters-mended')
   if (found.values.length === 0)
     return typed.wrong ?? found.wrong ?? { ok: false, message: labelText.noClassification(tokens.join(' ')) }
   const [first, ...others] = found.values
@@ -140,10 +151,12 @@ function designationAt(
   for (let length = Math.min(LONGEST, tokens.length - at); length > 0; length--) {
     const words = tokens.slice(at, at + length)
     // Words run together must not make a figure of two: E71T-1 1 SPOOL is not E71T-11.
+    const run = words.join('')
+    if (run.length > MOST_LETTERS) continue
     const apart = words.some((word, i) => i > 0 && /\d$/.test(words[i - 1]!) && /^\d/.test(word))
-    for (const run of forms(words.join(''))) {
+    for (const form of forms(run)) {
       // Two whole designations on one box, E71T-1C/E71T-1M.
-      const halves = run.split(/\/(?=E[RC]?\d|[GT]-?\d|SS\d|S-?(?:AL|CU))/)
+      const halves = form.split(/\/(?=E[RC]?\d|[GT]-?\d|SS\d|S-?(?:AL|CU))/)
       const each = halves.map((half) => readDesignation(half, apart))
       if (each.every((d) => d?.ok))
         return { ok: true, length, values: each.map((d) => (d as { value: Designated }).value) }

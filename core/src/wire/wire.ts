@@ -70,4 +70,8 @@ export type WireNote =
 
 /** A wire with its size known: what a changeover needs. */
 export type SizedWire = Wire & { diameterMm: number; diameterLabel: string; exactMm: number }
+/** The same wire to a shop: one classification and size; by hand, one family and size. */
+export const isSameWire = (a: Wire, b: Wire): boolean =>
+  a.classification === b.classification && a.family === b.family && a.diameterMm === b.diameterMm
+
 export const isSized = (wire: Wire): wire is SizedWire => wire.diameterMm !== null

@@ -23,6 +23,8 @@ export const labelText = {
   empty: () => 'Nothing typed yet. Type what the box says, for example E71T-11 .030 10 lb.',
   noClassification: (text: string) =>
     `No wire classification could be read in “${text.length > 60 ? `${text.slice(0, 60)}…` : text}”. Look for letters and figures such as ER70S-6, E71T-11 or ER5356.`,
+  tooLong: (length: number) =>
+    `${length} characters are more than a box of wire says. Keep the lines with classification, size and mass.`,
   twoClassifications: (a: string, b: string) =>
     `Two different wires are named: ${a} and ${b}. Keep the one on this box.`,
   twoDiameters: (a: string, b: string) => `Two sizes are given, ${a} and ${b}. Keep the one on this box.`,
@@ -88,6 +90,13 @@ export const requestText = {
   mixtureSum: (sum: number) => `The mixture adds up to ${sum} %, not 100 %.`,
   labelOrByHand: () => 'Give the label, or the family and the diameter by hand.',
   diameterNeeded: () => 'The label carries no wire size. Add it, for example .035 or 0.9 mm.',
+  tooManyTasks: () => 'More tasks are timed than there are.',
+  onlyHere: () => 'This server answers only to the names of the computer it runs on.',
+  onlyMethods: (methods: string) => `Only ${methods} can be used here.`,
+  busy: () => 'Too many plans are being worked out. Try again in a moment.',
+  tooMuch: () => 'The request holds more values than any shop has.',
+  moreProblems: (n: number) => `${n} more problems of this kind are not listed.`,
+  timedOut: () => 'The request took too long to arrive.',
   unknownMaterial: () => 'This metal is not known.',
 }
 
@@ -109,6 +118,8 @@ export const gasText = {
 export const partLineText = {
   empty: () =>
     'Nothing typed yet. Type what is stamped and what it is, for example 1.0/1.2 U or .035 tip x5.',
+  tooLong: () => 'This line is longer than what is stamped on a part. Put each part on a line of its own.',
+  tooManyLines: (most: number) => `Only ${most} lines are read at once. Add these first, then the rest.`,
   whichPart: (text: string) =>
     `Which part is “${text.trim().slice(0, 60)}”? Add what it is: tip, roll (U, V or knurled), liner, nozzle, guide, gun, cylinder.`,
   sizeMissing: (what: string) =>

@@ -4,7 +4,7 @@ import { FILLER_FOR_STAINLESS, likelyStainless, stainlessAlloy } from './stainle
 
 /** Metal-cored stainless keeps to gases with little oxygen and CO2. common practice */
 const CORED_GAS = ['M12', 'M13']
-const FORM = /^E(?<lead>R|C|)(?<h0>-?)(?<alloy>\d{2,4}[A-Z0-9-]*)$/
+const FORM = /^E(?<lead>R|C|)(?<h0>-?)(?<alloy>\d{2,4}[A-Z0-9-]{0,12})$/
 
 function readStainless(token: string): Designation {
   const m = groups(FORM, token)
