@@ -3,10 +3,10 @@
  * mathjs and a bare loop, dialling in on simulated arcs, and the order search against a
  * general solver. `npm run bench -- combinations` runs setups at random instead; any name runs that one alone.
  */
-import { install, run } from './prepare.mjs'
+import { build, install, run } from './prepare.mjs'
 
 const usual = ['pairs', 'readiness', 'feed', 'dialin', 'order']
-const known = [...usual, 'combinations']
+const known = [...usual, 'combinations', 'server', 'setups']
 const asked = process.argv.slice(2)
 const odd = asked.find((name) => !known.includes(name))
 if (odd) {
@@ -17,6 +17,7 @@ install()
 let status = 0
 for (const name of asked.length ? asked : usual) {
   console.log(`\n— ${name}`)
+  if (name === 'server') build()
   status = run('npx', ['tsx', `scripts/${name}.ts`]) || status
 }
 process.exit(status)

@@ -1,37 +1,29 @@
 import { existsSync } from 'node:fs'
 import { join } from 'node:path'
+import { requestText } from '@pepper-knot/core'
 import compression from 'compression'
-import express, { type ErrorRequestHandler, type Express, type Response } from 'express'
+import express, { type ErrorRequestHandler, type Express, type RequestHandler, type Response } from 'express'
 import helmet from 'helmet'
-import { z } from 'zod'
-import {
-  changeoverAnswer,
-  changeoverRequestSchema,
-  decodeAnswer,
-  planChangeover,
-  PlanRefused,
-  readLabel,
-  requestText,
-  validate,
-  type Problem,
-} from '@pepper-knot/core'
+import type { Question } from './answer.ts'
+import { only, onlyOwnNames, permissions, refuseWith } from './guard.ts'
+import { answerHere, Busy, type Answerer } from './answerer.ts'
 
 export interface ServerOptions {
   /** Folder of the built web app; left out, only the API is served. */
   webRoot?: string
   /** Whether a browser with an empty store opens the demo shop. */
   demo?: boolean
+  /** Who answers; left out, the thread that takes requests. */
+  answerer?: Answerer
 }
 
 /** Largest request body, 1 MB. */
 const MOST_BYTES = 1_000_000
-const decodeRequestSchema = z.object({ label: z.string({ error: 'A label is needed, as text.' }).max(500) })
-
-const refuseWith = (response: Response, status: number, problems: Problem[]) =>
-  void response.status(status).json({ problems })
+/** Seconds after which asking again is worth while. */
+const RETRY_AFTER_S = 2
 
 /** The same core over HTTP. Every error body is JSON with `problems`; nothing a client sends causes a 500. */
-export function createApp(options: ServerOptions = {}): Express {
+export function createApp({ webRoot, demo = false, answerer = answerHere }: ServerOptions = {}): Express {
   const app = express()
   app.disable('x-powered-by')
   app.use(
@@ -55,50 +47,33 @@ export function createApp(options: ServerOptions = {}): Express {
       strictTransportSecurity: false, // served on plain http in the shop
     }),
   )
+  app.use(permissions)
+  app.use(onlyOwnNames)
   app.use(compression())
 
+  const notFound: RequestHandler = (request, response) =>
+    refuseWith(response, 404, [{ path: '', message: requestText.notFound(request.path.slice(0, 200)) }])
+  const asks = (question: Question): RequestHandler[] => [
+    only('POST'),
+    express.raw({ limit: MOST_BYTES, type: () => true }),
+    async (request, response) => {
+      const body = Buffer.isBuffer(request.body) ? request.body : Buffer.alloc(0)
+      const { status, body: text } = await answerer.ask({ question, body: new Uint8Array(body) })
+      response.status(status).type('json').send(text)
+    },
+  ]
   const api = express.Router()
-  api.use(express.json({ limit: MOST_BYTES, strict: false, type: () => true }))
-  api.get(
-    '/info',
-    (_request, response) => void response.json({ name: 'Pepper Knot', demo: options.demo ?? false }),
-  )
-  api.post('/decode', (request, response) => {
-    const body = validate(decodeRequestSchema, request.body)
-    if (!body.ok) return refuseWith(response, 422, body.problems)
-    const label = readLabel(body.value.label)
-    if (!label.ok) return refuseWith(response, 422, label.problems)
-    response.json(decodeAnswer(label.value.wire))
+  api.all('/info', only('GET', 'HEAD'), (_request, response) => {
+    response.json({ name: 'Pepper Knot', demo })
   })
-  api.post('/changeover', (request, response) => {
-    const body = validate(changeoverRequestSchema, request.body)
-    if (!body.ok) return refuseWith(response, 422, body.problems)
-    const plan = planChangeover(body.value)
-    if (!plan.ok) return refuseWith(response, 422, plan.problems)
-    response.json(changeoverAnswer(plan.value))
-  })
-  api.all('/decode', (_request, response) =>
-    refuseWith(response.set('Allow', 'POST') as Response, 405, [
-      { path: '', message: requestText.onlyPost() },
-    ]),
-  )
-  api.all('/changeover', (_request, response) =>
-    refuseWith(response.set('Allow', 'POST') as Response, 405, [
-      { path: '', message: requestText.onlyPost() },
-    ]),
-  )
-  api.use((request, response) =>
-    refuseWith(response, 404, [{ path: '', message: requestText.notFound(request.originalUrl) }]),
-  )
+  api.all('/decode', ...asks('decode'))
+  api.all('/changeover', ...asks('changeover'))
   app.use('/api/v1', api)
-  app.use('/api', (request, response) =>
-    refuseWith(response, 404, [{ path: '', message: requestText.notFound(request.originalUrl) }]),
-  )
+  app.use('/api', notFound)
 
-  if (options.webRoot && existsSync(join(options.webRoot, 'index.html'))) serveWeb(app, options.webRoot)
-  app.use((request, response) =>
-    refuseWith(response, 404, [{ path: '', message: requestText.notFound(request.originalUrl) }]),
-  )
+  app.use(only('GET', 'HEAD'))
+  if (webRoot && existsSync(join(webRoot, 'index.html'))) serveWeb(app, webRoot)
+  app.use(notFound)
   app.use(onError)
   return app
 }
@@ -107,9 +82,14 @@ function serveWeb(app: Express, root: string) {
   // Hashed files never change; the page itself is asked for anew each time.
   app.use(
     '/assets',
-    express.static(join(root, 'assets'), { immutable: true, maxAge: '1y', fallthrough: false }),
+    express.static(join(root, 'assets'), {
+      immutable: true,
+      maxAge: '1y',
+      fallthrough: false,
+      redirect: false,
+    }),
   )
-  app.use(express.static(root, { index: false }))
+  app.use(express.static(root, { index: false, redirect: false }))
   app.get('/{*splat}', (request, response, next) => {
     if (!request.accepts('html')) return next()
     response.set('Cache-Control', 'no-cache').sendFile('index.html', { root })
@@ -123,13 +103,13 @@ const onError: ErrorRequestHandler = (
   next,
 ) => {
   if (response.headersSent) return next(error)
-  if (error instanceof PlanRefused)
-    return refuseWith(response, 422, [{ path: '', message: requestText.notProved() }])
+  if (error instanceof Busy)
+    return refuseWith(response.set('Retry-After', String(RETRY_AFTER_S)) as Response, 503, [
+      { path: '', message: requestText.busy() },
+    ])
   const status =
     error.status !== undefined && error.status >= 400 && error.status < 500 ? error.status : undefined
   if (status === 413) return refuseWith(response, 413, [{ path: '', message: requestText.tooLarge() }])
-  if (error.type === 'entity.parse.failed')
-    return refuseWith(response, 422, [{ path: '', message: requestText.notJson() }])
   if (status !== undefined)
     return refuseWith(response, request.path.startsWith('/api/') && status === 400 ? 422 : status, [
       { path: '', message: requestText.unreadable() },

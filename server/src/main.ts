@@ -1,6 +1,9 @@
+import { createServer } from 'node:http'
 import { dirname, join } from 'node:path'
 import { fileURLToPath } from 'node:url'
 import { createApp } from './app.ts'
+import { limit } from './guard.ts'
+import { startPool } from './pool.ts'
 
 const here = dirname(fileURLToPath(import.meta.url))
 const port = Number(process.env.PORT ?? 4173)
@@ -11,7 +14,16 @@ if (!Number.isInteger(port) || port < 0 || port > 65535) {
   process.exit(2)
 }
 
-const server = createApp({ webRoot, demo: process.env.DEMO === '1' }).listen(port, '127.0.0.1')
+const pool = startPool(process.env.WORKER ?? join(here, 'worker.js'))
+const app = createApp({ webRoot, demo: process.env.DEMO === '1', answerer: pool })
+let closing = false
+const server = limit(
+  createServer((request, response) => {
+    // Who is answered while the server closes does not keep the line for another question.
+    if (closing) response.setHeader('Connection', 'close')
+    app(request, response)
+  }),
+).listen(port, '127.0.0.1')
 server.on('listening', () => {
   const address = server.address()
   console.log(`http://127.0.0.1:${typeof address === 'object' && address ? address.port : port}`)
@@ -26,7 +38,6 @@ server.on('error', (error: NodeJS.ErrnoException) => {
 })
 
 /** Lets requests finish, then goes; a second signal, or five seconds, ends it at once. */
-let closing = false
 const close = () => {
   if (closing) process.exit(1)
   closing = true

@@ -213,7 +213,72 @@ describe('the edge', () => {
   })
   test('what is not there is 404 in JSON; another method 405', async () => {
     expect((await request(app).get('/api/v1/nothing')).body.problems).toHaveLength(1)
-    expect((await request(app).get('/api/v1/decode')).status).toBe(405)
+    for (const path of ['/api/v1/decode', '/api/v1/changeover', '/api/v1/info', '/', '/change/1'])
+      for (const method of ['put', 'delete', 'patch'] as const) {
+        const { status, body, headers } = await request(app)[method](path).send({})
+        expect([status, body.problems.length, headers.allow]).toEqual([
+          405,
+          1,
+          /decode|changeover$/.test(path) ? 'POST' : 'GET, HEAD',
+        ])
+      }
+  })
+  test.each(['shop.example', 'localhost.example', '10.0.0.7:4173', '127.0.0.1.example'])(
+    'a page that calls this computer %s is not answered',
+    async (host) => {
+      const { status, body } = await request(app).get('/api/v1/info').set('Host', host)
+      expect([status, body.problems.length]).toEqual([421, 1])
+    },
+  )
+  test('camera and wake lock are kept for this page alone, the microphone for nobody', async () => {
+    const { headers } = await request(app).get('/api/v1/info').set('Host', 'localhost:9')
+    expect(headers['permissions-policy']).toMatch(
+      /camera=\(self\), screen-wake-lock=\(self\).*microphone=\(\)/,
+    )
+  })
+  test('a hundred problems are listed as fifty and how many more', async () => {
+    const store = Array.from({ length: 100 }, () => ({ kind: 'contactTip', stamp: 'x' }))
+    const { status, body } = await post('/changeover', {
+      machine: gull(),
+      wire: { label: 'ER5356 1.2' },
+      job,
+      store,
+    })
+    expect([status, body.problems.length]).toEqual([422, 51])
+    expect(body.problems[50].message).toContain('50 more')
+  })
+  test('more values than any shop has are refused before they are read', async () => {
+    const { status, body } = await post('/changeover', `{"store":[${'0,'.repeat(200_000)}0]}`)
+    expect([status, body.problems.length]).toEqual([422, 1])
+  })
+  test.each([
+    ['machine.fitted.contactTip.stamp', { machine: gull({ contactTip: { stamp: ' '.repeat(40_000) } }) }],
+    ['machine.voltTaps.0', { machine: gull({}, { voltTaps: ['x'.repeat(900)] }) }],
+    ['machine.spools', { machine: gull({}, { spools: new Array(9000).fill('S200') }) }],
+    ['minutes', { minutes: Object.fromEntries(Array.from({ length: 900 }, (_, i) => [`t${i}`, 1])) }],
+  ])('a text or list without end at %s is refused with its path', async (path, over) => {
+    const { status, body } = await post('/changeover', {
+      machine: gull(),
+      wire: { label: 'ER5356 1.2' },
+      job,
+      ...over,
+    })
+    expect(status).toBe(422)
+    expect(body.problems.map((p: { path: string }) => p.path).join()).toContain(
+      path.split('.').slice(0, -1).join('.'),
+    )
+  })
+  test('one spool on the shelf that nobody can read stops no plan', async () => {
+    const store = ['solid steel 0.9', '???', 'ER5356 1.2'].map((label) => ({ kind: 'wire', label }))
+    const { status, body } = await post('/changeover', {
+      machine: gull(),
+      wire: { label: 'ER5356 1.2' },
+      job,
+      store,
+    })
+    expect(status).toBe(200)
+    expect(body.gather[0]).toMatchObject({ station: 'spool', have: true })
+    expect(body.steps.length).toBeGreaterThan(20)
   })
   test('security headers allow no inline script and no inline style', async () => {
     const { headers } = await request(app).get('/api/v1/info')

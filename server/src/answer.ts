@@ -1,0 +1,78 @@
+import {
+  changeoverAnswer,
+  changeoverRequestSchema,
+  decodeAnswer,
+  planChangeover,
+  PlanRefused,
+  readLabel,
+  requestText,
+  tooMuch,
+  validate,
+  type Problem,
+} from '@pepper-knot/core'
+import { z } from 'zod'
+
+/** What can be asked for with a body. */
+export const QUESTIONS = ['decode', 'changeover'] as const
+export type Question = (typeof QUESTIONS)[number]
+
+export interface Asked {
+  question: Question
+  /** The body as it came, UTF-8 text of JSON. */
+  body: Uint8Array
+  /** Leave what takes long undone, and say so. */
+  lightOnly?: boolean
+}
+
+export interface Answer {
+  status: number
+  /** JSON. */
+  body: string
+}
+/** Not answered: it is work for those who have time. */
+export const HEAVY = 'heavy'
+
+const decodeRequestSchema = z.object({ label: z.string({ error: 'A label is needed, as text.' }).max(500) })
+
+const ok = (value: unknown): Answer => ({ status: 200, body: JSON.stringify(value) })
+const refused = (problems: Problem[], status = 422): Answer => ({
+  status,
+  body: JSON.stringify({ problems }),
+})
+
+/**
+ * Answers one request from its bytes: the reading, the planning and the writing, so that all of it can be done away
+ * from the thread that takes requests. Nothing a client sends makes it throw.
+ * @returns the answer, or `HEAVY` when only light work was wanted and this is not
+ */
+export function answer({ question, body, lightOnly }: Asked): Answer | typeof HEAVY {
+  let value: unknown
+  try {
+    value = body.length === 0 ? {} : JSON.parse(new TextDecoder().decode(body))
+  } catch {
+    return refused([{ path: '', message: requestText.notJson() }])
+  }
+  if (tooMuch(value)) return refused([{ path: '', message: requestText.tooMuch() }])
+  return question === 'decode' ? decode(value) : changeover(value, lightOnly ?? false)
+}
+
+function decode(value: unknown): Answer {
+  const body = validate(decodeRequestSchema, value)
+  if (!body.ok) return refused(body.problems)
+  const label = readLabel(body.value.label)
+  return label.ok ? ok(decodeAnswer(label.value.wire)) : refused(label.problems)
+}
+
+function changeover(value: unknown, lightOnly: boolean): Answer | typeof HEAVY {
+  const body = validate(changeoverRequestSchema, value)
+  if (!body.ok) return refused(body.problems)
+  if (lightOnly && body.value.practice?.people === 2) return HEAVY
+  try {
+    const plan = planChangeover(body.value)
+    return plan.ok ? ok(changeoverAnswer(plan.value)) : refused(plan.problems)
+  } catch (error) {
+    if (!(error instanceof PlanRefused)) throw error
+    console.error(error.message)
+    return refused([{ path: '', message: requestText.notProved() }])
+  }
+}
