@@ -111,8 +111,8 @@ export function* runs(seed: number, length = 6): Generator<Done> {
   const words = { cameOff: () => 'came off', newId }
   for (let i = 0; i < length; i++) {
     let settled: Settled | undefined
-    let bought = 0
-    let what = ''
+    let bought: number
+    let what: string
     if (d.chance(0.65)) {
       const next = otherSetup(seed * 31 + i) as { wire: object; job: object; practice: object }
       const wire = i % 3 === 2 && machine.fitted.wire ? machine.fitted.wire : next.wire

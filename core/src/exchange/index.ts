@@ -1,1 +1,2 @@
 export * from './file.ts'
+export * from './kept.ts'

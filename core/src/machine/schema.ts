@@ -265,7 +265,7 @@ export type Machine = z.infer<typeof machineSchema>
 
 const stock = {
   id: z.string().max(100).optional(),
-  count: z.number().int().min(0).max(10000).default(1),
+  count: z.number().int().min(0).max(1_000_000).default(1),
   drawer: z.string().max(60).optional(),
   note: z.string().max(200).optional(),
   /** At this count or below it is time to buy. */

@@ -105,6 +105,8 @@ export const fileText = {
   notOurs: () => 'This file was not written by Pepper Knot.',
   newer: (version: number, mine: number) =>
     `This file is version ${version}; this program reads up to version ${mine}. Update the program first.`,
+  notAList: () => 'This is not a list.',
+  noName: () => 'The shop has no name.',
   sameId: (id: string) => `Two entries carry the same id, ${id}.`,
 }
 

@@ -156,7 +156,7 @@ export const changeover = {
     takeHold: 'Hands-free: {n} steps with the wire in hand',
     bothLists: 'Show both lists',
     together: 'For two {two}, for one {one}. Every order these two lists allow has been proved.',
-    notExact: 'A still shorter sharing was not ruled out.',
+    notExact: 'Whether this is the shortest sharing was not proved; none takes less than {least}.',
   },
   convert: {
     offer: 'Work on the machine itself:',
@@ -204,6 +204,7 @@ export const changeover = {
     note: 'Note',
     used: 'Out of the store',
     returned: 'Back into the store',
+    scrapped: 'Worn out, not put back',
     nothing: 'Nothing.',
     sign: 'Sign off and save',
     done: '{machine} signed off',

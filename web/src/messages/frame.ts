@@ -45,10 +45,16 @@ export const frame = {
     own: 'Start my own shop',
     demo: 'Look round the demo shop',
     failed: 'The browser’s store cannot be opened',
+    'no-answer': 'The browser’s store does not answer',
+    'no-answerText':
+      'It was asked and has said nothing for ten seconds. Close other windows of this page and try again; nothing has been changed.',
+    again: 'Try again',
+    besideText:
+      'A shop of your own leaves what is stored where it is: it is laid aside first and listed on the Shop screen, to be saved as a file.',
     unreadable: 'What is stored here cannot be read',
     failedText:
       'Private windows and full disks refuse storage. Free some room or use an ordinary window, then load this page again.',
-    unreadableText: 'Nothing was thrown away. Keep a copy of it before you start anew.',
+    unreadableText: 'Nothing was thrown away. Keep a copy of it, or start anew beside it.',
     keep: 'Keep a copy',
   },
   lost: { title: 'There is nothing here', text: 'Back to the' },
@@ -58,6 +64,13 @@ export const frame = {
     failed: 'not saved',
     failedText:
       'Not saved: the browser’s store is full or closed. What you entered is still on this page. Free some room and try again, or keep a copy of everything as a file before you close it.',
+    noAnswerText:
+      'Not saved yet: the browser’s store has not answered for ten seconds. What you entered is still on this page. Keep a copy of everything as a file before you close it.',
+    unkept: 'Not kept as it stands: the last version that can be kept is saved in its place.',
+    where: { name: 'Shop name', settings: 'Settings', machines: 'Machine', store: 'Part', runs: 'Change' },
+    without:
+      'One record could not be read. The shop opened without it; it is laid aside. | {n} records could not be read. The shop opened without them; they are laid aside.',
+    toAside: 'Show what is laid aside',
     again: 'Try again',
   },
   verdict: { fits: 'fits', adjust: 'adjust', change: 'change', unknown: 'not read' },

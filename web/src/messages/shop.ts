@@ -35,6 +35,16 @@ export const shop = {
     replaced: 'Shop replaced',
     sure: 'This replaces everything here. Export it first if you want it back later; Undo works until the page is closed.',
     undoLast: 'Undo: {what}',
+    nameNeeded: 'A shop has a name; the last one stays until there is another.',
     cautions: 'Before you rely on it',
+  },
+  aside: {
+    title: 'Laid aside',
+    text: 'What could not be read, or stood here when a shop was begun anew. It takes part in nothing; save it as a file before you remove it.',
+    failed: 'The browser’s store did not say whether anything is laid aside. Load this page again.',
+    size: '{n} kB',
+    save: 'Save as a file',
+    remove: 'Remove',
+    sure: 'Removed for good?',
   },
 }

@@ -6,12 +6,16 @@ import { usePageKeys } from './keys.ts'
 
 /** What does the box say? Read at once; a refusal gives its reason and the likely meaning. */
 const text = defineModel<string>({ required: true })
-withDefaults(defineProps<{ hideRead?: boolean }>(), { hideRead: false })
+/** `named`: the text is the name of a wire that no label describes. */
+const props = withDefaults(defineProps<{ hideRead?: boolean; named?: boolean }>(), {
+  hideRead: false,
+  named: false,
+})
 defineEmits<{ enter: [] }>()
 const { t } = useI18n()
 const field = ref<{ focus: () => void }>()
 
-const label = computed(() => (text.value.trim() === '' ? undefined : readLabel(text.value)))
+const label = computed(() => (text.value.trim() === '' || props.named ? undefined : readLabel(text.value)))
 const problem = computed(() => (label.value && !label.value.ok ? label.value.problems[0] : undefined))
 function take() {
   const { suggestion, instead } = problem.value ?? {}

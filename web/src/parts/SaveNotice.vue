@@ -1,5 +1,7 @@
 <script setup lang="ts">
 import { useEventListener } from '@vueuse/core'
+import { partText, type Unkept } from '@pepper-knot/core'
+import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { exportShop } from '../storage/exportShop.ts'
 import { useShop } from '../stores/shop.ts'
@@ -7,17 +9,43 @@ import { useShop } from '../stores/shop.ts'
 /** What could not be kept is said on every page, and leaving it asks first. */
 const { t } = useI18n()
 const shop = useShop()
+const failed = computed(() => shop.saveState === 'failed' || shop.saveState === 'no-answer')
+const read = ref(false)
+/** What the user calls the record that could not be kept. */
+function nameOf({ where, id }: Unkept): string {
+  if (where === 'machines') return shop.machine(id ?? '')?.name ?? t('shop.lists.machines')
+  const part = where === 'store' ? shop.shop.store.find((p) => p.id === id) : undefined
+  if (part) return partText(part.kind, part, shop.units)
+  return where === 'runs' ? (shop.run(id ?? '')?.label ?? t('shop.lists.runs')) : t(`save.where.${where}`)
+}
 useEventListener(window, 'beforeunload', (event) => {
   if (shop.saveState !== 'saved') event.preventDefault()
 })
 </script>
 
 <template>
-  <div v-if="shop.saveState === 'failed'" class="note note--stop no-print" role="alert">
-    <p>{{ t('save.failedText') }}</p>
+  <div v-if="failed" class="note note--stop no-print" role="alert">
+    <p>{{ t(shop.saveState === 'failed' ? 'save.failedText' : 'save.noAnswerText') }}</p>
     <div class="row">
-      <v-btn variant="flat" color="primary" @click="shop.save()">{{ t('save.again') }}</v-btn>
+      <v-btn v-if="shop.saveState === 'failed'" variant="flat" color="primary" @click="shop.save()">{{
+        t('save.again')
+      }}</v-btn>
       <v-btn @click="exportShop(shop.shop)">{{ t('sign.export') }}</v-btn>
+    </div>
+  </div>
+  <div v-else-if="shop.unkept.length" class="note note--stop no-print" role="alert">
+    <p>{{ t('save.unkept') }}</p>
+    <ul>
+      <li v-for="one in shop.unkept.slice(0, 5)" :key="one.where + one.id">
+        {{ nameOf(one) }}: {{ one.problems[0]?.message }}
+      </li>
+    </ul>
+  </div>
+  <div v-if="shop.openedWithout && !read" class="note no-print" role="status">
+    <p>{{ t('save.without', shop.openedWithout) }}</p>
+    <div class="row">
+      <v-btn to="/shop#laid-aside" @click="read = true">{{ t('save.toAside') }}</v-btn>
+      <v-btn variant="text" @click="read = true">{{ t('app.close') }}</v-btn>
     </div>
   </div>
 </template>

@@ -23,11 +23,11 @@ const shop = useShop()
       </div>
     </template>
     <template v-else>
-      <h1>{{ t(shop.phase === 'failed' ? 'welcome.failed' : 'welcome.unreadable') }}</h1>
+      <h1>{{ t(`welcome.${shop.phase}`) }}</h1>
       <p v-for="problem in shop.problems.slice(0, 5)" :key="problem.path + problem.message" class="problem">
         {{ problem.path }} {{ problem.message }}
       </p>
-      <p>{{ t(shop.phase === 'failed' ? 'welcome.failedText' : 'welcome.unreadableText') }}</p>
+      <p>{{ t(`welcome.${shop.phase}Text`) }}</p>
       <div class="row">
         <v-btn
           v-if="shop.unreadableText"
@@ -36,8 +36,10 @@ const shop = useShop()
           @click="download('unreadable.pepperknot.json', shop.unreadableText)"
           >{{ t('welcome.keep') }}</v-btn
         >
-        <v-btn @click="shop.openEmpty()">{{ t('welcome.own') }}</v-btn>
+        <v-btn v-else variant="flat" color="primary" @click="shop.load()">{{ t('welcome.again') }}</v-btn>
+        <v-btn @click="shop.openBeside()">{{ t('welcome.own') }}</v-btn>
       </div>
+      <p class="muted">{{ t('welcome.besideText') }}</p>
     </template>
   </div>
 </template>

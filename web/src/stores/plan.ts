@@ -7,6 +7,7 @@ import {
   readLabel,
   readWire,
   type Changeover,
+  type Part,
   type ChangeoverRequest,
   type Problem,
   type Read,
@@ -27,12 +28,14 @@ export interface RunPlan {
 /** A spool of the shelf with this very label tells its spool and mass too. */
 function wireInput(run: Run, shop: Shop) {
   const condition = run.wireCondition && { condition: run.wireCondition }
-  if (run.byHand) return { ...run.byHand, ...condition }
-  const shelf = shop.store.find((p) => p.kind === 'wire' && p.label === run.label)
-  const spool =
-    shelf?.kind === 'wire'
-      ? { ...(shelf.spoolType && { type: shelf.spoolType }), ...(shelf.massKg && { massKg: shelf.massKg }) }
-      : undefined
+  const shelf = shop.store.find(
+    (p): p is Extract<Part, { kind: 'wire' }> => p.kind === 'wire' && p.label === run.label && p.count > 0,
+  )
+  const spool = shelf && {
+    ...(shelf.spoolType && { type: shelf.spoolType }),
+    ...(shelf.massKg && { massKg: shelf.massKg }),
+  }
+  if (run.byHand) return { ...run.byHand, ...(spool && { spool }), ...condition }
   return { label: run.label, ...(spool && { spool }), ...condition }
 }
 
@@ -44,19 +47,24 @@ export function planOf(run: Run, shop: Shop): RunPlan {
   const machine = shop.machines.find((m) => m.id === run.machineId)
   if (!wire.ok || !isSized(wire.value.wire) || !machine || !run.job.material || !run.job.thicknessMm)
     return { wire, request: undefined, plan: undefined, problems: [] }
-  const request = changeoverRequestSchema.safeParse(
-    JSON.parse(
-      JSON.stringify({
-        machine,
-        wire: input,
-        job: run.job,
-        store: shop.store,
-        practice: { ...shop.settings.practice, ...run.practice },
-        upkeep: run.upkeep,
-        minutes: ownMinutes(shop.runs.flatMap((r) => r.times ?? [])),
-      }),
-    ),
-  )
+  const whole = JSON.parse(
+    JSON.stringify({
+      machine,
+      wire: input,
+      job: run.job,
+      store: shop.store,
+      practice: { ...shop.settings.practice, ...run.practice },
+      upkeep: run.upkeep,
+      minutes: ownMinutes(shop.runs.flatMap((r) => r.times ?? [])),
+    }),
+  ) as { store: unknown[] }
+  let request = changeoverRequestSchema.safeParse(whole)
+  // A part of the shelf that cannot be taken as it stands is not offered; it stops no plan.
+  const bad = new Set(request.error?.issues.flatMap(({ path: [list, at] }) => (list === 'store' ? [at] : [])))
+  if (bad.size) {
+    const store = whole.store.filter((_part, at) => !bad.has(at))
+    request = changeoverRequestSchema.safeParse({ ...whole, store })
+  }
   return request.success
     ? withPlan(wire, request.data)
     : {

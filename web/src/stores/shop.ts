@@ -1,14 +1,25 @@
 import { defineStore } from 'pinia'
-import { computed, ref, toRaw, watch } from 'vue'
-import { settingsSchema, type Machine, type Part, type Problem, type Run, type Shop } from '@pepper-knot/core'
-import { loadShop, saveShop } from '../storage/browserStore.ts'
+import { computed, ref, shallowRef, toRaw, watch } from 'vue'
+import {
+  keeper,
+  settingsSchema,
+  type Machine,
+  type Part,
+  type Problem,
+  type Run,
+  type Shop,
+  type Unkept,
+  type WireByHand,
+} from '@pepper-knot/core'
+import { inTime, keepAside, loadShop, NoAnswer, saveShop } from '../storage/browserStore.ts'
 import { fetchInfo } from '../storage/server.ts'
 
-export type SaveState = 'saved' | 'saving' | 'failed'
-export type Phase = 'loading' | 'welcome' | 'ready' | 'unreadable' | 'failed'
+export type SaveState = 'saved' | 'saving' | 'failed' | 'no-answer'
+export type Phase = 'loading' | 'welcome' | 'ready' | 'unreadable' | 'failed' | 'no-answer'
 
+const UNNAMED = 'My shop'
 const blank = (): Shop => ({
-  name: 'My shop',
+  name: UNNAMED,
   settings: settingsSchema.parse({}),
   machines: [],
   store: [],
@@ -26,10 +37,15 @@ export const useShop = defineStore('shop', () => {
   const saveState = ref<SaveState>('saved')
   const problems = ref<Problem[]>([])
   const unreadableText = ref('')
+  /** What of the shop could not be written as it stands; the last version that could is kept in its place. */
+  const unkept = shallowRef<Unkept[]>([])
+  /** How many records the shop opened without. */
+  const openedWithout = ref(0)
   const undoStack = ref<{ label: string; shop: Shop }[]>([])
   /** Said once, with a way back, after something was removed or replaced. */
   const told = ref<{ label: string } | null>(null)
 
+  const keep = keeper(UNNAMED)
   let writing = false
   let dirty = false
   /**
@@ -44,9 +60,17 @@ export const useShop = defineStore('shop', () => {
     await Promise.resolve()
     while (dirty) {
       dirty = false
-      if (saveState.value !== 'failed') saveState.value = 'saving'
+      if (saveState.value === 'saved') saveState.value = 'saving'
       try {
-        await saveShop(toRaw(shop.value))
+        const { shop: written, unkept: left } = keep(toRaw(shop.value))
+        unkept.value = left
+        const writing = saveShop(written)
+        // A write that never ends is said; should it end after all, it is saved.
+        await inTime(writing).catch((error: unknown) => {
+          if (!(error instanceof NoAnswer)) throw error
+          saveState.value = 'no-answer'
+          return writing
+        })
         saveState.value = 'saved'
       } catch {
         saveState.value = 'failed'
@@ -57,17 +81,20 @@ export const useShop = defineStore('shop', () => {
   watch(shop, () => phase.value === 'ready' && void save(), { deep: true, flush: 'sync' })
 
   async function load() {
-    const loaded = await loadShop()
+    phase.value = 'loading'
+    const loaded = await loadShop(UNNAMED)
     if (loaded.state === 'ready') {
-      shop.value = loaded.shop
+      shop.value = withIds(loaded.shop)
+      openedWithout.value = loaded.aside
       phase.value = 'ready'
+      if (loaded.aside) void save()
     } else if (loaded.state === 'unreadable') {
       problems.value = loaded.problems
       unreadableText.value = loaded.text
       phase.value = 'unreadable'
     } else if (loaded.state === 'failed') {
-      problems.value = [{ path: '', message: loaded.message }]
-      phase.value = 'failed'
+      problems.value = loaded.answers ? [{ path: '', message: loaded.message }] : []
+      phase.value = loaded.answers ? 'failed' : 'no-answer'
     } else if ((await fetchInfo())?.demo) await openDemo()
     else phase.value = 'welcome'
   }
@@ -78,6 +105,15 @@ export const useShop = defineStore('shop', () => {
     start({ ...blank(), ...demoShop(), settings })
   }
   const openEmpty = () => start(blank())
+  /** Over something that could not be read: it is laid aside first, and where it cannot be, nothing is begun. */
+  async function openBeside() {
+    try {
+      await keepAside()
+      openEmpty()
+    } catch (error) {
+      problems.value = [{ path: '', message: error instanceof Error ? error.message : String(error) }]
+    }
+  }
   function start(fresh: Shop) {
     shop.value = withIds(fresh)
     phase.value = 'ready'
@@ -126,13 +162,14 @@ export const useShop = defineStore('shop', () => {
 
   const openRuns = computed(() => shop.value.runs.filter((r) => r.signedOffAt === undefined))
   const run = (id: string) => shop.value.runs.find((r) => r.id === id)
-  function startRun(machineId: string, label = ''): Run {
+  function startRun(machineId: string, label = '', byHand?: WireByHand): Run {
     const fresh: Run = {
       id: newId(),
       machineId,
       startedAt: new Date().toISOString(),
       stage: 'decide',
       label,
+      ...(byHand && { byHand }),
       job: { position: 'flat', draughtMPerS: 0 },
       gathered: [],
       done: [],
@@ -161,6 +198,9 @@ export const useShop = defineStore('shop', () => {
     save,
     openDemo,
     openEmpty,
+    openBeside,
+    unkept,
+    openedWithout,
     undoable,
     undo,
     replaceAll,

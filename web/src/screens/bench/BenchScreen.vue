@@ -22,8 +22,11 @@ const chosen = computed(() => {
   return read?.ok ? read.value.wire : undefined
 })
 
-function start(machineId: string, wire = label.value) {
-  const run = shop.startRun(machineId, wire)
+/** A spool of the shelf that no label describes is chosen by its name. */
+const hand = computed(() => wires.value.find((w) => w.byHand && w.label === label.value)?.byHand)
+
+function start(machineId: string, wire = label.value, byHand = hand.value) {
+  const run = shop.startRun(machineId, wire, byHand)
   void router.push(`/change/${run.id}`)
 }
 </script>
@@ -37,7 +40,7 @@ function start(machineId: string, wire = label.value) {
           {{ t('bench.machineCount', shop.shop.machines.length) }}, {{ t('bench.wireCount', wires.length) }}
         </p>
       </div>
-      <LabelField v-model="label" class="ask" />
+      <LabelField v-model="label" class="ask" :named="hand !== undefined" />
     </header>
     <p v-if="chosen" class="note" role="status">
       {{ t('bench.chooseMachine', { wire: chosen.classification }) }}
@@ -50,7 +53,7 @@ function start(machineId: string, wire = label.value) {
           v-for="machine in shop.shop.machines"
           :key="machine.id"
           :machine="machine"
-          :offer="chosen?.classification ?? undefined"
+          :offer="chosen?.classification ?? (hand && label) ?? undefined"
           @start="start(machine.id)"
         />
         <div v-if="shop.shop.machines.length === 0" class="empty">

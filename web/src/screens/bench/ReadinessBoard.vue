@@ -1,12 +1,20 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { cellSentence, cellWords, sizeText, type ReadinessCell, type ReadinessRow } from '@pepper-knot/core'
+import {
+  cellSentence,
+  cellWords,
+  partText,
+  sizeText,
+  type ReadinessCell,
+  type ReadinessRow,
+  type WireByHand,
+} from '@pepper-knot/core'
 import { useReadiness } from '../../stores/readiness.ts'
 import { useShop } from '../../stores/shop.ts'
 
 /** Wires down, machines across: what runs now, and what it would take. */
-const emit = defineEmits<{ start: [machineId: string, label: string] }>()
+const emit = defineEmits<{ start: [machineId: string, label: string, byHand?: WireByHand] }>()
 const { t } = useI18n()
 const shop = useShop()
 const ready = useReadiness()
@@ -22,7 +30,7 @@ const minutes = (cell: ReadinessCell) => ready.minutesOf(cell.row, cell.machineI
 const name = (row: ReadinessRow) =>
   row.wire.classification
     ? `${row.wire.classification} ${sizeText(row.wire.diameterMm, shop.units)}`
-    : row.label
+    : row.label || partText('wire', { ...row.byHand }, shop.units)
 const told = (row: ReadinessRow, cell: ReadinessCell) =>
   cellSentence(
     cell,
@@ -87,7 +95,7 @@ function walk(event: KeyboardEvent) {
                   :data-at="`${r},${m}`"
                   :aria-label="told(row, cell)"
                   :title="told(row, cell)"
-                  @click="emit('start', machine.id, row.label)"
+                  @click="emit('start', machine.id, row.byHand ? name(row) : row.label, row.byHand)"
                 >
                   <b class="tabular">{{ cellWords(cell, minutes(cell)).state }}</b>
                   <span>{{ cellWords(cell, minutes(cell)).detail }}</span>

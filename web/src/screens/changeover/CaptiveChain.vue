@@ -21,6 +21,7 @@ const all = ref([...props.chain])
 const step = computed(() => props.chain[0])
 const speaks = 'speechSynthesis' in window
 const aloud = computed(() => speaks && shop.settings.readAloud)
+/** A second press within this time is the first one's shadow. */
 const HOLD_OFF_MS = 350
 let last = 0
 let timer = 0

@@ -7,12 +7,14 @@ import {
   formatMinutes,
   partText,
   planConversion,
+  settleConversion,
   stepTitle,
   TOOL_NAMES,
   type Conversion,
   type Run,
 } from '@pepper-knot/core'
 import { useShop } from '../../stores/shop.ts'
+import { settleWords } from './settleWords.ts'
 import SwapStage from './SwapStage.vue'
 
 /** Work on the machine itself: gather, the run sheet, done. The machine is what it was until it is signed off. */
@@ -56,16 +58,16 @@ function begin() {
   kept.value.swapStartedAt = new Date().toISOString()
   kept.value.stage = 'swap'
 }
+/** The shop as it will be: shown before it is written. */
+const settled = computed(() => {
+  const now = shop.machine(props.run.machineId)
+  return plan.value && now && settleConversion(plan.value, now, shop.shop.store, settleWords(t, shop.units))
+})
 function sign() {
-  const done = plan.value!
-  const used = done.gather.flatMap((g) =>
-    g.storeIndex === null ? [] : [props.run.frozen?.store?.[g.storeIndex]?.id],
-  )
-  shop.undoable(t('convert.done', { machine: machine.value!.name, work: work.value }), () => {
-    shop.putMachine(JSON.parse(JSON.stringify(done.after)))
-    shop.shop.store = shop.shop.store.map((p) =>
-      p.id !== undefined && used.includes(p.id) ? { ...p, count: Math.max(0, p.count - 1) } : p,
-    )
+  const done = settled.value!
+  shop.undoable(t('convert.done', { machine: done.machine.name, work: work.value }), () => {
+    shop.putMachine(JSON.parse(JSON.stringify(done.machine)))
+    shop.shop.store = JSON.parse(JSON.stringify(done.store))
     kept.value.signedOffAt = new Date().toISOString()
     kept.value.label = work.value
   })
@@ -117,10 +119,21 @@ function sign() {
     <template v-else>
       <p v-if="run.conversion === 'fit-gun'">{{ t('convert.unreadAfter') }}</p>
       <p>{{ t('run.allDone') }}.</p>
+      <section v-if="settled && !run.signedOffAt && settled.returned.length">
+        <h2>{{ t('sign.returned') }}</h2>
+        <ul>
+          <li v-for="(part, i) in settled.returned" :key="i">{{ partText(part.kind, part, shop.units) }}</li>
+        </ul>
+      </section>
       <div class="row">
-        <v-btn v-if="!run.signedOffAt" variant="flat" color="primary" size="x-large" @click="sign">{{
-          t('sign.sign')
-        }}</v-btn>
+        <v-btn
+          v-if="settled && !run.signedOffAt"
+          variant="flat"
+          color="primary"
+          size="x-large"
+          @click="sign"
+          >{{ t('sign.sign') }}</v-btn
+        >
         <v-btn v-else to="/">{{ t('nav.bench') }}</v-btn>
       </div>
     </template>

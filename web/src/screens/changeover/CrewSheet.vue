@@ -13,6 +13,7 @@ import {
   type Step,
 } from '@pepper-knot/core'
 import HoldButton from '../../parts/HoldButton.vue'
+import { noRepeat, useOnePress } from '../../parts/onePress.ts'
 import { useShop } from '../../stores/shop.ts'
 import CaptiveChain from './CaptiveChain.vue'
 import StepCard from './StepCard.vue'
@@ -22,6 +23,8 @@ const props = defineProps<{ run: Run; plan: Changeover }>()
 const emit = defineEmits<{ done: [id: string]; back: [id: string]; write: [step: Step] }>()
 const { t } = useI18n()
 const shop = useShop()
+/** A press of the one is never the other's. */
+const counts = { feeder: useOnePress(), gun: useOnePress() }
 const crew = computed(() => props.plan.crew!)
 const isDone = (id: string) => props.run.done.includes(id)
 
@@ -110,18 +113,23 @@ const chainNow = computed(() => lanes.value.find((l) => l.lane === holding.value
           color="primary"
           size="x-large"
           class="big"
-          @click="emit('done', l.step.id)"
+          @keydown.enter="noRepeat"
+          @click="counts[l.lane]($event) && emit('done', l.step.id)"
           >{{ t('run.done') }}</v-btn
         >
       </template>
-      <v-btn :disabled="!l.last" variant="text" @click="l.last && emit('back', l.last)">{{
-        t('run.back')
-      }}</v-btn>
+      <v-btn
+        :disabled="!l.last"
+        variant="text"
+        @keydown.enter="noRepeat"
+        @click="l.last && counts[l.lane]($event) && emit('back', l.last)"
+        >{{ t('run.back') }}</v-btn
+      >
     </section>
   </div>
   <p class="muted">
     {{ t('crew.together', { two: formatMinutes(crew.minutes), one: formatMinutes(plan.minutes!) }) }}
-    {{ crew.exact ? '' : t('crew.notExact') }}
+    {{ crew.exact ? '' : t('crew.notExact', { least: formatMinutes(crew.atLeast) }) }}
   </p>
 </template>
 

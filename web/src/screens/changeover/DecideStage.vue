@@ -19,6 +19,7 @@ import {
   type Machine,
   type Part,
   type Run,
+  type WireByHand,
 } from '@pepper-knot/core'
 import LabelField from '../../parts/LabelField.vue'
 import QuantityField from '../../parts/QuantityField.vue'
@@ -55,9 +56,10 @@ const missing = computed(() => [
   ...(!kept.value.job.thicknessMm ? [t('decide.needThickness')] : []),
 ])
 
-function choose(label: string) {
-  byHand.value = false
-  delete kept.value.byHand
+function choose(label: string, hand?: WireByHand) {
+  byHand.value = hand !== undefined
+  if (hand) kept.value.byHand = { ...hand }
+  else delete kept.value.byHand
   kept.value.label = label
 }
 const hand = computed(() =>
@@ -129,7 +131,7 @@ function setHand(change: object) {
             :key="part.id"
             type="button"
             :aria-pressed="kept.label === part.label"
-            @click="choose(part.label)"
+            @click="choose(part.label, part.byHand)"
           >
             {{ part.label }}
           </button>

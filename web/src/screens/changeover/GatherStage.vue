@@ -4,6 +4,7 @@ import { useI18n } from 'vue-i18n'
 import {
   findingAlso,
   formatMinutes,
+  handOf,
   partText,
   STATION_NAMES,
   TOOL_NAMES,
@@ -46,7 +47,8 @@ function tick(key: string) {
 function found(line: GatherLine) {
   const { active: _active, kind: specKind, ...spec } = line.spec as Record<string, unknown>
   const base = { id: newId(), count: 1, drawer: t('gather.onBench') }
-  const wire = line.kind === 'wire' ? { label: kept.value.label } : {}
+  const hand = kept.value.byHand && 'family' in kept.value.byHand ? handOf(kept.value.byHand) : undefined
+  const wire = line.kind === 'wire' ? { label: kept.value.label, ...(hand && { byHand: hand }) } : {}
   const piece =
     line.kind === 'gun'
       ? line.piece

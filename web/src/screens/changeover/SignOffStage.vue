@@ -12,7 +12,8 @@ import {
 } from '@pepper-knot/core'
 import { standingMarks } from '../../parts/marks.ts'
 import WireLine from '../../parts/WireLine.vue'
-import { newId, useShop } from '../../stores/shop.ts'
+import { useShop } from '../../stores/shop.ts'
+import { settleWords } from './settleWords.ts'
 import MarkField from './MarkField.vue'
 
 const props = defineProps<{ run: Run; plan: Changeover; title: string }>()
@@ -39,11 +40,11 @@ const signedAt = new Date().toISOString()
 const settled = computed(() =>
   settle(
     props.plan,
-    shop.asPlanned(props.plan.context.machine),
+    shop.machine(props.run.machineId) ?? props.plan.context.machine,
     shop.shop.store,
     // No new mark written: the same wire keeps its own, another wire has none yet.
     { at: signedAt, ...(props.run.pressureMark != null && { pressureMark: props.run.pressureMark }) },
-    { cameOff: (name, wire) => t('sign.cameOff', { name, wire }), newId },
+    settleWords(t, shop.units),
   ),
 )
 const marks = computed(() => standingMarks(settled.value.machine, undefined, shop.units))
@@ -56,9 +57,10 @@ function sign() {
     const run = shop.run(props.run.id)!
     run.signedOffAt = new Date().toISOString()
     if (run.swapStartedAt)
+      // A clock set back meanwhile tells nothing: then no time is written.
       run.minutesTaken = Math.min(
         100_000,
-        Math.round((Date.now() - Date.parse(run.swapStartedAt)) / 6000) / 10,
+        Math.max(0, Math.round((Date.now() - Date.parse(run.swapStartedAt)) / 6000) / 10),
       )
   })
 }
@@ -96,6 +98,14 @@ function sign() {
           <li v-for="(part, i) in settled.returned" :key="i">{{ partText(part.kind, part, shop.units) }}</li>
         </ul>
         <p v-if="settled.returned.length === 0" class="muted">{{ t('sign.nothing') }}</p>
+        <template v-if="settled.scrapped.length">
+          <h2 class="gap">{{ t('sign.scrapped') }}</h2>
+          <ul>
+            <li v-for="(part, i) in settled.scrapped" :key="i">
+              {{ partText(part.kind, part, shop.units) }}
+            </li>
+          </ul>
+        </template>
       </section>
     </div>
     <div class="row">

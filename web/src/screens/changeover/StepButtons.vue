@@ -2,20 +2,23 @@
 import { useI18n } from 'vue-i18n'
 import type { Step } from '@pepper-knot/core'
 import HoldButton from '../../parts/HoldButton.vue'
+import { noRepeat } from '../../parts/onePress.ts'
 
 /** Done, large enough for a glove, or a hold point; and one step back. */
 defineProps<{ step: Step; first: boolean }>()
-defineEmits<{ done: []; back: [] }>()
+defineEmits<{ done: [event?: Event]; back: [event?: Event] }>()
 const { t } = useI18n()
 </script>
 
 <template>
   <div class="buttons">
     <HoldButton v-if="step.hold" :key="step.id" :label="t('run.done')" @held="$emit('done')" />
-    <button v-else type="button" class="done" @click="$emit('done')">
+    <button v-else type="button" class="done" @keydown.enter="noRepeat" @click="$emit('done', $event)">
       {{ t('run.done') }} <small>{{ t('run.space') }}</small>
     </button>
-    <v-btn class="side" :disabled="first" @click="$emit('back')">{{ t('run.back') }}</v-btn>
+    <v-btn class="side" :disabled="first" @keydown.enter="noRepeat" @click="$emit('back', $event)">{{
+      t('run.back')
+    }}</v-btn>
   </div>
 </template>
 

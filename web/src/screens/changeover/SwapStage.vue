@@ -15,6 +15,7 @@ import {
 } from '@pepper-knot/core'
 import StationEditor from '../../parts/StationEditor.vue'
 import { usePageKeys } from '../../parts/keys.ts'
+import { useOnePress } from '../../parts/onePress.ts'
 import { planOf } from '../../stores/plan.ts'
 import { useShop } from '../../stores/shop.ts'
 import CaptiveChain from './CaptiveChain.vue'
@@ -59,8 +60,9 @@ const chain = computed(() => {
 
 /** When the step now at hand was begun, for the shop's own minutes; the walk to it is not work. */
 let since = Date.now()
-function done() {
-  if (!step.value) return
+const counts = useOnePress()
+function done(event?: Event) {
+  if (!step.value || !counts(event)) return
   const { id, task, place } = step.value
   const walk = walkMinutes(steps.value[at.value - 1]?.place ?? 'store', place)
   const minutes = Math.round(Math.max(0, (Date.now() - since) / 60_000 - walk) * 100) / 100
@@ -68,7 +70,8 @@ function done() {
   kept.value.times = [...(kept.value.times ?? []), { task, minutes: Math.min(600, minutes) }].slice(-500)
   kept.value.done = [...kept.value.done, id]
 }
-function back() {
+function back(event?: Event) {
+  if (!counts(event)) return
   const task = steps.value.find((s) => s.id === kept.value.done.at(-1))?.task
   if (task && kept.value.times?.at(-1)?.task === task) kept.value.times = kept.value.times.slice(0, -1)
   since = Date.now()
@@ -120,12 +123,12 @@ usePageKeys({
     )
       return
     event.preventDefault()
-    done()
+    done(event)
   },
   Backspace: (event) => {
     if (shared.value || (step.value?.captive && event.defaultPrevented)) return
     event.preventDefault()
-    back()
+    back(event)
   },
 })
 

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { ref } from 'vue'
+import { ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import {
   compareShops,
@@ -13,12 +13,25 @@ import {
 } from '@pepper-knot/core'
 import { exportShop } from '../../storage/exportShop.ts'
 import { useShop } from '../../stores/shop.ts'
+import AsidePanel from './AsidePanel.vue'
 import PracticePanel from './PracticePanel.vue'
 
 const { t } = useI18n()
 const shop = useShop()
 const problems = ref<Problem[]>([])
 const incoming = ref<{ shop: Shop; differences: Difference[] } | null>(null)
+/** A shop has a name: while the field is empty the last one stays. */
+const name = ref(shop.shop.name)
+function setName(text: string | null) {
+  name.value = text ?? ''
+  if (name.value.trim() !== '') shop.shop.name = name.value.trim().slice(0, 100)
+}
+watch(
+  () => shop.shop.name,
+  (now) => {
+    if (name.value.trim() !== now) name.value = now
+  },
+)
 const asking = ref<'demo' | 'empty' | null>(null)
 
 async function choose(event: Event) {
@@ -58,7 +71,13 @@ async function startOver() {
   <div class="screen shop">
     <h1>{{ t('nav.shop') }}</h1>
     <section class="rows" :aria-label="t('shop.settings')">
-      <v-text-field v-model="shop.shop.name" :label="t('shop.name')" maxlength="100" />
+      <v-text-field
+        :model-value="name"
+        :label="t('shop.name')"
+        :error-messages="name.trim() === '' ? [t('shop.nameNeeded')] : []"
+        maxlength="100"
+        @update:model-value="setName"
+      />
       <v-select
         v-model="shop.shop.settings.units"
         :label="t('shop.units')"
@@ -126,6 +145,7 @@ async function startOver() {
         </div>
       </div>
     </section>
+    <AsidePanel />
     <section :aria-label="t('shop.cautions')">
       <h2>{{ t('shop.cautions') }}</h2>
       <p class="caution">{{ t('app.defer') }}</p>

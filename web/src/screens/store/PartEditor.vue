@@ -51,7 +51,10 @@ function save() {
   const missing = rows.value.filter((row) => row.must && values.value[row.key] === undefined)
   if (missing.length)
     return void (problems.value = missing.map((row) => t('field.needed', { name: t(`fields.${row.key}`) })))
-  const read = kind.value === 'wire' ? readLabel(label.value) : undefined
+  // A wire that no label describes keeps its name.
+  const byName =
+    kind.value === 'wire' && values.value.byHand !== undefined && label.value.trim() === startLabel
+  const read = kind.value === 'wire' && !byName ? readLabel(label.value) : undefined
   if (read && !read.ok) return void (problems.value = read.problems.map((p) => p.message))
   const wire = read?.ok
     ? {
@@ -59,9 +62,12 @@ function save() {
         massKg: massKg.value ?? read.value.spool.massKg ?? undefined,
         spoolType: spoolType.value ?? read.value.spool.type ?? undefined,
       }
-    : {}
+    : byName
+      ? { label: startLabel, massKg: massKg.value, spoolType: spoolType.value ?? undefined }
+      : {}
   const whole = {
     ...JSON.parse(JSON.stringify(values.value)),
+    ...(kind.value === 'wire' && !byName && { byHand: undefined }),
     ...wire,
     ...kindWords(kind.value),
     id,
