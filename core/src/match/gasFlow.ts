@@ -5,7 +5,8 @@ import { matchNozzle } from './nozzle.ts'
 /** Flow by wire and bore, never so high that it turns turbulent; shut for a wire that shields itself. */
 export function matchGasFlow(c: MatchContext): Finding {
   const fitted = c.fitted.gasFlowLPerMin
-  const boreMm = matchNozzle(c).after.nozzle?.boreMm ?? c.fitted.nozzle?.boreMm
+  // The nozzle that will be on: of another one's bore nothing is taken.
+  const boreMm = matchNozzle(c).after.nozzle?.boreMm
   const transfer =
     c.wire.family === 'solid-steel' || c.wire.family === 'solid-stainless'
       ? ('short-or-spray' as const)

@@ -26,7 +26,8 @@ export function matchNozzle(c: MatchContext): Finding {
       : kinds[0]!
   const storeIndex = target === 'none' ? null : stock(target)
   const picked = storeIndex === null ? undefined : c.store![storeIndex]
-  const boreMm = picked?.kind === 'nozzle' ? picked.boreMm : nozzle?.boreMm
+  const boreMm =
+    picked?.kind === 'nozzle' ? picked.boreMm : nozzle?.kind === target ? nozzle.boreMm : undefined
   const fresh: NonNullable<Fitted['nozzle']> = {
     kind: target,
     ...((target === 'gas' || picked !== undefined) && boreMm !== undefined && { boreMm }),
