@@ -375,10 +375,10 @@ test('argon turns turbulent at 19, 23.5 and 28 L/min in 1/2, 5/8 and 3/4 in nozz
     expect(Math.abs(turbulentFlowLPerMin(bore) / flow - 1)).toBeLessThan(0.03)
 })
 test('flow starts from wire and bore and never passes the ceiling', () => {
-  expect(startingFlow({ exactMm: 1.2, transfer: 'spray' }, 16).value).toBe(16)
-  expect(startingFlow({ exactMm: 0.8, transfer: 'short-or-spray' }, 12.7).value).toBe(10)
+  expect(startingFlow({ exactMm: 1.2, kind: 'spray' }, 16).value).toBe(16)
+  expect(startingFlow({ exactMm: 0.8, kind: 'short' }, 12.7).value).toBe(10)
   for (const bore of [9, 12.7, 16, 19])
-    expect(startingFlow({ exactMm: 2.4, transfer: 'spray' }, bore).high).toBeLessThanOrEqual(
+    expect(startingFlow({ exactMm: 2.4, kind: 'spray' }, bore).high).toBeLessThanOrEqual(
       turbulentFlowLPerMin(bore),
     )
 })

@@ -1,6 +1,5 @@
 import { kgPerMetre } from '../wire/spool.ts'
 import { FAMILY_NEEDS, type Family, type Position } from '../wire/families.ts'
-import type { StartSettings } from './start.ts'
 import { banded, type Banded } from './volts.ts'
 
 /** A weld to be filled; lengths in mm, angles in degrees. A butt of 0 degrees is square. */
@@ -78,7 +77,7 @@ export interface JointRun {
 export function fillJoint(
   joint: Joint,
   wire: { family: Family; exactMm: number },
-  start: Pick<StartSettings, 'wireSpeedMPerMin'>,
+  start: { wireSpeedMPerMin: Banded },
   position: Position = 'flat',
 ): JointRun {
   const { family, exactMm } = wire

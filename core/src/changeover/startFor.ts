@@ -1,6 +1,12 @@
-import { startSettings, type StartSettings } from '../arc/start.ts'
+import { ownSetting } from '../procedures/own.ts'
+import { startSettings, type StartSettings } from '../procedures/start.ts'
 import type { Banded } from '../arc/volts.ts'
 import { arcGasOf } from '../arc/transfer.ts'
+import { isLiquid } from '../gas/cylinder.ts'
+import { CO2_CYLINDER_L_PER_MIN } from '../gas/flow.ts'
+import type { ChartRow } from '../machine/schema.ts'
+import { shelfWire } from '../match/prepare.ts'
+import { isSameWire } from '../wire/wire.ts'
 import type { Finding, MatchContext } from '../match/finding.ts'
 
 export interface Start extends StartSettings {
@@ -13,14 +19,36 @@ export function arcGasAfter(c: MatchContext, findings: readonly Finding[]): stri
   return c.wire.gas.needed && gas ? arcGasOf(gas) : null
 }
 
+/** The data sheet kept with a spool of this wire on the shelf. */
+const sheetOnShelf = (c: MatchContext): Sheet => {
+  const kept = (c.store ?? []).filter((p) => p.kind === 'wire' && p.chart?.length)
+  for (const part of kept) {
+    const shelf = part.kind === 'wire' ? shelfWire(part) : undefined
+    if (shelf?.ok && isSameWire(shelf.value.wire, c.wire))
+      return part.kind === 'wire' ? part.chart : undefined
+  }
+  return undefined
+}
+type Sheet = readonly ChartRow[] | undefined
+
 /** Settings to start the test weld from; nothing where the job is not known. */
 export function startFor(c: MatchContext, findings: readonly Finding[]): Start | null {
   if (!c.job) return null
   const at = (station: Finding['station']) => findings.find((f) => f.station === station)!
   const flow = at('gasFlow')
   const band = flow.required as { value: number; low: number; high: number }
+  const gas = c.wire.gas.needed ? (at('gas').after.gas ?? null) : null
+  const own = ownSetting(
+    { ranWell: c.ranWell, machineChart: c.machine.chart, wireSheet: sheetOnShelf(c) },
+    c.wire,
+    c.job,
+    gas,
+  )
+  const settings = startSettings(c.wire, c.job, arcGasAfter(c, findings), c.machine, own)
+  const heater = gas !== null && isLiquid(gas) && band.value > CO2_CYLINDER_L_PER_MIN.while
   return {
-    ...startSettings(c.wire, c.job, arcGasAfter(c, findings), c.machine),
+    ...settings,
+    notes: heater ? [...settings.notes, 'co2-heater'] : settings.notes,
     gasFlowLPerMin: { ...band, origin: flow.origin },
   }
 }

@@ -3,7 +3,7 @@ import type { Station } from '../machine/stations.ts'
 import type { Upkeep } from '../machine/upkeep.ts'
 import { conditionVerdict, type Facts, type Finding, type MatchContext } from '../match/finding.ts'
 import type { Place } from './places.ts'
-import { startFor } from './startFor.ts'
+import { startFor, type Start } from './startFor.ts'
 import type { Step, Task } from './step.ts'
 import { TASK_ROWS } from './taskTable.ts'
 import { wireInGun } from './wireInGun.ts'
@@ -110,6 +110,14 @@ const PRESSURE_MINUTES: Record<MatchContext['practice']['pressureTest'], number>
   curl: 3,
   'back-off': 2.5,
   scale: 1.5,
+}
+
+/** The machine's own marks, as facts: `tap C, dial 4.5`. */
+const marksOf = (own: Start['own']): string | undefined => {
+  const marks = (['tap', 'knob', 'dial'] as const).flatMap((mark) =>
+    own?.[mark] === undefined ? [] : [`${mark} ${own[mark]}`],
+  )
+  return marks.length ? marks.join(', ') : undefined
 }
 
 /** Turns findings into blocks of work with what must come before each, in the practitioners' order. */
@@ -384,8 +392,9 @@ export function workFor(c: MatchContext, findings: readonly Finding[]): Block[] 
   const start = startFor(c, findings)
   const settings: Facts = start
     ? {
-        startV: start.voltageV.value,
-        startSpeed: start.wireSpeedMPerMin.value,
+        startV: start.voltageV?.value,
+        startSpeed: start.wireSpeedMPerMin?.value,
+        startMarks: marksOf(start.own),
         taps: c.machine.voltTaps !== undefined,
       }
     : {}

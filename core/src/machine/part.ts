@@ -10,7 +10,7 @@ export const FITTED_KINDS = ['inletGuide', 'outletGuide', 'driveRolls', 'liner',
 export type FittedKind = (typeof FITTED_KINDS)[number]
 
 /** Where a part lies, how many there are and what the shop notes of it: not what it is. */
-const OF_THE_SHELF = new Set(['id', 'count', 'drawer', 'note', 'lowAt', 'leadDays'])
+const OF_THE_SHELF = new Set(['id', 'count', 'drawer', 'note', 'lowAt', 'leadDays', 'chart'])
 /** How a part is set on the machine: it comes off without it. */
 const OF_THE_MACHINE = new Set(['active', 'gapMm'])
 /** What a part is when nothing else is said. */

@@ -196,6 +196,41 @@ export const fittedSchema = z.object({
 })
 export type Fitted = z.infer<typeof fittedSchema>
 
+/** How a machine is set: volts and speed, taps, one knob for both, or a pulse with its trim. */
+export const CONTROLS = ['volts-and-speed', 'taps', 'one-knob', 'pulsed'] as const
+
+/**
+ * One line of a shop's own settings: a machine's door chart or a wire's data sheet. Figures, or the machine's own
+ * marks where it has no figures.
+ */
+export const chartRowSchema = z
+  .object({
+    classification: z.string().min(1).max(60).optional(),
+    family: z.enum(FAMILIES).optional(),
+    sizeMm,
+    thicknessMm: z.number().min(0.3).max(200),
+    position: z.enum(POSITIONS).optional(),
+    gas: mixtureSchema.optional(),
+    voltageV: z.number().min(5).max(60).optional(),
+    tap: z.string().min(1).max(20).optional(),
+    knob: z.number().min(-1000).max(1000).optional(),
+    wireSpeedMPerMin: z.number().min(0.1).max(100).optional(),
+    dial: z.number().min(-1000).max(1000).optional(),
+  })
+  .refine((row) => row.classification !== undefined || row.family !== undefined, {
+    path: ['classification'],
+    error: requestText.chartWire(),
+  })
+  .refine(
+    (row) => [row.voltageV, row.tap, row.knob, row.wireSpeedMPerMin, row.dial].some((v) => v !== undefined),
+    {
+      path: ['voltageV'],
+      error: requestText.chartFigures(),
+    },
+  )
+export type ChartRow = z.infer<typeof chartRowSchema>
+export const chartSchema = z.array(chartRowSchema).max(500)
+
 export const machineSchema = z.object({
   id: z.string().min(1).max(100),
   name: z.string().min(1).max(100),
@@ -255,6 +290,9 @@ export const machineSchema = z.object({
     })
     .nullable()
     .optional(),
+  control: z.enum(CONTROLS).optional(),
+  /** The chart in its door, as the shop entered it. */
+  chart: chartSchema.optional(),
   /** When the open machine was last looked after, ISO dates. */
   upkeep: upkeepDatesSchema.optional(),
   /** Stations whose parts are only assumed, not yet looked at. */
@@ -310,6 +348,8 @@ export const partSchema = z.discriminatedUnion('kind', [
     byHand: handShape.optional(),
     massKg: z.number().min(0).max(1000).optional(),
     spoolType: z.enum(SPOOL_TYPES).optional(),
+    /** What its data sheet says, as the shop entered it. */
+    chart: chartSchema.optional(),
     ...condition,
     ...stock,
   }),
@@ -335,6 +375,15 @@ export const changeoverRequestSchema = z.object({
   job: jobSchema,
   store: storeSchema.optional(),
   practice: practiceSchema.optional(),
+  /** What ran well here last time with this wire on such metal. */
+  ranWell: z
+    .object({
+      voltageV: z.number().min(5).max(60),
+      wireSpeedMPerMin: z.number().min(0.1).max(100),
+      tap: z.string().max(20).optional(),
+      dial: z.number().min(-1000).max(1000).optional(),
+    })
+    .optional(),
   /** Upkeep to be done with it. */
   upkeep: z.array(z.enum(UPKEEP)).max(10).optional(),
   /** Minutes a task takes here, from the shop's own log. */

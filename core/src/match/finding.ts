@@ -1,4 +1,4 @@
-import type { Fitted, Machine, Part, Job } from '../machine/schema.ts'
+import type { ChangeoverRequest, Fitted, Machine, Part, Job } from '../machine/schema.ts'
 import type { Station, Verdict } from '../machine/stations.ts'
 import type { Upkeep } from '../machine/upkeep.ts'
 import type { Practice } from '../practice/practice.ts'
@@ -59,6 +59,8 @@ export interface MatchContext {
   /** `undefined` when no store was given. */
   store: readonly Part[] | undefined
   practice: Practice
+  /** What ran well here last time, where it is known. */
+  ranWell?: ChangeoverRequest['ranWell']
   /** Work the open machine invites, taken on by whoever does the change. */
   upkeep?: readonly Upkeep[] | undefined
   /** Minutes by task from the shop's own log; the defaults where it has none. */

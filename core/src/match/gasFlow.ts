@@ -1,19 +1,68 @@
-import { startingFlow, turbulentFlowLPerMin } from '../gas/flow.ts'
+import { arcGasOf } from '../arc/transfer.ts'
+import { startingFlow, turbulentFlowLPerMin, type FlowKind, type FlowStart } from '../gas/flow.ts'
+import { flowmeterFactor } from '../gas/cylinder.ts'
+import type { Mixture } from '../machine/schema.ts'
+import { startSettings } from '../procedures/start.ts'
+import type { Transfer } from '../arc/transfer.ts'
 import type { Finding, MatchContext } from './finding.ts'
+import { matchGas } from './gas.ts'
 import { matchNozzle } from './nozzle.ts'
+
+/** What crosses, as far as the flow cares; a metal or a thickness that is not known leaves it open. */
+export function flowKindOf(wire: MatchContext['wire'], transfer: Transfer | null): FlowKind {
+  if (wire.process === 'GMAW brazing') return 'short'
+  if (wire.joins.length === 1 && wire.joins[0] === 'aluminium') return 'aluminium'
+  if (wire.process !== 'GMAW') return 'cored'
+  return transfer === null ? 'short-or-spray' : transfer === 'short-arc' ? 'short' : 'spray'
+}
+
+/** The flow of a wire under a gas through a nozzle at a place: what Match, plan and desk all ask. */
+export function flowFor(
+  wire: MatchContext['wire'],
+  start: {
+    transfer: Transfer | null
+    currentA: { value: number } | null
+    tipToWorkMm: { value: number } | null
+  } | null,
+  gas: Mixture | null,
+  boreMm: number | undefined,
+  place: {
+    position?: string | undefined
+    draughtMPerS?: number | undefined
+    tipToWorkMm?: number | undefined
+  } = {},
+  /** What the meter was made for. */
+  madeFor: Mixture = { Ar: 100 },
+): FlowStart {
+  return startingFlow(
+    {
+      exactMm: wire.exactMm,
+      kind: flowKindOf(wire, start?.transfer ?? null),
+      currentA: start?.currentA?.value,
+    },
+    boreMm,
+    { ...place, usualTipMm: start?.tipToWorkMm?.value },
+    gas
+      ? { heliumPercent: gas.He ?? 0, argonMeterPasses: flowmeterFactor(madeFor, gas) }
+      : { heliumPercent: 0, argonMeterPasses: 1 },
+  )
+}
 
 /** Flow by wire and bore, never so high that it turns turbulent; shut for a wire that shields itself. */
 export function matchGasFlow(c: MatchContext): Finding {
   const fitted = c.fitted.gasFlowLPerMin
-  // The nozzle that will be on: of another one's bore nothing is taken.
+  // The nozzle and the gas that will be on: of another one's bore nothing is taken.
   const boreMm = matchNozzle(c).after.nozzle?.boreMm
-  const transfer =
-    c.wire.family === 'solid-steel' || c.wire.family === 'solid-stainless'
-      ? ('short-or-spray' as const)
-      : ('spray' as const)
+  const gas = c.wire.gas.needed ? (matchGas(c).after.gas ?? null) : null
   const ceiling = boreMm === undefined ? undefined : turbulentFlowLPerMin(boreMm)
   const fixed = c.practice.flowSetting === 'fixed'
   const one = Math.min(c.practice.fixedFlowLPerMin, ceiling ?? Infinity)
+  const start =
+    c.job && c.wire.gas.needed ? startSettings(c.wire, c.job, gas ? arcGasOf(gas) : null, c.machine) : null
+  const worked = flowFor(c.wire, start, gas, boreMm, {
+    position: c.job?.position,
+    draughtMPerS: c.job?.draughtMPerS,
+  })
   const band = !c.wire.gas.needed
     ? { value: 0, low: 0, high: 0 }
     : fixed
@@ -22,10 +71,7 @@ export function matchGasFlow(c: MatchContext): Finding {
           low: Math.floor(one) * 0.95,
           high: Math.min(one * 1.05, ceiling ?? Infinity),
         }
-      : startingFlow({ exactMm: c.wire.exactMm, transfer }, boreMm, {
-          position: c.job?.position,
-          draughtMPerS: c.job?.draughtMPerS,
-        })
+      : worked
   const within = fitted != null && fitted >= band.low - 1e-9 && fitted <= band.high + 1e-9
   const base = {
     station: 'gasFlow' as const,
@@ -34,7 +80,9 @@ export function matchGasFlow(c: MatchContext): Finding {
       value: band.value,
       low: band.low,
       high: band.high,
-      boreMm,
+      boreMm: fixed ? boreMm : worked.boreMm,
+      boreAssumed: !fixed && worked.boreAssumed,
+      trueFlow: fixed ? undefined : worked.trueFlowLPerMin,
       ceiling,
       gasNeeded: c.wire.gas.needed,
       fixed,
@@ -45,6 +93,9 @@ export function matchGasFlow(c: MatchContext): Finding {
       // Rounded inwards: what is asked for is also what is accepted.
       low: Math.ceil(band.low * 10) / 10,
       high: Math.floor(band.high * 10) / 10,
+      ...(!fixed &&
+        c.wire.gas.needed &&
+        worked.trueFlowLPerMin !== undefined && { trueFlow: worked.trueFlowLPerMin }),
     },
     alsoDo: [],
     origin: !c.wire.gas.needed

@@ -39,6 +39,7 @@ export const match = (context: MatchContext): Finding[] =>
 export * from './finding.ts'
 export * from './obstacles.ts'
 export * from './rank.ts'
+export { flowFor, flowKindOf } from './gasFlow.ts'
 export { handOf, labelAt, prepare, readWire, shelfWire } from './prepare.ts'
 export { sameWire } from './rollPressure.ts'
 export { GUIDE_GAP_MM } from './guide.ts'

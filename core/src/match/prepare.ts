@@ -84,6 +84,7 @@ export function prepare(request: ChangeoverRequest): Read<MatchContext> {
       wireCondition: request.wire.condition,
       upkeep: request.upkeep,
       minutes: request.minutes,
+      ranWell: request.ranWell,
       practice: request.practice ?? DEFAULT_PRACTICE,
     },
   }

@@ -1,4 +1,4 @@
-import { MOST_CORD_DROP } from '../arc/gives.ts'
+import { MOST_CORD_DROP } from '../procedures/gives.ts'
 import { loadLineV } from '../arc/volts.ts'
 import { cordDropV, dutyMultiplier, supplyCurrentA } from '../arc/limits.ts'
 import type { Finding, MatchContext } from './finding.ts'

@@ -3,6 +3,7 @@ import { rankOf } from '../match/rank.ts'
 import type { Changeover } from '../changeover/plan.ts'
 import type { Wire } from '../wire/wire.ts'
 import type { UnitSystem } from '../units/format.ts'
+import { startNotes, startRow } from './arc.ts'
 import { findingAlso, findingConsequence, findingWhy } from './findings.ts'
 import { partText } from './names.ts'
 import { cautionText, obstacleText } from './obstacles.ts'
@@ -25,7 +26,8 @@ export function decodeAnswer(wire: Wire, units: UnitSystem = 'metric') {
 }
 
 /** No more figures than the band knows. */
-const rounded = (b: Banded, step: number): Banded => {
+const rounded = (b: Banded | null, step: number): Banded | null => {
+  if (b === null) return null
   const to = (n: number) => Number((Math.round(n / step) * step).toFixed(2))
   return { value: to(b.value), low: to(b.low), high: to(b.high), origin: b.origin }
 }
@@ -76,6 +78,10 @@ export function changeoverAnswer(plan: Changeover, units: UnitSystem = 'metric')
         wireSpeedMPerMin: rounded(plan.start.wireSpeedMPerMin, 0.1),
         gasFlowLPerMin: rounded(plan.start.gasFlowLPerMin, 0.1),
         tipToWorkMm: rounded(plan.start.tipToWorkMm, 0.5),
+        transfer: plan.start.transfer,
+        row: startRow(plan.start, units),
+        ...(plan.start.own && { own: plan.start.own }),
+        notes: startNotes(plan.start),
       },
     }),
     problems: plan.problems.map((p) => ({ station: p.station, ...obstacleText(p, units) })),

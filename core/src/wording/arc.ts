@@ -1,11 +1,13 @@
 import type { FumeReminder } from '../arc/fume.ts'
-import type { Limit } from '../arc/gives.ts'
+import type { Limit } from '../procedures/gives.ts'
+import type { OwnSource } from '../procedures/own.ts'
+import type { Confidence, Group } from '../procedures/row.ts'
 import type { HeatConvention } from '../arc/limits.ts'
-import type { StartNote } from '../arc/start.ts'
+import type { StartNote, StartSettings } from '../procedures/start.ts'
 import type { Transfer } from '../arc/transfer.ts'
 import type { Banded } from '../arc/volts.ts'
-import type { Start } from '../changeover/startFor.ts'
-import { formatFlow, formatSpeed, type UnitSystem } from '../units/format.ts'
+import { formatFlow, formatLength, formatSpeed, type UnitSystem } from '../units/format.ts'
+import { POSITION_NAMES, sizeText } from './names.ts'
 
 export const TRANSFER_NAMES: Record<Transfer, string> = {
   'short-arc': 'short arc',
@@ -60,24 +62,121 @@ const NOTES: Record<StartNote, string> = {
   'wire-range-low':
     'This wire does not run well at less; the metal would have less. Travel faster, or take a thinner wire.',
   'wire-range-high': 'The metal would have more than this wire carries.',
-  'held-below-globular':
-    'Held near the top of short arc: above it the metal falls in coarse drops, or sprays where the gas has the argon for it.',
-  'coarse-drops':
-    'Under this gas a wire this thick falls in coarse drops: take one with 80 % argon or more, or a thinner wire.',
+  'held-below-spray':
+    'Held near the top of short arc: above it the metal falls in coarse drops until the gas and the current spray it.',
+  'coarse-drops': 'Coarse drops, more spatter: the ordinary way across on plate under this gas.',
+  'laps-cold':
+    'Short arc on thick plate laps cold; AWS D1.1 does not prequalify it, though a tested procedure may use it.',
   'held-in-position': 'Held at short arc: in this position the puddle of a spray runs away.',
-  'not-in-position':
-    'A wire this thick does not short-circuit: weld it flat, or take a thinner or a slag-carrying wire.',
   'machine-output': 'Held at what the machine gives.',
   'wire-speed-high': 'Held at the machine’s fastest feed.',
   'wire-speed-low': 'Held at the machine’s slowest feed.',
   'several-passes': 'More than one pass.',
-  'no-handbook-rows': 'No handbook rows are known for this: the band is wide.',
+  'between-sizes': 'No row for this size: between the rows of the sizes beside it, so less sure.',
+  'from-flat': 'No row for this position: the flat row’s figures, so less sure. Begin at its lower end.',
+  'little-known': 'Recalled with little certainty: a wide band. The wire maker’s sheet comes first.',
+  'kind-not-said': 'The rows are of a near relation of this wire or gas, so less sure: read the box.',
+  'no-row':
+    'No row is known for this wire here: take the settings from the wire maker’s sheet, and enter them as your own.',
+  'no-row-gas': 'The rows of this wire are for other gases.',
+  'no-row-position': 'The rows of this wire are for other positions.',
+  'no-volts': 'Volts of this wire are not known here: see the wire maker’s sheet.',
+  'no-speed': 'Wire speed of this wire is not known here: see the wire maker’s sheet.',
+  'long-stick-out':
+    'So long an extension wants an insulated guide at the gun’s end and a gun rated for the current.',
+  'knob-machine':
+    'This machine sets volts by one knob or by its pulse: use its own figure and trim; no volts are given here.',
+  'co2-heater':
+    'A CO2 cylinder gives about 12 L/min for long and 16 for a while, less when cold or part full: above that a heater or two cylinders.',
+  'own-outside': 'Your own figures lie far from the handbook’s; they are taken as you entered them.',
 }
 export const startNote = (note: StartNote): string => NOTES[note]
+export const startNotes = (s: StartSettings): string[] => s.notes.map(startNote)
 
-/** Settings to start from in one line. */
-export const startSentence = (s: Start, units: UnitSystem): string =>
-  `Start at about ${startValue('voltageV', s.voltageV, units)} and ${startValue('wireSpeedMPerMin', s.wireSpeedMPerMin, units)} (near ${startValue('currentA', s.currentA, units)}, ${TRANSFER_NAMES[s.transfer]}), tip ${startValue('tipToWorkMm', s.tipToWorkMm, units)} from the work.`
+const GROUP_NAMES: Record<Group, string> = {
+  'solid-short-arc': 'solid wire, short arc',
+  'solid-coarse': 'solid wire, coarse arc on plate',
+  'solid-spray': 'solid wire, spray',
+  'stainless-short-arc': 'stainless, short arc under argon',
+  'stainless-short-arc-helium': 'stainless, short arc under helium',
+  'stainless-spray': 'stainless, spray',
+  'metal-cored-short-arc': 'metal-cored, short arc',
+  'metal-cored-spray': 'metal-cored, spray',
+  'gas-cored': 'gas-shielded cored',
+  'stainless-gas-cored': 'stainless cored under gas',
+  'T-3': 'self-shielded T-3',
+  'T-4': 'self-shielded T-4',
+  'T-6': 'self-shielded T-6',
+  'T-7': 'self-shielded T-7',
+  'T-8': 'self-shielded T-8',
+  'T-11': 'self-shielded T-11',
+  'T-14': 'self-shielded T-14',
+  'stainless-self-shielded': 'stainless, self-shielded',
+  aluminium: 'aluminium under argon',
+  'bronze-brazing': 'silicon bronze, brazing sheet',
+  'bronze-spray': 'bronze, spray',
+}
+const SURE: Record<Confidence, string> = {
+  H: 'sure',
+  'M-H': 'fairly sure',
+  M: 'fairly sure',
+  'M-L': 'not sure',
+  L: 'not sure',
+}
+const OWN_NAMES: Record<OwnSource, string> = {
+  'ran-well': 'what ran well here last time',
+  'machine-chart': 'the machine’s own chart',
+  'wire-sheet': 'the wire’s own sheet',
+}
+/** The row a start stands on: `gas-shielded cored 1.2 mm, vertical up, 140 to 225 A, recalled: sure`. */
+export function startRow(s: StartSettings, units: UnitSystem): string | null {
+  if (s.own)
+    return `${OWN_NAMES[s.own.from]}, ${s.own.thicknessMm.map((mm) => formatLength(mm, units)).join(' to ')}`
+  if (!s.row) return null
+  const { group, sizeMm, between, fromFlat, confidence, currentA, position } = s.row
+  const size = between
+    ? `between ${between.map((mm) => sizeText(mm, units)).join(' and ')}`
+    : sizeText(sizeMm, units)
+  const place = fromFlat ? 'flat' : POSITION_NAMES[position]
+  return `${GROUP_NAMES[group]} ${size}, ${place}, ${Math.round(currentA[0])} to ${Math.round(currentA[1])} A; recalled, ${SURE[confidence]}`
+}
+
+/** The machine's own marks of a setting: `tap C, dial 4.5, knob 6`. */
+export const ownMarks = (s: StartSettings): string =>
+  s.own
+    ? [
+        s.own.tap !== undefined && `tap ${s.own.tap}`,
+        s.own.knob !== undefined && `knob ${s.own.knob}`,
+        s.own.dial !== undefined && `dial ${s.own.dial}`,
+      ]
+        .filter(Boolean)
+        .join(', ')
+    : ''
+
+/** Settings to start from in one line; what is not known is sent to the sheet. */
+export function startSentence(s: StartSettings, units: UnitSystem): string {
+  const marks = ownMarks(s)
+  const figures = [
+    ...(s.voltageV ? [startValue('voltageV', s.voltageV, units)] : []),
+    ...(s.wireSpeedMPerMin ? [startValue('wireSpeedMPerMin', s.wireSpeedMPerMin, units)] : []),
+    ...(marks ? [marks] : []),
+  ]
+  if (figures.length === 0 && !s.currentA) return NOTES['no-row']
+  const current = s.currentA && `near ${startValue('currentA', s.currentA, units)}`
+  const near = [current, s.transfer && TRANSFER_NAMES[s.transfer]].filter(Boolean).join(', ')
+  const tip = s.tipToWorkMm ? `, tip ${startValue('tipToWorkMm', s.tipToWorkMm, units)} from the work` : ''
+  return figures.length
+    ? `Start at about ${figures.join(' and ')}${near ? ` (${near})` : ''}${tip}.`
+    : `Start ${near}${tip}; volts and wire speed by the wire maker’s sheet.`
+}
+
+/** The other way across, where one may be wanted instead. */
+export function besideSentence(s: StartSettings, units: UnitSystem): string {
+  const b = s.beside
+  if (!b?.currentA || !b.voltageV || !b.transfer) return ''
+  const speed = b.wireSpeedMPerMin ? `, ${startValue('wireSpeedMPerMin', b.wireSpeedMPerMin, units)}` : ''
+  return `Or ${TRANSFER_NAMES[b.transfer]}: about ${startValue('voltageV', b.voltageV, units)}${speed}, near ${startValue('currentA', b.currentA, units)}${b.transfer === 'short-arc' ? '. ' + NOTES['laps-cold'] : '.'}`
+}
 
 export const LIMIT_NAMES: Record<Limit, string> = {
   wire: 'what the wire carries',

@@ -1,4 +1,4 @@
-import type { DialInPlan } from '../arc/dialInFor.ts'
+import type { DialInPlan } from '../procedures/dialInFor.ts'
 import type { Proposal } from '../arc/dialIn.ts'
 import type { ArcReport, Bead, Try, WeldKind } from '../arc/tries.ts'
 import type { TrySign } from '../arc/watchTries.ts'

@@ -11,6 +11,7 @@ import {
   sizeText,
   stampText,
   gunOn,
+  boreText,
 } from './names.ts'
 
 export interface Say {
@@ -460,7 +461,12 @@ export const FINDING_RULES: Record<string, Rule> = {
 const cap = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
 const list = (r: Reader, key: string) => ((r.facts[key] as readonly string[] | undefined) ?? []).join(', ')
 const bore = (r: Reader) =>
-  r.facts.boreMm === undefined ? '; the nozzle bore was not read, so by wire size alone' : ''
+  (r.facts.boreAssumed
+    ? `; the nozzle bore was not read, ${boreText(Number(r.facts.boreMm), r.units)} assumed`
+    : '') +
+  (r.facts.trueFlow === undefined
+    ? ''
+    : ` on a meter made for argon: the helium mixture needs about ${r.flow('trueFlow')} of true flow`)
 const sizeRange = (r: Reader): string => {
   const [from, to] = [Number(r.facts.minMm), Number(r.facts.maxMm)].map((mm) => sizeText(mm, r.units))
   return from === to ? from! : `${from} to ${to}`

@@ -97,6 +97,8 @@ export const requestText = {
   tooMuch: () => 'The request holds more values than any shop has.',
   moreProblems: (n: number) => `${n} more problems of this kind are not listed.`,
   timedOut: () => 'The request took too long to arrive.',
+  chartWire: () => 'Name the wire of this row: its classification or its family.',
+  chartFigures: () => 'A row needs at least one figure or mark: volts, tap, knob, wire speed or dial.',
   unknownMaterial: () => 'This metal is not known.',
 }
 

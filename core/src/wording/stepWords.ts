@@ -301,10 +301,7 @@ export const STEP_WORDS: Record<Step['task'], (r: Reader) => Words> = {
   }),
   clampOn: () => ({ say: 'Work clamp on clean, bright metal, near the weld.' }),
   testWeld: (r) => ({
-    say:
-      r.f.startV === undefined
-        ? 'Set volts and wire speed from the machine’s chart, and weld a test on scrap of the same thickness.'
-        : `Set about ${Math.round(Number(r.f.startV) * 2) / 2} V and ${feedSpeed(Number(r.f.startSpeed), r.units)}, and weld a test on scrap of the same thickness.`,
+    say: `${toSet(r)}, and weld a test on scrap of the same thickness.`,
     how: `${r.f.taps ? 'Taps have no volts on them: take the machine’s chart for about these. ' : ''}Helmet down, screens up, ventilation on. Change one thing at a time. Good when the last two look the same and right.`,
     why: 'The test tells what no list can; the machine’s own chart comes before these figures.',
   }),
@@ -417,4 +414,22 @@ const READ: Record<Station, (r: Reader) => Words> = {
   gas: () => ({ say: 'Read the cylinder label: which gas is connected?' }),
   gasFlow: () => ({ say: 'Read the flowmeter.' }),
   supply: () => ({ say: 'Read the circuit: voltage, breaker, cord; is the earth pin there?' }),
+}
+
+/** What to set before the test weld: what is known, and the sheet or chart for the rest. */
+function toSet(r: Reader): string {
+  const marks = r.f.startMarks ? String(r.f.startMarks) : ''
+  const figures = [
+    ...(r.f.startV === undefined ? [] : [`${Math.round(Number(r.f.startV) * 2) / 2} V`]),
+    ...(r.f.startSpeed === undefined ? [] : [feedSpeed(Number(r.f.startSpeed), r.units)]),
+    ...(marks ? [marks] : []),
+  ]
+  if (figures.length === 0) return 'Set volts and wire speed by the wire maker’s sheet or the machine’s chart'
+  const rest =
+    marks || figures.length > 1
+      ? ''
+      : r.f.startV === undefined
+        ? ', volts by the machine’s chart'
+        : ', wire speed by the wire maker’s sheet'
+  return `Set about ${figures.join(' and ')}${rest}`
 }

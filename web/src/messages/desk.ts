@@ -3,7 +3,12 @@ export const desk = {
   desk: {
     title: 'Gas and arc',
     settings: 'What settings?',
-    settingsIs: '{v} ({vBand}) and {speed} ({speedBand}), {transfer}.',
+    boreAssumed: 'The bore was not read: {bore}, the usual one for this current, is assumed.',
+    trueFlow: 'The mixture needs about {flow} of true flow; this meter then reads {reads}.',
+    unknown: 'not known',
+    makersSheet: 'the wire maker’s sheet',
+    standsOn: 'Stands on:',
+    marks: 'On this machine: {marks}.',
     settingsOrigin:
       'Fitted to handbook rows recalled from memory. The machine’s and the wire maker’s own chart comes first.',
     needWire: 'Type what the box says, or choose a machine that carries a wire.',

@@ -7,6 +7,8 @@ export const dialIn = {
   toRun: 'Run sheet',
   from: {
     model: 'Starts from the settings worked out for this wire and metal.',
+    nothing:
+      'No row is known for this wire here. Make the first try by the wire maker’s sheet; what is proposed before it is only the middle of what the machine gives.',
     last: 'Starts from what ran well here on {at}.',
   },
   volts: 'Volts',
@@ -43,6 +45,7 @@ export const dialIn = {
   beyond: 'beyond this machine',
   beyondGuess: 'beyond this machine, by its rating',
   nextMark: 'next',
+  keyNoBand: 'No row is known for this wire here. Dashed: what the machine gives, {machine}; {known}.',
   key: 'Filled: good. Cross: not good. Dashed ring: next. Tinted: the band to start from, {vBand} and {speedBand} ({origin}). This machine: {machine} ({known}).',
   ownVolts: 'its own figures',
   ratedVolts: 'volts by its rating, IEC 60974-1',

@@ -58,7 +58,7 @@ const supply = computed<SupplyLine | undefined>(() =>
     : undefined,
 )
 const found = computed(() => {
-  if (!props.start || !props.wire || !supply.value) return undefined
+  if (!props.start?.currentA || !props.wire || !supply.value) return undefined
   const at = supplyAt(props.wire, props.arcGas, props.start.currentA.value, props.machine ?? {}, supply.value)
   return { ...at, share: at.drop / supply.value.voltageV }
 })
@@ -68,7 +68,7 @@ const gives = computed(() =>
     : '',
 )
 const answer = computed(() => {
-  if (!props.start) return t('desk.needStart')
+  if (!props.start?.currentA) return t('desk.needStart')
   if (!found.value) return t('desk.badSupply')
   const { draw, heatingA, share } = found.value
   const figures = { draw: Math.round(draw.value), low: Math.round(draw.low), high: Math.round(draw.high) }

@@ -13,9 +13,7 @@ import {
   POSITIONS,
   readLabel,
   startSettings,
-  TRANSFER_NAMES,
-  startValue,
-  startBand,
+  startSentence,
   USUAL_MIXTURES,
   type Job,
   type Mixture,
@@ -81,13 +79,7 @@ const wrongGas = computed(
 const answer = computed(() => {
   const s = start.value
   if (!s) return t(wire.value ? 'decide.needThickness' : 'desk.needWire')
-  return t('desk.settingsIs', {
-    v: startValue('voltageV', s.voltageV, shop.units),
-    vBand: startBand('voltageV', s.voltageV, shop.units),
-    speed: startValue('wireSpeedMPerMin', s.wireSpeedMPerMin, shop.units),
-    speedBand: startBand('wireSpeedMPerMin', s.wireSpeedMPerMin, shop.units),
-    transfer: TRANSFER_NAMES[s.transfer],
-  })
+  return startSentence(s, shop.units)
 })
 /** Changes under way whose sheet has not begun: metal, thickness and position can be sent to them. */
 const open = computed(() => shop.openRuns.filter((r) => !r.frozen && !r.conversion))

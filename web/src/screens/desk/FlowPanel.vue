@@ -5,6 +5,9 @@ import {
   awsName,
   bandWords,
   DRAUGHT_LIMIT_M_PER_S,
+  boreText,
+  CO2_CYLINDER_L_PER_MIN,
+  flowFor,
   flowmeterFactor,
   formatDraught,
   formatFlow,
@@ -12,12 +15,13 @@ import {
   formatLeak,
   gasesFor,
   hosePurgeSeconds,
+  isLiquid,
   isoName,
   leakLPerMin,
   lostInMonthL,
   REGULATOR_L,
   shortMixture,
-  startingFlow,
+  startNote,
   TRANSFER_NAMES,
   turbulentFlowLPerMin,
   type Job,
@@ -49,19 +53,30 @@ const tip = ref<number>()
 const madeFor = ref<Mixture | undefined>({ Ar: 100 })
 const drop = ref<number>()
 const minutes = ref<number | undefined>(600)
-const band = computed(() => {
-  if (!props.wire) return undefined
-  const sprays = props.start?.transfer !== 'short-arc' || props.wire.family === 'aluminium'
-  return startingFlow(
-    { exactMm: props.wire.exactMm, transfer: sprays ? 'spray' : 'short-or-spray' },
-    bore.value,
-    {
-      tipToWorkMm: tip.value,
-      usualTipMm: props.start?.tipToWorkMm.value,
-      position: props.job.position,
-      draughtMPerS: draught.value,
-    },
-  )
+const band = computed(() =>
+  props.wire
+    ? flowFor(
+        props.wire,
+        props.start ?? null,
+        gas.value ?? null,
+        bore.value,
+        { position: props.job.position, draughtMPerS: draught.value, tipToWorkMm: tip.value },
+        madeFor.value,
+      )
+    : undefined,
+)
+/** What the figure leaves open: an unread bore, helium, and how much a CO2 cylinder gives. */
+const asides = computed(() => {
+  const b = band.value
+  if (!b || !needsGas.value) return []
+  const co2 = gas.value && isLiquid(gas.value) && b.value > CO2_CYLINDER_L_PER_MIN.while
+  return [
+    ...(b.boreAssumed ? [t('desk.boreAssumed', { bore: boreText(b.boreMm, shop.units) })] : []),
+    ...(b.trueFlowLPerMin !== undefined
+      ? [t('desk.trueFlow', { flow: say(b.trueFlowLPerMin), reads: say(b.value) })]
+      : []),
+    ...(co2 ? [startNote('co2-heater')] : []),
+  ]
 })
 watch(band, (now) => now && (flow.value = now.value), { immediate: true })
 const say = (x: number) => formatFlow(x, shop.units)
@@ -171,7 +186,8 @@ const figures = computed<Figure[]>(() => {
     <MixtureField v-model="madeFor" :label="t('desk.madeFor')" />
     <QuantityField v-model="hose" kind="lead" :label="t('desk.hose')" :units="shop.units" :max="100" />
     <template #more>
-      <p v-if="needsGas && gas && band && Math.abs(factor - 1) > 0.02">
+      <p v-for="aside in asides" :key="aside">{{ aside }}</p>
+      <p v-if="needsGas && gas && band && band.trueFlowLPerMin === undefined && Math.abs(factor - 1) > 0.02">
         {{ t('desk.float', { reading: say(band.value / factor), flow: say(band.value) }) }}
       </p>
       <details v-if="needsGas">

@@ -15,8 +15,11 @@ import {
   heatInputKJPerMm,
   lensShade,
   START_NAMES,
+  besideSentence,
+  ownMarks,
   startBand,
   startNote,
+  startRow,
   startValue,
   TRANSFER_NAMES,
   type Banded,
@@ -42,7 +45,10 @@ const props = defineProps<{
 const { t } = useI18n()
 const shop = useShop()
 const KEYS = ['voltageV', 'wireSpeedMPerMin', 'currentA', 'tipToWorkMm'] as const satisfies StartKey[]
-const shade = computed(() => lensShade(props.start.currentA.value))
+const shade = computed(() => props.start.currentA && lensShade(props.start.currentA.value))
+const row = computed(() => startRow(props.start, shop.units))
+const marks = computed(() => ownMarks(props.start))
+const beside = computed(() => besideSentence(props.start, shop.units))
 const fume = computed(() =>
   fumeReminders(props.wire.family, props.job.material ?? 'mild-steel', props.arcGas),
 )
@@ -77,7 +83,10 @@ const run = computed(() => {
             faceMm: Math.min(face.value ?? 0, thicknessMm),
           }
         : undefined
-  return joint && fillJoint(joint, props.wire, props.start, props.job.position)
+  const { wireSpeedMPerMin } = props.start
+  return joint && wireSpeedMPerMin
+    ? fillJoint(joint, props.wire, { wireSpeedMPerMin }, props.job.position)
+    : undefined
 })
 const travel = computed<Banded | undefined>(() =>
   own.value
@@ -87,10 +96,10 @@ const travel = computed<Banded | undefined>(() =>
 /** Heat by both conventions, the shop's own first. */
 const heats = computed(() => {
   const t_ = travel.value
-  if (!t_) return []
+  const { voltageV: v, currentA: a } = props.start
+  if (!t_ || !v || !a) return []
   const { heatConvention: first } = shop.settings
   return [first, ...HEAT_CONVENTIONS.filter((c) => c !== first)].map((convention) => {
-    const { voltageV: v, currentA: a } = props.start
     const at = (volts: number, amps: number, mmPerMin: number) =>
       formatHeat(heatInputKJPerMm(volts, amps, mmPerMin, convention), shop.units)
     return {
@@ -103,6 +112,8 @@ const heats = computed(() => {
 const figures = computed<Figure[]>(() => {
   const list: Figure[] = KEYS.map((key) => {
     const b = props.start[key]
+    // What nobody knows says so, and where it stands.
+    if (!b) return { name: START_NAMES[key], value: t('desk.unknown'), origin: t('desk.makersSheet') }
     return {
       name: START_NAMES[key],
       value: startValue(key, b, shop.units),
@@ -139,7 +150,12 @@ const figures = computed<Figure[]>(() => {
 
 <template>
   <div class="settings">
-    <p>{{ t('desk.transfer', { name: TRANSFER_NAMES[start.transfer] }) }}</p>
+    <p v-if="row">
+      <b>{{ t('desk.standsOn') }}</b> {{ row }}.
+    </p>
+    <p v-if="marks">{{ t('desk.marks', { marks }) }}</p>
+    <p v-if="start.transfer">{{ t('desk.transfer', { name: TRANSFER_NAMES[start.transfer] }) }}</p>
+    <p v-if="beside">{{ beside }}</p>
     <p v-for="note in start.notes" :key="note">{{ startNote(note) }}</p>
     <div class="joint">
       <ChoiceRow
@@ -190,7 +206,7 @@ const figures = computed<Figure[]>(() => {
     <p v-if="heats[0]" class="tabular">
       {{ t('desk.heatIs', { value: heats[0].value, name: HEAT_NAMES[heats[0].convention] }) }}
     </p>
-    <p>
+    <p v-if="shade">
       {{ t('desk.shade', { least: shade.least }) }}
       {{ shade.comfort === null ? '' : t('desk.comfort', { n: shade.comfort }) }}
     </p>

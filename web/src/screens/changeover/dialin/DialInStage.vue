@@ -42,7 +42,9 @@ const signs = computed(() => trySigns(tries.value))
 const from = computed(() =>
   before.value
     ? t('dialIn.from.last', { at: d(new Date(before.value.at), { dateStyle: 'medium' }) })
-    : t('dialIn.from.model'),
+    : dialIn.value?.known
+      ? t('dialIn.from.model')
+      : t('dialIn.from.nothing'),
 )
 const head = ref<HTMLElement>()
 function keep(made: Try) {
@@ -70,14 +72,16 @@ watch(
   (id) => {
     const { context, findings } = props.plan
     const at = start.value
-    if (!at) return
+    const { voltageV, wireSpeedMPerMin, transfer } = at ?? {}
+    // Without a row there is nothing to practise from.
+    if (!voltageV || !wireSpeedMPerMin || !transfer) return void (arc.value = undefined)
     const seed = [...id].reduce((sum, letter) => (sum * 31 + letter.charCodeAt(0)) % 1_000_003, 7)
-    const extensionMm = usualExtensionMm(context.wire.family, at.transfer)
+    const extensionMm = usualExtensionMm(context.wire.family, transfer)
     arc.value = simulatedArc(
       {
         wire: context.wire,
         gas: arcGasAfter(context, findings),
-        nominal: { voltageV: at.voltageV.value, wireSpeedMPerMin: at.wireSpeedMPerMin.value, extensionMm },
+        nominal: { voltageV: voltageV.value, wireSpeedMPerMin: wireSpeedMPerMin.value, extensionMm },
       },
       seed,
     )
@@ -146,7 +150,7 @@ function simulate() {
         >
       </TryForm>
       <TryList :tries="tries" :dial-in="dialIn" @back="takeBack" />
-      <details v-if="mayPractise && !next.done" class="sim">
+      <details v-if="arc && mayPractise && !next.done" class="sim">
         <summary>{{ t('dialIn.sim.title') }}</summary>
         <p>{{ t('dialIn.sim.offer') }}</p>
         <v-btn @click="simulate">{{ t('dialIn.sim.weld') }}</v-btn>

@@ -129,10 +129,14 @@ const options = computed<ChartOptions<'scatter'>>(() => ({
 const key = computed(() => {
   const { start, dialIn } = props
   const { minV, maxV, minMPerMin, maxMPerMin } = dialIn.limits
-  return t('dialIn.key', {
-    vBand: startBand('voltageV', start.voltageV, shop.units),
-    speedBand: startBand('wireSpeedMPerMin', start.wireSpeedMPerMin, shop.units),
-    origin: start.voltageV.origin,
+  const { voltageV, wireSpeedMPerMin } = start
+  return t(voltageV && wireSpeedMPerMin ? 'dialIn.key' : 'dialIn.keyNoBand', {
+    ...(voltageV &&
+      wireSpeedMPerMin && {
+        vBand: startBand('voltageV', voltageV, shop.units),
+        speedBand: startBand('wireSpeedMPerMin', wireSpeedMPerMin, shop.units),
+        origin: voltageV.origin,
+      }),
     machine: `${Math.round(minV)} V to ${Math.round(maxV)} V, ${formatSpeed(minMPerMin, shop.units)} to ${formatSpeed(maxMPerMin, shop.units)}`,
     known: t(dialIn.voltsKnown ? 'dialIn.ownVolts' : 'dialIn.ratedVolts'),
   })

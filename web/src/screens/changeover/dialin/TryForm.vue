@@ -32,7 +32,8 @@ const props = defineProps<{
   dialIn: DialInPlan
   tries: readonly Try[]
   next: Proposal
-  transfer: Transfer
+  /** Not known where no row tells: then the usual words. */
+  transfer: Transfer | null
 }>()
 const emit = defineEmits<{ save: [made: Try] }>()
 const weld = defineModel<WeldKind>('weld', { required: true })
@@ -75,7 +76,7 @@ watch(bead, (now) => now === 'good' && (arc.value ??= 'steady'))
 watch(arc, (now) => now === 'burnback' && (bead.value = undefined))
 
 const arcs = computed(() => {
-  const words = arcWords(props.transfer)
+  const words = arcWords(props.transfer ?? 'short-arc')
   return ARC_REPORTS.map((value) => ({ value, title: words[value] }))
 })
 const burned = computed(() => arc.value === 'burnback')

@@ -22,8 +22,9 @@ export function planeView(
   x: (mPerMin: number) => number,
   whole: number,
 ): PlaneView {
-  const speeds = [start.wireSpeedMPerMin.low * 0.85, start.wireSpeedMPerMin.high * 1.15]
-  const volts = [start.voltageV.low - 2, start.voltageV.high + 2]
+  const { voltageV, wireSpeedMPerMin } = start
+  const speeds = wireSpeedMPerMin ? [wireSpeedMPerMin.low * 0.85, wireSpeedMPerMin.high * 1.15] : []
+  const volts = voltageV ? [voltageV.low - 2, voltageV.high + 2] : []
   for (const p of [...tries, ...(next.done ? [] : [next])]) {
     speeds.push(p.wireSpeedMPerMin * 0.9, p.wireSpeedMPerMin * 1.1)
     volts.push(p.voltageV - 1, p.voltageV + 1)
@@ -79,25 +80,32 @@ export function planeMarks(plane: {
   const { x0, x1, y0, y1 } = view
   const { minV, maxV, minMPerMin, maxMPerMin } = dialIn.limits
   const { ink, muted, copper, sheet } = plane.colours
+  const { voltageV, wireSpeedMPerMin } = start
+  const window: Record<string, AnnotationOptions> =
+    voltageV && wireSpeedMPerMin
+      ? {
+          window: {
+            type: 'box',
+            xMin: x(wireSpeedMPerMin.low),
+            xMax: x(wireSpeedMPerMin.high),
+            yMin: voltageV.low,
+            yMax: voltageV.high,
+            backgroundColor: soft(copper, 0.16),
+            borderColor: copper,
+            borderWidth: 1,
+            drawTime: 'beforeDatasetsDraw',
+            label: {
+              display: true,
+              content: words.window,
+              color: muted,
+              position: { x: 'start', y: 'end' },
+              font: { size: 13 },
+            },
+          },
+        }
+      : {}
   const all: Record<string, AnnotationOptions> = {
-    window: {
-      type: 'box',
-      xMin: x(start.wireSpeedMPerMin.low),
-      xMax: x(start.wireSpeedMPerMin.high),
-      yMin: start.voltageV.low,
-      yMax: start.voltageV.high,
-      backgroundColor: soft(copper, 0.16),
-      borderColor: copper,
-      borderWidth: 1,
-      drawTime: 'beforeDatasetsDraw',
-      label: {
-        display: true,
-        content: words.window,
-        color: muted,
-        position: { x: 'start', y: 'end' },
-        font: { size: 13 },
-      },
-    },
+    ...window,
   }
   const beyond = (name: string, xMin: number, xMax: number, yMin: number, yMax: number) => {
     if (xMax <= xMin || yMax <= yMin) return

@@ -37,9 +37,9 @@ export function useDialIn(
   })
   const dialIn = computed(() => {
     const { start, context, findings } = plan()
-    if (!start) return undefined
+    if (!start || !context.job) return undefined
     const gas = arcGasAfter(context, findings)
-    return dialInFor(context.wire, start, gas, machine.value, before.value?.settings)
+    return dialInFor(context.wire, context.job, start, gas, machine.value, before.value?.settings)
   })
   const next = computed(
     () => dialIn.value && nextTry(tries.value, dialIn.value.model, dialIn.value.limits, weld()),

@@ -1,11 +1,9 @@
 import type { Machine } from '../machine/schema.ts'
-import type { SizedWire } from '../wire/wire.ts'
-import { currentOfSpeedA, usualExtensionMm } from './burnOff.ts'
-import type { DialInLimits, DialInModel } from './dialIn.ts'
-import { learnDial, tapVolts, type DialScale } from './knobs.ts'
-import type { StartSettings } from './start.ts'
-import type { Try } from './tries.ts'
-import { arcVolts, loadLineV } from './volts.ts'
+import type { DialInLimits, DialInModel } from '../arc/dialIn.ts'
+import { learnDial, tapVolts, type DialScale } from '../arc/knobs.ts'
+import { rowOf, voltsAtSpeed, type StartJob, type StartSettings, type StartWire } from './start.ts'
+import type { Try } from '../arc/tries.ts'
+import { loadLineV } from '../arc/volts.ts'
 
 /** Where nothing is known of a machine: currents of a common small one, and its feed. common practice, no source */
 const USUAL = { minA: 30, maxA: 250, feed: { min: 1, max: 20 } }
@@ -17,6 +15,8 @@ const BEYOND_LINE_V = { below: 1.5, above: 4 }
 
 export interface DialInPlan {
   model: DialInModel
+  /** Whether the start is worked out or remembered; else it is only the middle of what the machine gives. */
+  known: boolean
   limits: DialInLimits
   /** Taps of a machine that has no volts, lowest first, with the volts they are taken for. */
   taps?: { tap: string; voltageV: number }[]
@@ -58,40 +58,43 @@ export function dialOf(machine: Pick<Machine, 'feedDial' | 'wireSpeedMPerMin'>):
   return { ...scale, min, max, learned: learned !== undefined }
 }
 
+/** How volts go with wire speed where no row tells, V for each m/min: short-arc practice. common practice, no source */
+const USUAL_SLOPE = 0.5
+
 /**
  * What dialling in starts from: the settings worked out, or what was good last time; how volts go with wire speed
- * there; and the ends of what this machine can be set to.
+ * there; and the ends of what this machine can be set to. Where neither is known it starts from the middle of what
+ * the machine gives, and `known` is false: then the wire maker's sheet comes first.
  * @param gas as `arcGasOf` gives it; `null` for a wire that shields itself
  */
 export function dialInFor(
-  wire: Pick<SizedWire, 'family' | 'exactMm'>,
+  wire: StartWire,
+  job: StartJob,
   start: StartSettings,
   gas: string | null,
   machine: Pick<Machine, 'output' | 'wireSpeedMPerMin' | 'voltTaps' | 'feedDial'>,
   lastGood?: Pick<Try, 'voltageV' | 'wireSpeedMPerMin'>,
 ): DialInPlan {
-  // Half volts: a table knows no better.
-  const at = lastGood ?? {
-    voltageV: Math.round(start.voltageV.value * 2) / 2,
-    wireSpeedMPerMin: start.wireSpeedMPerMin.value,
-  }
-  const extension = usualExtensionMm(wire.family, start.transfer)
-  const volts = (speed: number) =>
-    arcVolts(
-      wire.family,
-      wire.exactMm,
-      currentOfSpeedA(wire.family, wire.exactMm, speed, extension),
-      start.transfer,
-      gas,
-    ).value
-  const s = at.wireSpeedMPerMin
   const { minV, maxV, known } = voltRange(machine)
   const feed = machine.wireSpeedMPerMin ?? USUAL.feed
+  const worked =
+    start.voltageV && start.wireSpeedMPerMin
+      ? // Half volts: a table knows no better.
+        { voltageV: Math.round(start.voltageV.value * 2) / 2, wireSpeedMPerMin: start.wireSpeedMPerMin.value }
+      : undefined
+  const middle = { voltageV: (minV + maxV) / 2, wireSpeedMPerMin: (feed.min + feed.max) / 2 }
+  const at = lastGood ?? worked ?? middle
+  const row = rowOf(start, wire, job, gas)
+  const volts = (speed: number) => (row && voltsAtSpeed(row, wire, speed)) ?? null
+  const s = at.wireSpeedMPerMin
+  const [more, less] = [volts(s * 1.1), volts(s * 0.9)]
+  const slope = more !== null && less !== null && more > less ? (more - less) / (0.2 * s) : USUAL_SLOPE
   const minMPerMin = Math.max(0.1, Math.min(feed.min, feed.max))
   const taps = machine.voltTaps === undefined ? undefined : tapVolts(machine.voltTaps, minV, maxV)
   const dial = dialOf(machine)
   return {
-    model: { ...at, slope: (volts(s * 1.1) - volts(s * 0.9)) / (0.2 * s) },
+    model: { voltageV: at.voltageV, wireSpeedMPerMin: at.wireSpeedMPerMin, slope },
+    known: (lastGood ?? worked) !== undefined,
     limits: {
       minV,
       maxV,

@@ -1,10 +1,8 @@
 import type { Machine } from '../machine/schema.ts'
-import type { SizedWire } from '../wire/wire.ts'
-import { currentOfSpeedA, usualExtensionMm } from './burnOff.ts'
-import { cordDropV, dutyAtPercent, dutyMultiplier, supplyCurrentA } from './limits.ts'
-import { wireRangeA } from './start.ts'
-import { transferAt } from './transfer.ts'
-import { arcVolts } from './volts.ts'
+import { currentOfSpeedA, usualExtensionMm } from '../arc/burnOff.ts'
+import { cordDropV, dutyAtPercent, dutyMultiplier, supplyCurrentA } from '../arc/limits.ts'
+import { loadLineV } from '../arc/volts.ts'
+import { voltsAt, wireRangeA, type StartWire } from './start.ts'
 
 /** What may end the current, from the wire to the wall. */
 export const LIMITS = ['wire', 'feed', 'output', 'duty', 'breaker', 'cord'] as const
@@ -26,14 +24,14 @@ const SEARCH_A = { from: 5, to: 1000, steps: 40 }
 
 /** The supply of a welding current: drawn, heating over the duty, lost in the cord; A, A, V. */
 export function supplyAt(
-  wire: Pick<SizedWire, 'family' | 'diameterMm' | 'exactMm'>,
+  wire: StartWire,
   gas: string | null,
   currentA: number,
   machine: Pick<Machine, 'output'>,
   supply: SupplyLine,
 ) {
-  const transfer = transferAt(wire.family, wire.diameterMm, gas, currentA)
-  const volts = arcVolts(wire.family, wire.exactMm, currentA, transfer, gas).value
+  // Where no row is known the rating line stands in: it is the mains that is asked about, not the arc.
+  const volts = voltsAt(wire, gas, currentA) ?? loadLineV(currentA)
   const draw = supplyCurrentA({ voltageV: volts, currentA }, supply)
   const { dutyAtA, dutyPercent } = machine.output ?? {}
   const duty = dutyAtA && dutyPercent ? dutyAtPercent(dutyPercent, dutyAtA, currentA) : undefined
@@ -49,12 +47,14 @@ export function supplyAt(
  * nothing is known of is left out.
  */
 export function whatGives(
-  wire: Pick<SizedWire, 'family' | 'diameterMm' | 'exactMm'>,
+  wire: StartWire,
   gas: string | null,
   machine: Pick<Machine, 'output' | 'wireSpeedMPerMin'>,
   supply?: SupplyLine,
 ): { limit: Limit; currentA: number }[] {
-  const list: { limit: Limit; currentA: number }[] = [{ limit: 'wire', currentA: wireRangeA(wire)[1] }]
+  const most = wireRangeA(wire)?.[1]
+  const list: { limit: Limit; currentA: number }[] =
+    most === undefined ? [] : [{ limit: 'wire', currentA: most }]
   const fastest = machine.wireSpeedMPerMin?.max
   if (fastest) {
     const extension = usualExtensionMm(wire.family, 'spray')

@@ -1,0 +1,71 @@
+import type { Position } from '../wire/families.ts'
+import type { Transfer } from '../arc/transfer.ts'
+
+/** Groups of settings: inside one a start may go between rows, never from one to another. */
+export const GROUPS = [
+  'solid-short-arc',
+  'solid-coarse',
+  'solid-spray',
+  'stainless-short-arc',
+  'stainless-short-arc-helium',
+  'stainless-spray',
+  'metal-cored-short-arc',
+  'metal-cored-spray',
+  'gas-cored',
+  'stainless-gas-cored',
+  'T-3',
+  'T-4',
+  'T-6',
+  'T-7',
+  'T-8',
+  'T-11',
+  'T-14',
+  'stainless-self-shielded',
+  'aluminium',
+  'bronze-brazing',
+  'bronze-spray',
+] as const
+export type Group = (typeof GROUPS)[number]
+
+/** How sure a recalled row is, surest first. `M-L` counts as `L`: only its sentence is asserted, not its figure. */
+export const CONFIDENCES = ['H', 'M-H', 'M', 'M-L', 'L'] as const
+export type Confidence = (typeof CONFIDENCES)[number]
+export const lessSure = (c: Confidence): Confidence =>
+  CONFIDENCES[Math.min(CONFIDENCES.indexOf(c) + 1, CONFIDENCES.length - 1)]!
+export const lessSureOf = (a: Confidence, b: Confidence): Confidence =>
+  CONFIDENCES[Math.max(CONFIDENCES.indexOf(a), CONFIDENCES.indexOf(b))]!
+
+export type Span = readonly [low: number, high: number]
+
+/** One row that a welder could point at: a wire size, what it is welded under and in which position, and the window. */
+export interface Row {
+  group: Group
+  /** Trade size, mm. */
+  sizeMm: number
+  /** Gases as `arcGasOf` gives them; empty for a wire that shields itself. */
+  gases: readonly string[]
+  positions: readonly Position[]
+  /** Metal it is for, mm; left out, any that the wire suits. */
+  thicknessMm?: Span
+  currentA: Span
+  /** Not recalled for every row. */
+  voltageV: Span | null
+  /** Left out, the burn-off model fills it; `null`, nobody knows it. */
+  wireSpeedMPerMin?: Span | null
+  tipToWorkMm: Span
+  transfer: Transfer
+  confidence: Confidence
+  /** Where it is recalled from. */
+  origin: string
+  /** Current by thickness where the metal's own rule does not hold, as [mm, A]. */
+  byThickness?: readonly (readonly [number, number])[]
+}
+
+export const LYING: readonly Position[] = ['flat', 'horizontal']
+export const ANY: readonly Position[] = ['flat', 'horizontal', 'vertical-up', 'vertical-down', 'overhead']
+export const UPRIGHT: readonly Position[] = ['vertical-up', 'vertical-down', 'overhead']
+
+/** Rows of one group under the same head, each [size, A, V, more]. */
+export type Cells = readonly [sizeMm: number, currentA: Span, voltageV: Span | null, more?: Partial<Row>]
+export const rows = (head: Omit<Row, 'sizeMm' | 'currentA' | 'voltageV'>, cells: readonly Cells[]): Row[] =>
+  cells.map(([sizeMm, currentA, voltageV, more]) => ({ ...head, sizeMm, currentA, voltageV, ...more }))

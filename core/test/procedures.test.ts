@@ -1,0 +1,204 @@
+import {
+  arcGasOf,
+  fromChart,
+  machineSchema,
+  ownSetting,
+  startNotes,
+  startRow,
+  startSentence,
+  startSettings,
+  type Material,
+  type Mixture,
+} from '../src/index.ts'
+import { sizedWire } from './bench.ts'
+import { WINDOWS, type Window } from './windows.ts'
+
+const start = (
+  label: string,
+  mm: number,
+  gas: object | null,
+  over: { position?: Window['position'] | 'vertical-down'; metal?: string } = {},
+  machine: object = {},
+) =>
+  startSettings(
+    sizedWire(label),
+    { material: (over.metal ?? 'mild-steel') as Material, thicknessMm: mm, position: over.position },
+    gas && arcGasOf(gas as Mixture),
+    machine,
+  )
+
+describe('every window is walked from its thinnest metal to its thickest, and the start stays on both sides inside', () => {
+  test.each(WINDOWS.map((x) => [`${x.name} (recalled, ${x.confidence})`, x] as const))('%s', (_name, x) => {
+    const outside: string[] = []
+    for (let i = 0; i <= 6; i++) {
+      const mm = x.mm[0] + ((x.mm[1] - x.mm[0]) * i) / 6
+      const s = start(x.label, mm, x.gas, { position: x.position, metal: x.metal })
+      const check = (what: string, value: number | undefined, span: [number, number] | undefined) => {
+        if (span && !(value !== undefined && value >= span[0] - 1e-9 && value <= span[1] + 1e-9))
+          outside.push(`${what} ${value} at ${mm} mm`)
+      }
+      check('A', s.currentA?.value, x.a)
+      check('V', s.voltageV?.value, x.v)
+      const surely = !['L', 'M-L'].includes(x.confidence)
+      if (surely) check('m/min', s.wireSpeedMPerMin?.value, x.speed)
+      check('mm tip to work', s.tipToWorkMm?.value, x.tip)
+      // Less sure, wider band, plainer sentence.
+      if (!surely) {
+        expect(s.notes).toContain('little-known')
+        expect(startNotes(s).join(' ')).toMatch(/maker’s sheet/)
+      }
+    }
+    expect(outside).toEqual([])
+  })
+  test('on thin metal the start is low in its window, on plate high: the window is walked, not sat upon', () => {
+    for (const x of WINDOWS.filter((one) => one.mm[1] > 2 * one.mm[0])) {
+      const at = (mm: number) =>
+        start(x.label, mm, x.gas, { position: x.position, metal: x.metal }).currentA!.value
+      expect([x.name, at(x.mm[1]) >= at(x.mm[0])]).toEqual([x.name, true])
+    }
+  })
+})
+
+describe('what no row tells is not made up', () => {
+  test.each<[string, string, number, object | null, string, string]>([
+    ['a basic cored wire has no rutile wire’s settings', 'E71T-5C 1.2', 10, { CO2: 100 }, 'flat', 'no-row'],
+    ['T-10 has none recalled', 'E70T-10 3/32', 4, null, 'flat', 'no-row'],
+    ['T-4 lies flat', 'E70T-4 3/32', 12, null, 'vertical-up', 'no-row-position'],
+    ['T-11 runs down, not up', 'E71T-11 .035', 4, null, 'vertical-up', 'no-row-position'],
+    [
+      'thick cored wire has no upright row',
+      'E70T-1C 2.4',
+      20,
+      { CO2: 100 },
+      'vertical-up',
+      'no-row-position',
+    ],
+    ['pure argon never carries steel', 'ER70S-6 0.9', 3, { Ar: 100 }, 'flat', 'no-row-gas'],
+    [
+      '1.6 solid does not short-circuit upright',
+      'ER70S-6 1.6',
+      12,
+      { Ar: 90, CO2: 10 },
+      'vertical-up',
+      'no-row-position',
+    ],
+    [
+      'half helium is neither of stainless’s gases',
+      'ER308LSi 0.9',
+      3,
+      { He: 55, Ar: 42.5, CO2: 2.5 },
+      'flat',
+      'no-row-gas',
+    ],
+    ['T-3 has no thin size', 'E70T-3 1.2', 3, null, 'flat', 'no-row'],
+  ])('%s', (_what, label, mm, gas, position, note) => {
+    const s = start(label, mm, gas, {
+      position: position as Window['position'],
+      metal: label.startsWith('ER308') ? 'stainless-steel' : 'mild-steel',
+    })
+    expect(s).toMatchObject({
+      currentA: null,
+      voltageV: null,
+      wireSpeedMPerMin: null,
+      tipToWorkMm: null,
+      row: null,
+    })
+    expect(s.notes).toContain(note)
+    expect(startSentence(s, 'metric')).toMatch(/wire maker’s sheet/)
+  })
+  test('between two sizes of one group the figures go between, a step less sure, and it is said', () => {
+    const s = start('ER70S-6 1.0 mm', 3, { Ar: 80, CO2: 20 })
+    expect(s.row).toMatchObject({ between: [0.9, 1.2], group: 'solid-short-arc', confidence: 'M-H' })
+    expect(s.notes).toContain('between-sizes')
+    expect(startRow(s, 'metric')).toMatch(/between 0.9 and 1.2/)
+  })
+})
+
+describe('which way across', () => {
+  test('CO2 on plate is the ordinary coarse arc, with short arc beside it and what it does there', () => {
+    const s = start('ER70S-6 .045', 10, { CO2: 100 })
+    expect(s).toMatchObject({ transfer: 'globular', beside: { transfer: 'short-arc' } })
+    expect(s.notes).toContain('coarse-drops')
+    expect(start('ER70S-6 .035', 10, { CO2: 100 }).notes).toContain('laps-cold')
+    expect(start('ER70S-6 .045', 3, { CO2: 100 }).transfer).toBe('short-arc')
+  })
+  test('metal-cored wire is sprayed from 4.5 mm, and never told to take the argon it has', () => {
+    expect(start('E70C-6M .045', 5, { Ar: 80, CO2: 20 }).transfer).toBe('spray')
+    for (const mm of [2, 3, 5, 10, 20])
+      expect(startNotes(start('E70C-6M .045', mm, { Ar: 80, CO2: 20 })).join(' ')).not.toMatch(/80 %/)
+  })
+  test('a wire of long extension asks for the guide at the gun’s end', () =>
+    expect(start('E70T-4 3/32', 12, null).notes).toContain('long-stick-out'))
+  test('ER5xxx wants 10 to 20 % more wire speed than ER4xxx at one current', () => {
+    const speed = (label: string) =>
+      start(label, 5, { Ar: 100 }, { metal: 'aluminium' }).wireSpeedMPerMin!.value
+    const more = speed('ER5356 1.2') / speed('ER4043 1.2')
+    expect(more).toBeGreaterThanOrEqual(1.1)
+    expect(more).toBeLessThanOrEqual(1.2)
+  })
+  test('stainless in 98/2 has not the volts of a helium mixture', () => {
+    const v = (gas: object) => start('ER308LSi 0.9', 3, gas, { metal: 'stainless-steel' }).voltageV!.value
+    expect(v({ He: 90, Ar: 7.5, CO2: 2.5 }) - v({ Ar: 98, CO2: 2 })).toBeGreaterThan(2)
+  })
+})
+
+describe('the shop’s own figures come first', () => {
+  const row = { classification: 'ER70S-6', sizeMm: 0.9, voltageV: 17.2, wireSpeedMPerMin: 5.1 }
+  const wire = sizedWire('ER70S-6 0.9')
+  const job = { thicknessMm: 2 }
+  test('what ran well, then the machine’s chart, then the wire’s sheet', () => {
+    const known = {
+      ranWell: { voltageV: 18.4, wireSpeedMPerMin: 6 },
+      machineChart: [{ ...row, thicknessMm: 2 }],
+      wireSheet: [{ ...row, thicknessMm: 2, voltageV: 19 }],
+    }
+    const from = (k: object) => ownSetting(k, wire, job, { Ar: 80, CO2: 20 })
+    expect(from(known)).toMatchObject({ from: 'ran-well', voltageV: 18.4 })
+    expect(from({ ...known, ranWell: undefined })).toMatchObject({ from: 'machine-chart', voltageV: 17.2 })
+    expect(from({ wireSheet: known.wireSheet })).toMatchObject({ from: 'wire-sheet', voltageV: 19 })
+    expect(from({})).toBeNull()
+  })
+  test.each<[string, object, object, boolean]>([
+    ['another size', { sizeMm: 1.2 }, {}, false],
+    ['another wire', { classification: 'E71T-11' }, {}, false],
+    ['another gas', { gas: { CO2: 100 } }, {}, false],
+    ['the gas that is on', { gas: { Ar: 82, CO2: 18 } }, {}, true],
+    ['another position', { position: 'overhead' }, {}, false],
+    ['metal three times as thick', { thicknessMm: 6 }, {}, false],
+    ['metal nearly as thick', { thicknessMm: 2.4 }, {}, true],
+    ['a row for the family', { classification: undefined, family: 'solid-steel' }, {}, true],
+  ])('a row for %s', (_what, over, _more, taken) => {
+    const chart = [{ ...row, thicknessMm: 2, ...over }]
+    expect(fromChart(chart, 'machine-chart', wire, job, { Ar: 80, CO2: 20 }) !== null).toBe(taken)
+  })
+  test('between two rows of the chart the figures go between; taps stay whole', () => {
+    const chart = [
+      { ...row, thicknessMm: 1, voltageV: 16, tap: 'B', dial: 30 },
+      { ...row, thicknessMm: 3, voltageV: 18, tap: 'C', dial: 50 },
+    ]
+    expect(fromChart(chart, 'machine-chart', wire, job, null)).toMatchObject({
+      voltageV: 17,
+      dial: 40,
+      tap: 'B',
+    })
+  })
+  test('figures far outside the window are taken, and it is said', () => {
+    const own = { from: 'machine-chart', thicknessMm: [2], voltageV: 27, wireSpeedMPerMin: 5 } as const
+    const s = startSettings(wire, { material: 'mild-steel', thicknessMm: 2 }, 'M21', {}, own)
+    expect(s).toMatchObject({ voltageV: { value: 27, origin: 'measured: machine-chart' } })
+    expect(s.notes).toContain('own-outside')
+  })
+  test('a machine of one knob keeps its own figure: no volts of ours are shown', () => {
+    const s = start('ER70S-6 0.9', 2, { Ar: 80, CO2: 20 }, {}, { control: 'one-knob' })
+    expect(s.voltageV).toBeNull()
+    expect(s.notes).toContain('knob-machine')
+  })
+  test.each<[object, string]>([
+    [{ sizeMm: 0.9, thicknessMm: 2, voltageV: 18 }, 'chart.0.classification'],
+    [{ family: 'aluminium', sizeMm: 0.9, thicknessMm: 2 }, 'chart.0.voltageV'],
+    [{ family: 'aluminium', sizeMm: 7, thicknessMm: 2, knob: 4 }, 'chart.0.sizeMm'],
+  ])('a row that says too little is refused with its path: %j', (bad, path) => {
+    const read = machineSchema.safeParse({ id: 'm', name: 'M', chart: [bad] })
+    expect(read.error?.issues.map((i) => i.path.join('.'))).toContain(path)
+  })
+})
