@@ -1,6 +1,7 @@
 export * from './arc/index.ts'
 export * from './changeover/index.ts'
 export * from './exchange/index.ts'
+export * from './families/index.ts'
 export * from './feed/index.ts'
 export * from './gas/index.ts'
 export * from './machine/index.ts'

@@ -1,15 +1,14 @@
 import fc from 'fast-check'
 import {
   arcGasOf,
-  BURN_OFF,
   cordDropV,
   depositionKgPerH,
-  DEPOSITION_EFFICIENCY,
   currentOfSpeedA,
   dutyAtPercent,
   dutyMultiplier,
   EXTENSION_MM,
   FAMILIES,
+  FAMILY_SHEETS,
   fillJoint,
   fumeReminders,
   givesSentence,
@@ -147,8 +146,8 @@ describe('starting settings against handbook rows', () => {
       expect(
         Math.abs(ipm(wireSpeedMPerMin(w.family, w.exactMm, a, EXTENSION_MM.cored)) / speed - 1),
       ).toBeLessThan(0.25)
-      expect(BURN_OFF[w.family].source).toMatch(/low confidence/)
-      expect(BURN_OFF[w.family].band).toBe(0.25)
+      expect(FAMILY_SHEETS[w.family].burnOff.source).toMatch(/low confidence/)
+      expect(FAMILY_SHEETS[w.family].burnOff.band).toBe(0.25)
     },
   )
   // common practice, no source: inches a minute an amp, solid steel only, extension about 7 mm, mid-range
@@ -340,7 +339,7 @@ describe('metal laid down and joints filled', () => {
     [0.045, 375],
     [0.0625, 250],
   ])('%d in solid steel at %i in/min', (inches, speed) => {
-    const lb = 13.1 * inches ** 2 * speed * DEPOSITION_EFFICIENCY['solid-steel']
+    const lb = 13.1 * inches ** 2 * speed * FAMILY_SHEETS['solid-steel'].efficiency
     const kg = depositionKgPerH('solid-steel', inches * 25.4, speed * 0.0254)
     // 13.1 is a rounded figure: the density of steel gives 13.4
     expect(Math.abs(kg / 0.45359237 / lb - 1)).toBeLessThan(0.03)

@@ -6,7 +6,7 @@ import {
   cylinderM3,
   DRAUGHT_LIMIT_M_PER_S,
   FAMILIES,
-  FAMILY_NEEDS,
+  FAMILY_SHEETS,
   flowShare,
   heliumNeed,
   formatConductor,
@@ -275,7 +275,7 @@ test('each family takes its gases, and CO2 gives no spray', () => {
     [25, false],
   ])
   for (const family of FAMILIES)
-    for (const { transfers } of gasesFor({ family, gas: { designations: FAMILY_NEEDS[family].gas } }))
+    for (const { transfers } of gasesFor({ family, gas: { designations: FAMILY_SHEETS[family].gas } }))
       expect(transfers.length).toBeGreaterThan(0)
 })
 

@@ -1,6 +1,6 @@
 import {
   cordDrop,
-  FAMILY_NEEDS,
+  FAMILY_SHEETS,
   findingConsequence,
   findingWhy,
   leastSupplyCurrentA,
@@ -361,7 +361,7 @@ describe('each station, as the trade says it', () => {
       contactTip: { stamp: ['1.2', '1.4'], aluminiumBore: [true, false] },
       hubBrake: ['set'],
     })
-    expect(Object.keys(FAMILY_NEEDS)).toHaveLength(7)
+    expect(Object.keys(FAMILY_SHEETS)).toHaveLength(7)
   })
 })
 

@@ -1,6 +1,6 @@
 import {
   catalogueLabels,
-  FAMILY_NEEDS,
+  FAMILY_SHEETS,
   changeoverRequestSchema,
   gasDesignation,
   planChangeover,
@@ -35,7 +35,7 @@ function settledBy(label: string, f: Fitted) {
   const read = readLabel(label)
   if (!read.ok) throw new Error(label)
   const { wire } = read.value
-  const needs = FAMILY_NEEDS[wire.family]
+  const needs = FAMILY_SHEETS[wire.family]
   const all = works(f)
   return {
     wire: all.wire,

@@ -1,5 +1,6 @@
 import { kgPerMetre } from '../wire/spool.ts'
-import { FAMILY_NEEDS, type Family, type Position } from '../wire/families.ts'
+import type { Family, Position } from '../wire/families.ts'
+import { FAMILY_SHEETS } from '../families/index.ts'
 import { banded, type Banded } from './volts.ts'
 
 /** A weld to be filled; lengths in mm, angles in degrees. A butt of 0 degrees is square. */
@@ -27,21 +28,11 @@ export function weldAreaMm2(joint: Joint): number {
   return Math.max(gapMm * t + groove, (t * t) / 4) * CROWN
 }
 
-/** Share of the wire's mass that becomes weld. published: AWS Welding Handbook, typical figures, recalled from memory */
-export const DEPOSITION_EFFICIENCY: Record<Family, number> = {
-  'solid-steel': 0.95,
-  'solid-stainless': 0.95,
-  'metal-cored': 0.93,
-  'flux-cored-self-shielded': 0.8,
-  'flux-cored-gas-shielded': 0.86,
-  aluminium: 0.97,
-  'silicon-bronze': 0.96,
-}
 const EFFICIENCY_BAND = 0.04
 
 /** Weld metal laid down, kg/h of arc. @param speedMPerMin wire speed */
 export const depositionKgPerH = (family: Family, exactMm: number, speedMPerMin: number): number =>
-  kgPerMetre(family, exactMm) * speedMPerMin * 60 * DEPOSITION_EFFICIENCY[family]
+  kgPerMetre(family, exactMm) * speedMPerMin * 60 * FAMILY_SHEETS[family].efficiency
 
 /**
  * Largest fillet in one pass, and thickest layer of a butt after the root, mm. published: AWS D1.1 prequalified
@@ -83,7 +74,7 @@ export function fillJoint(
   const { family, exactMm } = wire
   const { value: speed, low, high } = start.wireSpeedMPerMin
   const areaMm2 = weldAreaMm2(joint)
-  const density = FAMILY_NEEDS[family].densityKgPerM3
+  const density = FAMILY_SHEETS[family].densityKgPerM3
   const deposit = (s: number, share = 1) => depositionKgPerH(family, exactMm, s) * share
   const mm3PerMin = (s: number, share = 1) => (deposit(s, share) / 60 / density) * 1e9
   const bySize =
@@ -112,7 +103,7 @@ export function fillJoint(
       deposit(high, 1 + EFFICIENCY_BAND) - deposit(speed),
       'model: wire fed times deposition efficiency',
     ),
-    wireKgPerM: (areaMm2 * 1e-6 * density) / DEPOSITION_EFFICIENCY[family],
+    wireKgPerM: (areaMm2 * 1e-6 * density) / FAMILY_SHEETS[family].efficiency,
     arcMinutesPerM: (passes * 1000) / value,
     tooFast: value > TRAVEL_MM_PER_MIN.most,
   }

@@ -1,3 +1,4 @@
+import { FAMILY_SHEETS } from '../families/index.ts'
 import { gasDesignation } from '../gas/designation.ts'
 import type { Mixture } from '../machine/schema.ts'
 import type { Family } from '../wire/families.ts'
@@ -30,33 +31,16 @@ export function arcGasParts(gas: string): { group: string; lean: boolean; helium
 }
 
 /**
- * Current at which globular turns to spray, A, by trade size. published: AWS Welding Handbook vol. 2 (O2 mixtures,
- * argon) and handbook tables (CO2 mixtures), recalled from memory.
- */
-const TRANSITION_A: Readonly<Record<string, Readonly<Record<number, number>>>> = {
-  'solid-steel M13': { 0.8: 150, 0.9: 165, 1.2: 220, 1.6: 275 },
-  'solid-steel M20': { 0.9: 175, 1.2: 225, 1.6: 290 },
-  'solid-steel M21': { 0.9: 195, 1.2: 255, 1.6: 345 },
-  'solid-stainless M13': { 0.9: 170, 1.2: 225, 1.6: 285 },
-  'aluminium I1': { 0.8: 95, 1.2: 135, 1.6: 180 },
-  'silicon-bronze I1': { 0.9: 165, 1.2: 205, 1.6: 270 },
-}
-
-/** Wires and gases that turn to spray like others of the table. common practice */
-const LIKE: Readonly<Record<string, string>> = {
-  'solid-steel M12': 'solid-steel M13',
-  'solid-stainless M12': 'solid-stainless M13',
-  'aluminium I3': 'aluminium I1',
-}
-
-/**
  * Transition current of a wire under a gas, A; between listed sizes in a straight line. `null`: no spray under this
- * gas (CO2, too little argon), or no figure known. Metal-cored wire sprays under every M mixture. common practice
+ * gas (CO2, too little argon), or no figure known
  * @param gas as `arcGasOf` gives it
  */
 export function transitionCurrentA(family: Family, diameterMm: number, gas: string): number | null {
-  const name = family === 'metal-cored' && gas.startsWith('M') ? 'solid-steel M20' : `${family} ${gas}`
-  const row = TRANSITION_A[LIKE[name] ?? name]
+  const { sprayFromA, spraysLean } = FAMILY_SHEETS[family]
+  const { group, lean } = arcGasParts(gas)
+  const named = lean && !spraysLean ? undefined : sprayFromA[group]
+  const row = (named && 'like' in named ? sprayFromA[named.like] : named) as
+    Readonly<Record<number, number>> | undefined
   if (!row) return null
   const sizes = Object.keys(row)
     .map(Number)
@@ -95,9 +79,10 @@ export function transferAt(
   gas: string | null,
   currentA: number,
 ): Transfer {
-  if (family.startsWith('flux-cored')) return 'slag'
+  const { shortBelowSpray, process } = FAMILY_SHEETS[family]
+  if (process.startsWith('FCAW')) return 'slag'
   const spray = gas === null ? null : transitionCurrentA(family, diameterMm, gas)
   if (spray !== null && currentA >= spray) return 'spray'
-  if (family === 'aluminium') return 'short-arc'
+  if (shortBelowSpray) return 'short-arc'
   return currentA <= (SHORT_ARC_TO_A[diameterMm] ?? 225) ? 'short-arc' : 'globular'
 }

@@ -1,7 +1,7 @@
 import { tipsFor } from '../match/contactTip.ts'
 import { stampTakes } from '../match/sizes.ts'
 import type { After, Finding, MatchContext } from '../match/finding.ts'
-import { FAMILY_NEEDS } from '../wire/families.ts'
+import { FAMILY_SHEETS } from '../families/index.ts'
 import type { Station } from '../machine/stations.ts'
 import type { Step } from './step.ts'
 
@@ -312,4 +312,4 @@ export function perform(
   return { ...next, heldBy }
 }
 
-export const softWire = (c: MatchContext): boolean => FAMILY_NEEDS[c.wire.family].soft
+export const softWire = (c: MatchContext): boolean => FAMILY_SHEETS[c.wire.family].soft

@@ -1,3 +1,4 @@
+import { FAMILY_SHEETS } from '../families/index.ts'
 import type { Family } from '../wire/families.ts'
 import { kgPerMetre } from '../wire/spool.ts'
 import type { MatchContext } from '../match/finding.ts'
@@ -11,15 +12,11 @@ export interface WireInGun {
   labourMoney: number
 }
 
-/** A kilogram of wire, in the shop's currency, where it set no price of its own. Invented round figures. */
-const PRICE_PER_KG: Readonly<Record<string, number>> = {
-  aluminium: 18,
-  'silicon-bronze': 25,
-  'solid-stainless': 20,
-}
+/** Where nothing is known of the wire. Invented. */
+const ANY_PRICE = 4
 /** A kilogram of this wire, in the shop's currency: its own price, else a round one. */
 export const wirePricePerKg = (family: Family | undefined, own: number | undefined): number =>
-  own ?? PRICE_PER_KG[family ?? ''] ?? 4
+  own ?? (family ? FAMILY_SHEETS[family].pricePerKg : ANY_PRICE)
 
 const REWIND_EXTRA_MINUTES =
   TASK_ROWS.windBack.minutes - TASK_ROWS.cutOldWire.minutes - TASK_ROWS.pullOldWire.minutes

@@ -1,4 +1,4 @@
-import { FAMILY_NEEDS } from '../wire/families.ts'
+import { FAMILY_SHEETS } from '../families/index.ts'
 import type { Station } from '../machine/stations.ts'
 import type { Upkeep } from '../machine/upkeep.ts'
 import { conditionVerdict, type Facts, type Finding, type MatchContext } from '../match/finding.ts'
@@ -59,14 +59,14 @@ export const machineFacts = (c: MatchContext): Facts => ({
   wire: c.wire.classification ?? c.wire.family,
   sizeMm: c.wire.diameterMm,
   family: c.wire.family,
-  soft: FAMILY_NEEDS[c.wire.family].soft,
+  soft: FAMILY_SHEETS[c.wire.family].soft,
   gasNeeded: c.wire.gas.needed,
   school: c.practice.pressureTest,
-  threading: FAMILY_NEEDS[c.wire.family].soft ? 'slow' : c.practice.threadingSpeed,
+  threading: FAMILY_SHEETS[c.wire.family].soft ? 'slow' : c.practice.threadingSpeed,
   pushPull: c.fitted.gun?.kind === 'push-pull',
   jammed:
     c.practice.jammedWire === 'by-wire'
-      ? FAMILY_NEEDS[c.wire.family].soft
+      ? FAMILY_SHEETS[c.wire.family].soft
         ? 'slip-first'
         : 'never-slip'
       : c.practice.jammedWire,
@@ -170,7 +170,7 @@ export function workFor(c: MatchContext, findings: readonly Finding[]): Block[] 
   // A school leaves a right tip on while stiff wire is threaded; a liner is only worked on with it off.
   const keepTip =
     c.practice.tipWhileThreading === 'on' &&
-    !FAMILY_NEEDS[c.wire.family].soft &&
+    !FAMILY_SHEETS[c.wire.family].soft &&
     by.contactTip.verdict === 'fits' &&
     !newLiner &&
     !blowOut &&
@@ -227,7 +227,7 @@ export function workFor(c: MatchContext, findings: readonly Finding[]): Block[] 
   // The gun's inside: liner, O-rings, rolls, the gun itself.
   const gun = by.gun
   const ring = gun.facts.oRingVerdict !== undefined
-  const soft = FAMILY_NEEDS[c.wire.family].soft || c.fitted.gun?.linerTrim === 'long'
+  const soft = FAMILY_SHEETS[c.wire.family].soft || c.fitted.gun?.linerTrim === 'long'
   const trim = at('linerTrim', 'liner', {}, soft ? { place: 'cabinet' } : {})
   const inside = [
     ...(wholeGun ? [at('gunSwap', 'gun')] : []),

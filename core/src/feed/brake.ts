@@ -1,4 +1,5 @@
-import { FAMILY_NEEDS, type Family } from '../wire/families.ts'
+import type { Family } from '../wire/families.ts'
+import { FAMILY_SHEETS } from '../families/index.ts'
 import type { SpoolType } from '../wire/spool.ts'
 
 /** A wound spool, m: outside of the wire when full, the barrel it is wound on, and the width between the flanges. */
@@ -27,7 +28,7 @@ const ring = (outerM: number, innerM: number) => Math.PI * (outerM ** 2 - innerM
 /** Wire a full spool holds, kg. */
 export const spoolHoldsKg = (type: SpoolType, family: Family): number => {
   const { fullRadiusM, barrelRadiusM, widthM } = SPOOL_SHAPES[type]
-  const { densityKgPerM3, fill } = FAMILY_NEEDS[family]
+  const { densityKgPerM3, fill } = FAMILY_SHEETS[family]
   return ring(fullRadiusM, barrelRadiusM) * widthM * PACKING * densityKgPerM3 * fill
 }
 

@@ -1,4 +1,5 @@
 import type { GrooveProfile, LinerMaterial, Family } from '../wire/families.ts'
+import { FAMILY_SHEETS, type FamilyFeed } from '../families/index.ts'
 import { about, range, type Range } from './range.ts'
 
 const MEM = 'recalled from memory'
@@ -29,19 +30,12 @@ export type Coefficients = Record<Coefficient, Range>
 /** How hard and how stiff the wire is. 4xxx aluminium is the softer to push. */
 export type Alloy = '4xxx' | '5xxx' | '1xxx'
 
-const ALUMINIUM_YIELD: Record<Alloy, number> = { '4xxx': 180, '5xxx': 300, '1xxx': 120 }
-const YIELD_MPA: Record<Exclude<Family, 'aluminium'>, number> = {
-  'solid-steel': 900,
-  'solid-stainless': 1000,
-  'metal-cored': 500,
-  'flux-cored-self-shielded': 500,
-  'flux-cored-gas-shielded': 500,
-  'silicon-bronze': 500,
-}
+const yieldOf = (said: FamilyFeed['yieldMPa'], alloy: Alloy): number =>
+  typeof said === 'number' ? said : said[alloy]!
 /** Yield of the wire as drawn; a cored wire's is its sheath's. 20 % either way. */
 export const yieldMPa = (family: Family, alloy: Alloy = '4xxx'): Range =>
   about(
-    family === 'aluminium' ? ALUMINIUM_YIELD[alloy] : YIELD_MPA[family],
+    yieldOf(FAMILY_SHEETS[family].feed.yieldMPa, alloy),
     0.2,
     'published',
     `hard-drawn wire, materials tables, ${MEM}`,
@@ -49,14 +43,9 @@ export const yieldMPa = (family: Family, alloy: Alloy = '4xxx'): Range =>
 
 /** Young's modulus, MPa. */
 export const modulusMPa = (family: Family): Range =>
-  family === 'aluminium'
-    ? range(69_000, 70_000, 71_000, 'published', `ASM Metals Handbook, ${MEM}`)
-    : family === 'silicon-bronze'
-      ? about(105_000, 0.05, 'published', `ASM Metals Handbook, ${MEM}`)
-      : range(200_000, 205_000, 210_000, 'published', `ASM Metals Handbook, ${MEM}`)
+  range(...FAMILY_SHEETS[family].feed.modulusMPa, 'published', `ASM Metals Handbook, ${MEM}`)
 
-export const isTubular = (family: Family): boolean =>
-  family === 'metal-cored' || family.startsWith('flux-cored')
+export const isTubular = (family: Family): boolean => FAMILY_SHEETS[family].tubular
 
 /** Wall over diameter; 0.5 is solid. */
 export const wallShare = (family: Family): Range =>
@@ -69,14 +58,9 @@ const handbook = `handbook friction, ${MEM}`
 
 /** Friction of the wire in its liner. */
 export function linerFriction(family: Family, material: LinerMaterial, state: LinerState): Range {
-  const soft = family === 'aluminium'
   const clean =
     material === 'steel-coil'
-      ? soft
-        ? range(0.3, 0.38, 0.45, 'published', handbook)
-        : isTubular(family)
-          ? range(0.15, 0.2, 0.25, 'published', handbook)
-          : range(0.12, 0.16, 0.2, 'published', handbook)
+      ? range(...FAMILY_SHEETS[family].feed.steelCoilFriction, 'published', handbook)
       : material === 'ptfe'
         ? range(0.06, 0.09, 0.12, 'published', handbook)
         : range(0.1, 0.14, 0.18, 'published', handbook)
@@ -89,11 +73,8 @@ export function linerFriction(family: Family, material: LinerMaterial, state: Li
 /** Drag a metre, N/m, from the wire's cast: 3-5 for 0.9 mm steel. */
 export function linerDragNPerM(family: Family, material: LinerMaterial): Range {
   const source = `measured totals of 10-40 N on 3 m guns, ${MEM}`
-  if (family === 'aluminium' || family === 'silicon-bronze')
-    return material === 'steel-coil'
-      ? range(2.5, 3, 4, 'published', source)
-      : range(1.5, 2, 2.5, 'published', source)
-  return range(3, 3.5, 5, 'published', source)
+  const { steel, polymer } = FAMILY_SHEETS[family].feed.dragNPerM
+  return range(...(material === 'steel-coil' ? steel : polymer), 'published', source)
 }
 
 /** Drag in the tip, N; a bore that holds an oval wire adds several newtons. */
@@ -103,9 +84,7 @@ export const tipDragN = (tight: boolean): Range =>
 /** Grip of steel roll and wire; teeth bite instead of rubbing. */
 export function rollFriction(family: Family, profile: GrooveProfile): Range {
   if (profile === 'knurled-v') return range(0.4, 0.5, 0.6, 'common practice', PRACTICE)
-  return family === 'aluminium' || family === 'silicon-bronze'
-    ? range(0.2, 0.25, 0.25, 'published', handbook)
-    : range(0.2, 0.2, 0.25, 'published', handbook)
+  return range(...FAMILY_SHEETS[family].feed.rollFriction, 'published', handbook)
 }
 
 /** Radius the wire lies in when it is free, mm, by spool: a third of what the standard's cast allows and up. */
@@ -120,9 +99,7 @@ export const vHalfAngleDeg = (): Range => range(30, 45, 45, 'common practice', P
 export const rollRadiusMm = (): Range => range(13, 15, 18, 'common practice', PRACTICE)
 /** Flattening one allows, as a share of the diameter. */
 export const flatteningShare = (family: Family): Range =>
-  family === 'aluminium' || family === 'silicon-bronze'
-    ? range(0.007, 0.01, 0.013, 'common practice', PRACTICE)
-    : range(0.02, 0.025, 0.03, 'common practice', PRACTICE)
+  range(...FAMILY_SHEETS[family].feed.flattening, 'common practice', PRACTICE)
 /** A U groove spreads the contact. */
 export const contactSpread = (profile: GrooveProfile): Range =>
   profile === 'smooth-u'

@@ -1,5 +1,5 @@
 import { oneSizeUpMm } from '../wire/diameters.ts'
-import { isTubular } from './coefficients.ts'
+import { FAMILY_SHEETS } from '../families/index.ts'
 import { pressureWindow, type PressureWindow } from './pressureWindow.ts'
 import { SET_BRAKE_N, type FeedSetup } from './setup.ts'
 import { woundRadiusM } from './brake.ts'
@@ -37,7 +37,7 @@ interface Change {
   /** The setup after it; nothing where it would change nothing. */
   to: (s: FeedSetup) => FeedSetup | undefined
 }
-const soft = (s: FeedSetup) => s.family === 'aluminium' || s.family === 'silicon-bronze'
+const soft = (s: FeedSetup) => FAMILY_SHEETS[s.family].soft
 /** A gap that is as good as can be, mm, and a lead that soft wire still takes, m. common practice */
 const GOOD_GAP_MM = 2
 const SHORT_LEAD_M = 3
@@ -75,13 +75,8 @@ const CHANGES: Record<CureId, Change> = {
     minutes: 3,
     money: 30,
     to: (s) => {
-      const profile = isTubular(s.family)
-        ? s.family === 'metal-cored'
-          ? s.profile
-          : 'knurled-v'
-        : soft(s)
-          ? 'smooth-u'
-          : 'smooth-v'
+      const { rolls, fineKnurlSchool } = FAMILY_SHEETS[s.family]
+      const profile = fineKnurlSchool ? s.profile : rolls[0]!
       return profile === s.profile ? undefined : { ...s, profile }
     },
   },

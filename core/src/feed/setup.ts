@@ -1,5 +1,6 @@
 import type { Fitted, Machine } from '../machine/schema.ts'
 import type { GrooveProfile, LinerMaterial, Family } from '../wire/families.ts'
+import { FAMILY_SHEETS } from '../families/index.ts'
 import { linerBoreMm } from '../wire/bores.ts'
 import type { SpoolType } from '../wire/spool.ts'
 import type { Wire, SizedWire } from '../wire/wire.ts'
@@ -139,7 +140,7 @@ export function feedSetupOf(
     assumed.push(station)
     return usual
   }
-  const soft = wire.family === 'aluminium' || wire.family === 'silicon-bronze'
+  const { soft } = FAMILY_SHEETS[wire.family]
   const rolls = fitted.driveRolls
   const tip = fitted.contactTip
   const type = fitted.spool?.type

@@ -1,4 +1,4 @@
-import { isTubular } from './coefficients.ts'
+import { FAMILY_SHEETS } from '../families/index.ts'
 import { pushNeededN } from './liner.ts'
 import { coefficientsOf, geometryOf, type FeedSetup } from './setup.ts'
 import type { PressureWindow } from './pressureWindow.ts'
@@ -40,14 +40,13 @@ const MUCH_GROWTH = 2
 export function weakestPlace(setup: FeedSetup, w: PressureWindow): WeakPlace {
   if (w.stalls) return 'motor'
   if (w.upper === 'birdnest') return 'gap'
+  const sheet = FAMILY_SHEETS[setup.family]
   const parts = needParts(setup)
   if (parts.growth > MUCH_GROWTH) return 'bends'
   const all = parts.tipN + parts.linerN + parts.brakeN
   if (parts.brakeN > all / 2) return 'brake'
   if (parts.tipN > all * 0.45) return 'tip'
-  if (isTubular(setup.family) && setup.profile !== 'knurled-v' && setup.family !== 'metal-cored')
-    return 'rolls'
-  if (setup.linerState !== 'clean' || (setup.liner === 'steel-coil' && setup.family === 'aluminium'))
-    return 'liner'
+  if (sheet.rolls[0] === 'knurled-v' && setup.profile !== 'knurled-v') return 'rolls'
+  if (setup.linerState !== 'clean' || !sheet.liner.includes(setup.liner)) return 'liner'
   return parts.linerN > all / 2 ? 'liner' : 'wire'
 }

@@ -1,7 +1,7 @@
 import { USUAL_MIXTURES } from '../gas/mixture.ts'
 import { asStamp } from '../match/sizes.ts'
 import { LINER_RANGES_MM } from '../wire/bores.ts'
-import { FAMILY_NEEDS } from '../wire/families.ts'
+import { FAMILY_SHEETS } from '../families/index.ts'
 import type { SpoolType } from '../wire/spool.ts'
 import type { SizedWire } from '../wire/wire.ts'
 import type { Fitted, GUN_KINDS, Machine, POLARITY_CHANGES } from './schema.ts'
@@ -50,7 +50,7 @@ export function quickMachine(answers: MachineAnswers, id: string): Machine {
   }
   if (wire) {
     const { read, label } = wire
-    const needs = FAMILY_NEEDS[read.family]
+    const needs = FAMILY_SHEETS[read.family]
     const mm = read.diameterMm
     const size = asStamp(mm)
     const [minMm, maxMm] = LINER_RANGES_MM.find(([min, max]) => min <= mm && mm <= max) ?? [mm, mm]
@@ -69,7 +69,7 @@ export function quickMachine(answers: MachineAnswers, id: string): Machine {
         ...(gun?.lengthM !== undefined && { lengthM: gun.lengthM }),
       },
     })
-    assume('contactTip', { contactTip: { stamp: size, aluminiumBore: read.family === 'aluminium' } })
+    assume('contactTip', { contactTip: { stamp: size, aluminiumBore: needs.tip === 'aluminium' } })
     assume('nozzle', { nozzle: { kind: gasGear === false ? 'gasless-cap' : 'gas' } })
     if (read.polarity[0]) assume('polarity', { polarity: read.polarity[0] })
     if (gasGear !== false && read.gas.needed) {

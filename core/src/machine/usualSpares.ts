@@ -1,7 +1,7 @@
 import { shortMixture, USUAL_MIXTURES } from '../gas/mixture.ts'
 import { asStamp } from '../match/sizes.ts'
 import { LINER_RANGES_MM } from '../wire/bores.ts'
-import { FAMILY_NEEDS } from '../wire/families.ts'
+import { FAMILY_SHEETS } from '../families/index.ts'
 import { tradeLabel } from '../wire/diameters.ts'
 import type { SizedWire } from '../wire/wire.ts'
 
@@ -20,12 +20,12 @@ const LINER_WORD = {
 export function usualSpares(wires: readonly SizedWire[], system: 'metric' | 'inch'): string[] {
   const size = (mm: number) => (system === 'metric' ? asStamp(mm) : tradeLabel(mm, 'inch'))
   const lines = wires.flatMap((wire) => {
-    const needs = FAMILY_NEEDS[wire.family]
+    const needs = FAMILY_SHEETS[wire.family]
     const own = size(wire.diameterMm)
     const range = LINER_RANGES_MM.find(([min, max]) => min <= wire.diameterMm && wire.diameterMm <= max)
     const mixture = USUAL_MIXTURES[wire.gas.designations[0] ?? '']?.[0]
     return [
-      `${own}${wire.family === 'aluminium' ? ' al' : ''} tip x5`,
+      `${own}${needs.tip === 'aluminium' ? ' al' : ''} tip x5`,
       `${own} ${PROFILE_WORD[needs.rolls[0]!]} roll`,
       ...(range ? [`${LINER_WORD[needs.liner[0]!]} liner ${size(range[0])}-${size(range[1])}`] : []),
       ...(mixture ? [`${shortMixture(mixture)} cylinder`] : ['gasless cap']),

@@ -1,3 +1,4 @@
+import { FAMILY_SHEETS } from '../families/index.ts'
 import type { Part } from '../machine/schema.ts'
 import { oneSizeUpMm } from '../wire/diameters.ts'
 import type { Finding, MatchContext } from './finding.ts'
@@ -13,12 +14,13 @@ interface TipChoice {
 export function tipsFor(c: Pick<MatchContext, 'wire' | 'practice'>): TipChoice[] {
   const own = asStamp(c.wire.diameterMm)
   const up = asStamp(oneSizeUpMm(c.wire.diameterMm))
-  if (c.wire.family === 'silicon-bronze')
+  const { tip } = FAMILY_SHEETS[c.wire.family]
+  if (tip === 'own-or-up')
     return [
       { stamp: own, aluminiumBore: false },
       { stamp: up, aluminiumBore: false },
     ]
-  if (c.wire.family !== 'aluminium') return [{ stamp: own, aluminiumBore: false }]
+  if (tip !== 'aluminium') return [{ stamp: own, aluminiumBore: false }]
   const choices = [
     { stamp: own, aluminiumBore: true },
     { stamp: up, aluminiumBore: false },
@@ -33,6 +35,7 @@ const is = (tip: { stamp: string; aluminiumBore?: boolean | undefined }, choice:
 export function matchContactTip(c: MatchContext): Finding {
   const tip = c.fitted.contactTip
   const choices = tipsFor(c)
+  const roomy = FAMILY_SHEETS[c.wire.family].tip === 'aluminium'
   const storeIndex = pick(
     c.store,
     choices.flatMap((choice) => [
@@ -58,7 +61,7 @@ export function matchContactTip(c: MatchContext): Finding {
     },
     fitted: tip,
     required: { stamp: choices.map((x) => x.stamp), aluminiumBore: choices.map((x) => x.aluminiumBore) },
-    alsoDo: c.wire.family === 'aluminium' ? ['one-size-up-or-aluminium-bore'] : [],
+    alsoDo: roomy ? ['one-size-up-or-aluminium-bore'] : [],
     origin: 'common practice' as const,
   }
   const change = (rule: string): Finding => ({
@@ -76,14 +79,10 @@ export function matchContactTip(c: MatchContext): Finding {
   if (conditionVerdict(tip.condition) === 'change') return change('tip-worn')
   if (!sizes.some((x) => is(tip, x))) {
     // Same stamp, other bore: an aluminium bore is too loose for steel, a plain one too tight for aluminium.
-    if (tip.aluminiumBore === undefined && c.wire.family === 'aluminium')
+    if (tip.aluminiumBore === undefined && roomy)
       return { ...change('tip-bore-not-read'), verdict: 'unknown' }
     return change(
-      c.wire.family === 'aluminium'
-        ? tip.aluminiumBore
-          ? 'tip-too-large'
-          : 'tip-same-size-aluminium'
-        : 'aluminium-bore-too-loose',
+      roomy ? (tip.aluminiumBore ? 'tip-too-large' : 'tip-same-size-aluminium') : 'aluminium-bore-too-loose',
     )
   }
   const after = { contactTip: { ...tip, ...(tip.condition === 'dirty' && { condition: 'good' as const }) } }

@@ -2,7 +2,8 @@ import type { z } from 'zod'
 import type { Part, rollsSchema } from '../machine/schema.ts'
 import type { Verdict } from '../machine/stations.ts'
 import type { Practice } from '../practice/practice.ts'
-import { FAMILY_NEEDS, type Family, type GrooveProfile } from '../wire/families.ts'
+import type { Family, GrooveProfile } from '../wire/families.ts'
+import { FAMILY_SHEETS } from '../families/index.ts'
 import type { Finding, MatchContext } from './finding.ts'
 import { conditionVerdict, pick } from './finding.ts'
 import { asStamp, stampedLike, stampTakes } from './sizes.ts'
@@ -11,20 +12,20 @@ export type Rolls = z.infer<typeof rollsSchema>
 
 /** Groove profiles a family takes, best first; metal-cored wire is a school. common practice */
 export const profilesFor = (family: Family, practice: Practice): GrooveProfile[] =>
-  family === 'metal-cored' && practice.metalCoredRolls === 'fine-knurl'
+  FAMILY_SHEETS[family].fineKnurlSchool && practice.metalCoredRolls === 'fine-knurl'
     ? ['knurled-v', 'smooth-v', 'smooth-u']
-    : [...FAMILY_NEEDS[family].rolls]
+    : [...FAMILY_SHEETS[family].rolls]
 
 /** Why a profile is wrong for a family. */
 function profileRule(profile: GrooveProfile, family: Family): string {
   if (profile === 'knurled-v')
-    return FAMILY_NEEDS[family].soft
+    return FAMILY_SHEETS[family].soft
       ? 'knurl-cuts-soft-wire'
-      : family === 'metal-cored'
+      : FAMILY_SHEETS[family].fineKnurlSchool
         ? 'knurl-crushes-sheath'
         : 'knurl-shaves-solid'
-  if (family.startsWith('flux-cored')) return 'smooth-slips-on-cored'
-  if (FAMILY_NEEDS[family].soft) return 'v-pinches-soft-wire'
+  if (FAMILY_SHEETS[family].rolls[0] === 'knurled-v') return 'smooth-slips-on-cored'
+  if (FAMILY_SHEETS[family].soft) return 'v-pinches-soft-wire'
   return 'u-slips-on-hard-wire'
 }
 
@@ -119,7 +120,7 @@ export function matchDriveRolls(c: MatchContext): Finding {
     },
     fitted: rolls,
     required: { profile: profilesFor(c.wire.family, c.practice), groove: stamp },
-    alsoDo: c.wire.family === 'aluminium' ? ['v-lightest-short-repair'] : [],
+    alsoDo: FAMILY_SHEETS[c.wire.family].tip === 'aluminium' ? ['v-lightest-short-repair'] : [],
     origin: 'common practice',
     after: { driveRolls: judged.after, ...(birdnest && { conditions: { birdnest: false } }) },
     parts: judged.part

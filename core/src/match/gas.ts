@@ -1,4 +1,5 @@
 import type { Mixture, Part } from '../machine/schema.ts'
+import { FAMILY_SHEETS } from '../families/index.ts'
 import { outletOf } from '../machine/part.ts'
 import { gasDesignation } from '../gas/designation.ts'
 import { shortMixture, USUAL_MIXTURES } from '../gas/mixture.ts'
@@ -74,7 +75,7 @@ export function matchGas(c: MatchContext): Finding {
   if (!connected) return change('gas-missing')
   if (!designations.includes(gasDesignation(gas)))
     return change(
-      c.wire.family === 'aluminium' || c.wire.family === 'silicon-bronze'
+      FAMILY_SHEETS[c.wire.family].inertOnly
         ? 'active-gas-under-inert-wire'
         : gasDesignation(gas).startsWith('I')
           ? 'inert-gas-under-steel'

@@ -1,3 +1,4 @@
+import { FAMILY_SHEETS } from '../families/index.ts'
 import { arcGasOf } from '../arc/transfer.ts'
 import { startingFlow, turbulentFlowLPerMin, type FlowKind, type FlowStart } from '../gas/flow.ts'
 import { flowmeterFactor } from '../gas/cylinder.ts'
@@ -11,7 +12,7 @@ import { matchNozzle } from './nozzle.ts'
 /** What crosses, as far as the flow cares; a metal or a thickness that is not known leaves it open. */
 export function flowKindOf(wire: MatchContext['wire'], transfer: Transfer | null): FlowKind {
   if (wire.process === 'GMAW brazing') return 'short'
-  if (wire.joins.length === 1 && wire.joins[0] === 'aluminium') return 'aluminium'
+  if (FAMILY_SHEETS[wire.family].tip === 'aluminium') return 'aluminium'
   if (wire.process !== 'GMAW') return 'cored'
   return transfer === null ? 'short-or-spray' : transfer === 'short-arc' ? 'short' : 'spray'
 }

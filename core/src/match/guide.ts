@@ -1,4 +1,4 @@
-import { FAMILY_NEEDS } from '../wire/families.ts'
+import { FAMILY_SHEETS } from '../families/index.ts'
 import type { Finding, MatchContext } from './finding.ts'
 import { conditionVerdict, pick } from './finding.ts'
 
@@ -8,7 +8,7 @@ export const GUIDE_GAP_MM = { good: 2, mostForSoft: 6 }
 /** Inlet and outlet guide ask the same: material by family, close to the rolls, not touching. */
 export function matchGuide(station: 'inletGuide' | 'outletGuide', c: MatchContext): Finding {
   const guide = c.fitted[station]
-  const needs = FAMILY_NEEDS[c.wire.family]
+  const needs = FAMILY_SHEETS[c.wire.family]
   const gap = guide?.gapMm
   const [best] = needs.guides
   const material = guide && needs.guides.includes(guide.material) ? guide.material : best!

@@ -1,4 +1,4 @@
-import { FAMILY_NEEDS } from '../wire/families.ts'
+import { FAMILY_SHEETS } from '../families/index.ts'
 import { gunAsFitted, type Gun } from '../machine/part.ts'
 import type { Finding, MatchContext, WantedPart } from './finding.ts'
 import { conditionVerdict, pick, worst } from './finding.ts'
@@ -11,8 +11,8 @@ export const SOFT_PUSH_M = 3.05
 /** Gun by kind and length, with its own rolls, second liner and O-rings. */
 export function matchGun(c: MatchContext): Finding {
   const { gun } = c.fitted
-  const needs = FAMILY_NEEDS[c.wire.family]
-  const neverPush = c.wire.family === 'aluminium' && c.practice.aluminiumByPush === 'never'
+  const needs = FAMILY_SHEETS[c.wire.family]
+  const neverPush = needs.pushIsASchool && c.practice.aluminiumByPush === 'never'
   const kinds = neverPush
     ? ['push-pull', 'spool-gun']
     : needs.soft

@@ -1,7 +1,8 @@
 import type { z } from 'zod'
 import type { linerSchema, Part } from '../machine/schema.ts'
 import type { Verdict } from '../machine/stations.ts'
-import { FAMILY_NEEDS, type LinerMaterial } from '../wire/families.ts'
+import type { LinerMaterial } from '../wire/families.ts'
+import { FAMILY_SHEETS } from '../families/index.ts'
 import type { MatchContext } from './finding.ts'
 import { conditionVerdict, pick } from './finding.ts'
 import { rangeTakes } from './sizes.ts'
@@ -30,7 +31,7 @@ export function judgeLiner(
   gunLengthM: number | undefined,
 ): LinerJudged {
   const { family, diameterMm: mm } = c.wire
-  const needs = FAMILY_NEEDS[family]
+  const needs = FAMILY_SHEETS[family]
   const materials: readonly LinerMaterial[] = needs.liner
   const reaches = (l: { lengthM?: number | undefined }) =>
     l.lengthM === undefined || gunLengthM === undefined || l.lengthM >= gunLengthM - 0.05
@@ -45,7 +46,7 @@ export function judgeLiner(
         l.material === material &&
         rangeTakes(l, mm) &&
         reaches(l) &&
-        (family !== 'silicon-bronze' || l.material !== 'steel-coil' || l.condition === 'new')
+        (!needs.cleanSteelLiner || l.material !== 'steel-coil' || l.condition === 'new')
       )
     }),
   )
@@ -82,10 +83,10 @@ export function judgeLiner(
     return change(needs.soft ? 'steel-liner-under-soft-wire' : 'polymer-liner-under-steel')
   // Bronze on a steel coil wants a clean one: new, or one that has only carried bronze.
   if (
-    family === 'silicon-bronze' &&
+    needs.cleanSteelLiner &&
     liner.material === 'steel-coil' &&
     liner.condition !== 'new' &&
-    c.oldWire?.family !== 'silicon-bronze'
+    c.oldWire?.family !== family
   )
     return change('steel-liner-not-clean')
   if (!rangeTakes(liner, mm)) return change('liner-range')

@@ -1,4 +1,4 @@
-import { FAMILY_NEEDS } from '../wire/families.ts'
+import { FAMILY_SHEETS } from '../families/index.ts'
 import type { Finding, MatchContext } from './finding.ts'
 import { matchGun } from './gun.ts'
 import { judgeLiner } from './judgeLiner.ts'
@@ -9,7 +9,7 @@ export function matchLiner(c: MatchContext): Finding {
   // Another gun may be longer: the liner must reach through the one that will be on.
   const gun = matchGun(c).after.gun ?? undefined
   const judged = judgeLiner(liner, c, (p) => p.kind === 'liner', gun?.lengthM)
-  const needs = FAMILY_NEEDS[c.wire.family]
+  const needs = FAMILY_SHEETS[c.wire.family]
   return {
     station: 'liner',
     verdict: judged.verdict,
@@ -35,7 +35,7 @@ export function matchLiner(c: MatchContext): Finding {
       diameterMm: c.wire.diameterMm,
       ...(gun?.lengthM !== undefined && { lengthM: gun.lengthM }),
     },
-    alsoDo: c.wire.family === 'aluminium' ? ['any-polymer-liner'] : [],
+    alsoDo: needs.tip === 'aluminium' ? ['any-polymer-liner'] : [],
     origin: 'common practice',
     after: { liner: judged.after },
     parts: judged.part

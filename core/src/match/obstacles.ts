@@ -1,6 +1,6 @@
 import { DRAUGHT_LIMIT_M_PER_S } from '../gas/flow.ts'
 import type { Station } from '../machine/stations.ts'
-import { FAMILY_NEEDS, type Family } from '../wire/families.ts'
+import { FAMILY_SHEETS } from '../families/index.ts'
 import { stepsBetween } from '../wire/diameters.ts'
 import { idealSizeMm } from '../wire/suggest.ts'
 import { rangeTakes } from './sizes.ts'
@@ -11,15 +11,6 @@ export interface Obstacle {
   station: Station
   rule: string
   facts: Facts
-}
-
-/**
- * Least current a wire runs at, A, by trade size. published: AWS Welding Handbook, optimum short-circuiting range
- * (solid steel) and transition to spray (aluminium), recalled from memory. Others are not asserted.
- */
-const LEAST_CURRENT_A: Readonly<Record<string, Readonly<Record<number, number>>>> = {
-  'solid-steel': { 0.8: 50, 0.9: 75, 1.2: 100 },
-  aluminium: { 0.8: 95, 1.2: 135, 1.6: 180 },
 }
 
 /** Why this change cannot be made at all. Empty when it can. */
@@ -42,7 +33,7 @@ export function obstacles(c: MatchContext, findings: readonly Finding[]): Obstac
     found.push({ station: 'spool', rule: 'spool-does-not-fit', facts: { type, takes: machine.spools } })
   if (type !== null && type !== 'S100' && c.fitted.gun?.kind === 'spool-gun')
     found.push({ station: 'gun', rule: 'spool-gun-takes-small-spool', facts: { type } })
-  const least = LEAST_CURRENT_A[wire.family]?.[wire.diameterMm]
+  const least = FAMILY_SHEETS[wire.family].leastCurrentA[wire.diameterMm]
   if (least !== undefined && machine.output?.maxA !== undefined && machine.output.maxA < least)
     found.push({
       station: 'supply',
@@ -68,19 +59,12 @@ export function obstacles(c: MatchContext, findings: readonly Finding[]): Obstac
 const joins = ({ wire, job }: MatchContext): boolean =>
   wire.joins.includes(job!.material) ||
   (wire.classification === null &&
-    wire.family !== 'solid-steel' &&
-    wire.family !== 'aluminium' &&
+    FAMILY_SHEETS[wire.family].mayBeStainless &&
     job!.material === 'stainless-steel')
 
 /** About 3/4 in. published: AWS A5.20 annex on T-11, recalled from memory. */
 const THICK_PLATE_MM = 19
 
-const STEEL: readonly Family[] = [
-  'solid-steel',
-  'metal-cored',
-  'flux-cored-self-shielded',
-  'flux-cored-gas-shielded',
-]
 /**
  * A liner that stays on and brings the last wire's dust along: steel into aluminium or bronze, carbon steel into
  * stainless. common practice
@@ -88,13 +72,14 @@ const STEEL: readonly Family[] = [
 function sharedLiner({ wire, oldWire, fitted }: MatchContext): string | undefined {
   if (!oldWire || !fitted.liner || fitted.liner.condition === 'new') return undefined
   const stays =
-    FAMILY_NEEDS[wire.family].liner.includes(fitted.liner.material) &&
+    FAMILY_SHEETS[wire.family].liner.includes(fitted.liner.material) &&
     rangeTakes(fitted.liner, wire.diameterMm)
   if (!stays) return undefined
-  const steel = STEEL.includes(oldWire.family)
-  if (FAMILY_NEEDS[wire.family].soft && (steel || oldWire.family === 'solid-stainless'))
-    return 'liner-shared-with-steel'
-  return wire.family === 'solid-stainless' && steel ? 'liner-carbon-pick-up' : undefined
+  const { dust } = FAMILY_SHEETS[oldWire.family]
+  if (FAMILY_SHEETS[wire.family].soft && dust !== 'none') return 'liner-shared-with-steel'
+  return FAMILY_SHEETS[wire.family].dust === 'stainless' && dust === 'carbon-steel'
+    ? 'liner-carbon-pick-up'
+    : undefined
 }
 
 /** What does not stop the change but should be known: said beside it, never swallowed. */

@@ -49,7 +49,7 @@ export function matchPolarity(c: MatchContext): Finding {
       rule:
         wanted === 'DCEN'
           ? 'polarity-gun-negative'
-          : c.wire.family === 'flux-cored-self-shielded'
+          : c.wire.process === 'FCAW-S'
             ? 'polarity-self-shielded-positive'
             : 'polarity-gun-positive',
     }
@@ -65,7 +65,7 @@ export function matchPolarity(c: MatchContext): Finding {
     ...base,
     verdict: 'fits',
     rule:
-      c.wire.family === 'flux-cored-self-shielded' && wanted === 'DCEP'
+      c.wire.process === 'FCAW-S' && wanted === 'DCEP'
         ? 'polarity-kept-self-shielded-positive'
         : 'polarity-right',
   }

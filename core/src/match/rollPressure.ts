@@ -1,4 +1,4 @@
-import { FAMILY_NEEDS } from '../wire/families.ts'
+import { FAMILY_SHEETS } from '../families/index.ts'
 import type { Finding, MatchContext } from './finding.ts'
 
 /** Whether the wire going on is the one that was on: same family, size and classification. */
@@ -11,8 +11,8 @@ export const sameWire = (c: MatchContext): boolean =>
 /** Enough to push, too little to crush; tested again for every other wire, even on the same machine. */
 export function matchRollPressure(c: MatchContext): Finding {
   const pressure = c.fitted.rollPressure
-  const level = FAMILY_NEEDS[c.wire.family].pressure
-  const oldLevel = c.oldWire ? FAMILY_NEEDS[c.oldWire.family].pressure : undefined
+  const level = FAMILY_SHEETS[c.wire.family].pressure
+  const oldLevel = c.oldWire ? FAMILY_SHEETS[c.oldWire.family].pressure : undefined
   const facts = {
     mark: pressure?.mark ?? undefined,
     level,

@@ -1,8 +1,9 @@
 import { burnOffBand, currentOfSpeedA, usualExtensionMm, wireSpeedMPerMin } from '../arc/burnOff.ts'
-import { arcGasParts, type Transfer } from '../arc/transfer.ts'
+import { arcGasParts, transitionCurrentA, type Transfer } from '../arc/transfer.ts'
+import { FAMILY_SHEETS } from '../families/index.ts'
 import { banded, type Banded } from '../arc/volts.ts'
 import type { Machine } from '../machine/schema.ts'
-import type { Family, Material, Position } from '../wire/families.ts'
+import type { Material, Position } from '../wire/families.ts'
 import type { SizedWire } from '../wire/wire.ts'
 import type { OwnSetting } from './own.ts'
 import { lessSure, LYING, type Confidence, type Group, type Span } from './row.ts'
@@ -116,8 +117,6 @@ const PLATE_MM = 6
 const SPRAY_FROM_MM = { metalCored: 4.5, stainless: 6 }
 /** Tip to work from which the gun wants a guide of its own, mm. recalled from memory */
 const LONG_STICK_OUT_MM = 35
-/** ER5xxx wants 10 to 20 % more wire speed than ER4xxx at one current. recalled from memory, M */
-const MORE_FOR_5XXX = 1.15
 
 const silicon = (wire: StartWire) => !wire.classification || /CuSi|65\d\d/i.test(wire.classification)
 const named = (wire: StartWire) => ({
@@ -130,17 +129,14 @@ const named = (wire: StartWire) => ({
 
 /** Groups a wire may be set by, whatever the job. */
 function groupsOf(wire: StartWire): Group[] {
-  const by: Record<Family, () => (Group | null)[]> = {
-    'solid-steel': () => ['solid-short-arc', 'solid-coarse', 'solid-spray'],
-    'solid-stainless': () => ['stainless-short-arc', 'stainless-short-arc-helium', 'stainless-spray'],
-    'metal-cored': () =>
-      isStainlessCored(named(wire)) ? [] : ['metal-cored-short-arc', 'metal-cored-spray'],
-    'flux-cored-gas-shielded': () => [gasCoredGroup(named(wire))],
-    'flux-cored-self-shielded': () => [selfShieldedGroup(named(wire))],
-    aluminium: () => ['aluminium'],
-    'silicon-bronze': () => (silicon(wire) ? ['bronze-brazing', 'bronze-spray'] : ['bronze-spray']),
+  const { across, groups, process } = FAMILY_SHEETS[wire.family]
+  const box = named(wire)
+  if (across === 'by-designator') {
+    const group = process === 'FCAW-G' ? gasCoredGroup(box) : selfShieldedGroup(box)
+    return group ? [group] : []
   }
-  return by[wire.family]().filter((g) => g !== null)
+  if (across === 'sprayed-tube' && isStainlessCored(box)) return []
+  return across === 'bronze' && !silicon(wire) ? groups.filter((g) => g !== 'bronze-brazing') : [...groups]
 }
 
 /** Least and most current of a wire's rows, A; `null` where none are known. */
@@ -175,24 +171,24 @@ function choices(
   const t = job.thicknessMm
   const first = (...rows: (FoundRow | undefined)[]) => rows.filter((r) => r !== undefined)
   const reached = (row: FoundRow | undefined) => row && machineMost >= row.currentA[0]
-  switch (wire.family) {
-    case 'solid-steel': {
+  switch (FAMILY_SHEETS[wire.family].across) {
+    case 'solid': {
       const [short, coarse, spray] = [ask('solid-short-arc'), ask('solid-coarse'), ask('solid-spray')]
       if (reached(spray) && wanted >= spray!.currentA[0]) return first(spray, short)
       if (reached(coarse) && t >= PLATE_MM) return first(coarse, short)
       return first(short, spray, coarse)
     }
-    case 'solid-stainless': {
+    case 'stainless': {
       const short = ask('stainless-short-arc') ?? ask('stainless-short-arc-helium')
       const spray = ask('stainless-spray')
       return reached(spray) && t >= SPRAY_FROM_MM.stainless ? first(spray, short) : first(short, spray)
     }
-    case 'metal-cored': {
+    case 'sprayed-tube': {
       if (isStainlessCored(named(wire))) return []
       const [short, spray] = [ask('metal-cored-short-arc'), ask('metal-cored-spray')]
       return reached(spray) && t >= SPRAY_FROM_MM.metalCored ? first(spray, short) : first(short, spray)
     }
-    case 'silicon-bronze':
+    case 'bronze':
       return job.material === 'copper-alloy' || !silicon(wire)
         ? first(ask('bronze-spray'))
         : first(ask('bronze-brazing'))
@@ -223,13 +219,17 @@ function voltsAlong(row: FoundRow, exactMm: number, currentA: number): number | 
   return Math.min(row.voltageV[1], Math.max(row.voltageV[0], line))
 }
 
-const fiveThousand = (wire: StartWire) => /^(?:ER|S ?Al ?)5/.test(wire.classification ?? '')
+/** ER5xxx wants more wire speed than ER4xxx at one current: the sheet has how much. */
+function moreSpeed(wire: StartWire): number {
+  const series = /^(?:ER|S ?Al ?)(\d)/.exec(wire.classification ?? '')?.[1] ?? ''
+  return FAMILY_SHEETS[wire.family].moreSpeed[series] ?? 1
+}
 /** Wire speed on a row at a current, m/min: the row's own window, or the burn-off model where the row leaves it open. */
 function speedAlong(row: FoundRow, wire: StartWire, currentA: number): number | null {
   if (row.wireSpeedMPerMin === null) return null
   if (row.wireSpeedMPerMin)
     return along(row.wireSpeedMPerMin, (currentA - row.currentA[0]) / (row.currentA[1] - row.currentA[0]))
-  const more = wire.family === 'aluminium' && fiveThousand(wire) ? MORE_FOR_5XXX : 1
+  const more = moreSpeed(wire)
   return (
     more * wireSpeedMPerMin(wire.family, wire.exactMm, currentA, usualExtensionMm(wire.family, row.transfer))
   )
@@ -241,7 +241,7 @@ export function currentOnRow(row: FoundRow, wire: StartWire, speedMPerMin: numbe
     const [low, high] = row.wireSpeedMPerMin
     return row.currentA[0] + ((row.currentA[1] - row.currentA[0]) * (speedMPerMin - low)) / (high - low)
   }
-  const more = wire.family === 'aluminium' && fiveThousand(wire) ? MORE_FOR_5XXX : 1
+  const more = moreSpeed(wire)
   return currentOfSpeedA(
     wire.family,
     wire.exactMm,
@@ -343,7 +343,8 @@ function onRow(
           ),
     tipToWorkMm: { value: tip, low: near, high: far, origin },
     transfer:
-      row.group === 'aluminium' && current < (ALUMINIUM_SPRAYS_A[row.sizeMm] ?? 0)
+      FAMILY_SHEETS[wire.family].shortBelowSpray &&
+      current < (transitionCurrentA(wire.family, row.sizeMm, 'I1') ?? 0)
         ? 'short-arc'
         : row.transfer,
     row: {
@@ -357,15 +358,6 @@ function onRow(
     },
   }
 }
-/** published: AWS Welding Handbook vol. 2, transition under argon, recalled from memory (0.9 and 1.0 between) */
-const ALUMINIUM_SPRAYS_A: Readonly<Record<number, number>> = {
-  0.8: 95,
-  0.9: 105,
-  1.0: 115,
-  1.2: 135,
-  1.6: 180,
-}
-
 /** The row a start stands on, found again: for what follows volts along it. */
 export const rowOf = (start: StartSettings, wire: StartWire, job: StartJob, gas: string | null) =>
   start.row
@@ -433,7 +425,7 @@ function fromRows(wire: StartWire, job: StartJob, gas: string | null, machine: S
   const { c, p } = BY_THICKNESS[job.material]
   const wanted = c * job.thicknessMm ** p * BY_POSITION[position]
   const machineMost = machine.output?.maxA ?? Infinity
-  if (!isForPosition(named(wire), position) && wire.family.startsWith('flux-cored'))
+  if (!isForPosition(named(wire), position) && FAMILY_SHEETS[wire.family].process.startsWith('FCAW'))
     return { ...NOTHING, notes: ['no-row', 'no-row-position'] }
   const [first, second] = choices(wire, job, gas, wanted, machineMost)
   if (!first) {
@@ -451,12 +443,11 @@ function fromRows(wire: StartWire, job: StartJob, gas: string | null, machine: S
     }
   }
   // Single-pass T-GS on T-11's rows, or a wire whose kind the box did not tell: a step less sure.
+  const gasCored = FAMILY_SHEETS[wire.family].process === 'FCAW-G'
   const kindOpen =
-    (wire.family === 'flux-cored-gas-shielded' &&
-      usabilityOf(named(wire)) === null &&
-      !isStainlessCored(named(wire))) ||
+    (gasCored && usabilityOf(named(wire)) === null && !isStainlessCored(named(wire))) ||
     usabilityOf(named(wire)) === 'T-GS' ||
-    (gas !== null && arcGasParts(gas).group === 'M20' && wire.family === 'flux-cored-gas-shielded')
+    (gas !== null && arcGasParts(gas).group === 'M20' && gasCored)
   const row = kindOpen ? { ...first, confidence: lessSure(first.confidence) } : first
   const notes: StartNote[] = []
   const settings = onRow(row, wire, job, wanted, machine, notes)
@@ -465,7 +456,13 @@ function fromRows(wire: StartWire, job: StartJob, gas: string | null, machine: S
   if (row.group === 'solid-coarse') notes.push('coarse-drops')
   if (isShort && wanted > row.currentA[1])
     notes.push(lying ? 'held-below-spray' : 'held-in-position', 'several-passes')
-  if (isShort && job.thicknessMm >= PLATE_MM && wire.family.startsWith('solid')) notes.push('laps-cold')
+  if (
+    isShort &&
+    job.thicknessMm >= PLATE_MM &&
+    FAMILY_SHEETS[wire.family].rolls[0] === 'smooth-v' &&
+    !FAMILY_SHEETS[wire.family].tubular
+  )
+    notes.push('laps-cold')
   const besideRow = row.group === 'solid-coarse' || row.group === 'solid-spray' ? second : undefined
   const besideNotes: StartNote[] = []
   return {

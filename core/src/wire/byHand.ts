@@ -1,4 +1,5 @@
-import { FAMILY_NEEDS, POSITIONS, type Family, type Polarity } from './families.ts'
+import { POSITIONS, type Family, type Polarity } from './families.ts'
+import { FAMILY_SHEETS } from '../families/index.ts'
 import { diameterOfMm } from './diameters.ts'
 import type { SizedWire } from './wire.ts'
 
@@ -12,9 +13,6 @@ export interface WireByHand {
   gas?: string[]
 }
 
-/** Usual polarity where the box was not read. A self-shielded wire has none that can be assumed. common practice */
-const usualPolarity = (family: Family): Polarity[] => (family === 'flux-cored-self-shielded' ? [] : ['DCEP'])
-
 /**
  * A wire no standard here lists, from family, size and what the box says.
  * @returns the wire; its `polarity` is empty when a self-shielded wire's polarity was not given
@@ -23,7 +21,7 @@ const usualPolarity = (family: Family): Polarity[] => (family === 'flux-cored-se
 export function wireByHand(hand: WireByHand): SizedWire {
   const size = diameterOfMm(hand.diameterMm)
   if (!size) throw new RangeError(`no wire of ${hand.diameterMm} mm`)
-  const needs = FAMILY_NEEDS[hand.family]
+  const needs = FAMILY_SHEETS[hand.family]
   const designations = hand.gas ?? [...needs.gas]
   return {
     family: hand.family,
@@ -31,7 +29,7 @@ export function wireByHand(hand: WireByHand): SizedWire {
     classification: null,
     standard: null,
     ...size,
-    polarity: hand.polarity ?? usualPolarity(hand.family),
+    polarity: hand.polarity ?? [...needs.usualPolarity],
     gas: { needed: designations.length > 0, designations },
     positions: [...POSITIONS],
     passes: 'multi',

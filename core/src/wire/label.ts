@@ -3,7 +3,7 @@ import { labelText } from '../wording/problems.ts'
 import { asScanned, evenText, isFiller, mendNumbers, setAside, takeMass } from './boxText.ts'
 import { readDesignation, type Designated } from './classification/index.ts'
 import { readDiameter, type Diameter } from './diameters.ts'
-import { FAMILY_NEEDS } from './families.ts'
+import { FAMILY_SHEETS } from '../families/index.ts'
 import type { Spool, SpoolType } from './spool.ts'
 import { spoolForMass } from './spool.ts'
 import type { Wire, WireNote } from './wire.ts'
@@ -119,7 +119,7 @@ function takeDesignations(tokens: string[]): Taken {
     merged = both
   }
   // Gases that a designation names exactly come before those the family usually takes.
-  const usual = FAMILY_NEEDS[merged.family].gas.length
+  const usual = FAMILY_SHEETS[merged.family].gas.length
   const named = found.values.flatMap(({ gas }) => (gas.designations.length < usual ? gas.designations : []))
   const gas = { ...merged.gas, designations: [...new Set([...named, ...merged.gas.designations])] }
   return { ok: true, value: { ...merged, gas }, rest: found.rest }
@@ -188,8 +188,7 @@ function merge(a: Designated, b: Designated): Designated | undefined {
     system(a) !== system(b) ||
     (a.standard !== b.standard && [a, b].some((d) => OPEN_SYSTEMS.includes(d.standard)))
   const twoGases =
-    a.standard === b.standard &&
-    (a.family === 'flux-cored-gas-shielded' || (a.alloy !== undefined && a.alloy === b.alloy))
+    a.standard === b.standard && (a.process === 'FCAW-G' || (a.alloy !== undefined && a.alloy === b.alloy))
   if (!sameKind || !(twoStandards || twoGases)) return undefined
   const argonPercent = a.gas.argonPercent ?? b.gas.argonPercent
   const positions = a.positions.filter((p) => b.positions.includes(p))

@@ -1,4 +1,5 @@
-import { FAMILY_NEEDS, type Family } from './families.ts'
+import type { Family } from './families.ts'
+import { FAMILY_SHEETS } from '../families/index.ts'
 
 export const SPOOL_TYPES = ['S100', 'S200', 'S300', 'B300', 'BS300', 'drum'] as const
 export type SpoolType = (typeof SPOOL_TYPES)[number]
@@ -23,4 +24,4 @@ export function spoolForMass(massKg: number | null): SpoolType | null {
 
 /** Mass of a metre of wire, kg: area x density x fill. @param exactMm greater than 0 */
 export const kgPerMetre = (family: Family, exactMm: number): number =>
-  ((Math.PI * exactMm ** 2) / 4) * 1e-6 * FAMILY_NEEDS[family].densityKgPerM3 * FAMILY_NEEDS[family].fill
+  ((Math.PI * exactMm ** 2) / 4) * 1e-6 * FAMILY_SHEETS[family].densityKgPerM3 * FAMILY_SHEETS[family].fill

@@ -1,6 +1,7 @@
 import { DRAUGHT_LIMIT_M_PER_S } from '../gas/flow.ts'
 import { CATALOGUE, type CatalogueEntry } from './catalogue.ts'
-import { FAMILY_NEEDS, type Family, type Material, type Position } from './families.ts'
+import { FAMILIES, type Family, type Material, type Position } from './families.ts'
+import { FAMILY_SHEETS } from '../families/index.ts'
 import { readLabel } from './label.ts'
 import { remember } from '../remember.ts'
 import type { Wire } from './wire.ts'
@@ -225,49 +226,6 @@ const CHOICES: readonly Choice[] = [
   })),
 ]
 
-/** Wire size by thickness, mm: the first row that is as thick takes it. published: AWS Welding Handbook procedure tables, recalled; ends common practice. */
-const SIZE_BY_THICKNESS: Record<Family, readonly (readonly [number, number])[]> = {
-  'solid-steel': [
-    [1.1, 0.6],
-    [2, 0.8],
-    [5, 0.9],
-    [8, 1.0],
-    [Infinity, 1.2],
-  ],
-  'solid-stainless': [
-    [1.6, 0.8],
-    [5, 0.9],
-    [Infinity, 1.2],
-  ],
-  'metal-cored': [
-    [12, 1.2],
-    [Infinity, 1.6],
-  ],
-  'flux-cored-self-shielded': [
-    [2, 0.8],
-    [5, 0.9],
-    [10, 1.2],
-    [16, 1.7],
-    [Infinity, 2.0],
-  ],
-  'flux-cored-gas-shielded': [
-    [6, 0.9],
-    [20, 1.2],
-    [Infinity, 1.6],
-  ],
-  aluminium: [
-    [2, 0.8],
-    [4, 0.9],
-    [8, 1.2],
-    [Infinity, 1.6],
-  ],
-  'silicon-bronze': [
-    [1.5, 0.8],
-    [3, 0.9],
-    [Infinity, 1.0],
-  ],
-}
-
 const entryOf = (classification: string): CatalogueEntry =>
   CATALOGUE.find((e) => e.classification === classification)!
 const wireOf: (classification: string) => Wire = remember((classification) => {
@@ -278,7 +236,7 @@ const wireOf: (classification: string) => Wire = remember((classification) => {
 
 /** The size that suits a thickness, mm, whatever is sold. @param thicknessMm over 0 */
 export const idealSizeMm = (family: Family, thicknessMm: number): number =>
-  SIZE_BY_THICKNESS[family].find(([to]) => thicknessMm <= to)![1]
+  FAMILY_SHEETS[family].sizeByThickness.find(([to]) => thicknessMm <= to)![1]
 
 /** The size of this wire for a thickness: the nearest it is sold in. @param thicknessMm over 0 */
 export function sizeForThickness(entry: CatalogueEntry, thicknessMm: number): number {
@@ -295,10 +253,10 @@ function costsAgainst(entry: CatalogueEntry, first: CatalogueEntry, work: Work, 
   const costs: [Cost, boolean][] = [
     ['shelter-needed', windy && wire.gas.needed],
     ['burn-through', mm > ideal && work.thicknessMm <= 3],
-    ['cold-lap', entry.family === 'solid-steel' && work.thicknessMm > 8],
+    ['cold-lap', FAMILY_SHEETS[entry.family].lapsColdOnPlate && work.thicknessMm > 8],
     ['needs-gas', wire.gas.needed && !best.gas.needed],
-    ['spatter-and-slag', entry.family === 'flux-cored-self-shielded'],
-    ['slag-to-clean', entry.family === 'flux-cored-gas-shielded' && first.family !== entry.family],
+    ['spatter-and-slag', FAMILY_SHEETS[entry.family].slag === 'spatter-and-slag'],
+    ['slag-to-clean', FAMILY_SHEETS[entry.family].slag === 'slag' && first.family !== entry.family],
     ['feeds-harder', /^ER4/.test(entry.classification)],
     [
       'lower-strength',
@@ -347,20 +305,13 @@ export function suggestWires(work: Work): Suggestion[] {
   })
 }
 
-/** Words people use, and what the catalogue calls it. common practice */
+/** Words people use, and what the catalogue calls it: the families' own, and the trade's. common practice */
 const SYNONYMS: Readonly<Record<string, string>> = {
-  gasless: 'flux-cored-self-shielded',
-  'self-shield': 'flux-cored-self-shielded',
-  'dual-shield': 'flux-cored-gas-shielded',
-  dual: 'flux-cored-gas-shielded',
-  hard: 'solid-steel',
-  hardwire: 'solid-steel',
-  aluminum: 'aluminium',
-  ally: 'aluminium',
+  ...Object.fromEntries(
+    FAMILIES.flatMap((family) => FAMILY_SHEETS[family].words.map((word) => [word, family])),
+  ),
   stainless: 'stainless',
   inox: 'stainless',
-  bronze: 'silicon-bronze',
-  brazing: 'silicon-bronze',
   wind: 'outdoors',
   galvanized: 'galvanised',
 }
@@ -375,7 +326,7 @@ export function searchCatalogue(text: string): CatalogueEntry[] {
   if (words.length === 0) return [...CATALOGUE]
   return CATALOGUE.filter((e) => {
     const said =
-      `${e.classification} ${e.use} ${e.family} ${e.metal} ${FAMILY_NEEDS[e.family].process}`.toLowerCase()
+      `${e.classification} ${e.use} ${e.family} ${e.metal} ${FAMILY_SHEETS[e.family].process}`.toLowerCase()
     return words.every((word) => said.includes(word) || said.replaceAll('-', '').includes(word))
   })
 }

@@ -1,4 +1,5 @@
-import { FAMILY_NEEDS, POSITIONS, type Family } from '../families.ts'
+import { POSITIONS, type Family } from '../families.ts'
+import { FAMILY_SHEETS } from '../../families/index.ts'
 import type { Wire } from '../wire.ts'
 
 /** What a designation alone tells, without size and mass. */
@@ -53,7 +54,7 @@ export function designated(
   classification: string,
   says: Partial<Designated> = {},
 ): Designation {
-  const needs = FAMILY_NEEDS[family]
+  const needs = FAMILY_SHEETS[family]
   return {
     ok: true,
     value: {

@@ -5,7 +5,7 @@ import {
   cautionText,
   FAMILIES,
   FAMILY_NAMES,
-  FAMILY_NEEDS,
+  FAMILY_SHEETS,
   formatDraught,
   isSized,
   MATERIAL_NAMES,
@@ -113,7 +113,7 @@ function setHand(change: object) {
           @update:model-value="setHand({ polarity: $event ? [$event] : undefined })"
         />
         <v-select
-          v-if="FAMILY_NEEDS[hand.family].gas.length"
+          v-if="FAMILY_SHEETS[hand.family].gas.length"
           :label="t('decide.boxGas')"
           :items="['M21', 'C1', 'M20', 'M12', 'M13', 'I1', 'I3']"
           :model-value="hand.gas ?? null"

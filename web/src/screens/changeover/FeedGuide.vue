@@ -6,7 +6,7 @@ import {
   brakeWindow,
   coefficientsOf,
   curlPushN,
-  FAMILY_NEEDS,
+  FAMILY_SHEETS,
   feedSetupOf,
   feedWatch,
   firstMark,
@@ -48,7 +48,7 @@ const brake = computed(() => {
     shop.units,
   )
 })
-const soft = computed(() => FAMILY_NEEDS[wire.value.family].soft)
+const soft = computed(() => FAMILY_SHEETS[wire.value.family].soft)
 const test = computed(() => pressureTestWords(props.plan.context.practice.pressureTest, shop.units))
 const first = computed(() =>
   firstMarkSentence(

@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import {
   FAMILY_NAMES,
-  FAMILY_NEEDS,
+  FAMILY_SHEETS,
   formatMass,
   gunOn,
   LINER_NAMES,
@@ -22,7 +22,7 @@ import { useShop } from '../../stores/shop.ts'
 const props = defineProps<{ wire: Wire }>()
 const { t } = useI18n()
 const shop = useShop()
-const needs = computed(() => FAMILY_NEEDS[props.wire.family])
+const needs = computed(() => FAMILY_SHEETS[props.wire.family])
 const size = computed(() =>
   props.wire.diameterMm === null
     ? undefined
