@@ -10,7 +10,7 @@ export const ALUMINIUM: FamilySheet = {
   soft: true,
   tubular: false,
   fineKnurlSchool: false,
-  tip: 'aluminium',
+  tip: 'aluminium-bore',
   pushIsASchool: true,
   cleanSteelLiner: false,
   dust: 'none',

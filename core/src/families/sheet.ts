@@ -56,7 +56,7 @@ export interface FamilySheet {
   /** Fine knurl instead of smooth is a school. */
   fineKnurlSchool: boolean
   /** Tips that take it: its own bore, that or one up, or an aluminium bore as a school. */
-  tip: 'own' | 'own-or-up' | 'aluminium'
+  tip: 'own' | 'own-or-up' | 'aluminium-bore'
   /** Pushing it through a long gun is a school of its own. */
   pushIsASchool: boolean
   /** A steel coil will do only where it is clean. */

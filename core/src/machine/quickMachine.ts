@@ -69,7 +69,7 @@ export function quickMachine(answers: MachineAnswers, id: string): Machine {
         ...(gun?.lengthM !== undefined && { lengthM: gun.lengthM }),
       },
     })
-    assume('contactTip', { contactTip: { stamp: size, aluminiumBore: needs.tip === 'aluminium' } })
+    assume('contactTip', { contactTip: { stamp: size, aluminiumBore: needs.tip === 'aluminium-bore' } })
     assume('nozzle', { nozzle: { kind: gasGear === false ? 'gasless-cap' : 'gas' } })
     if (read.polarity[0]) assume('polarity', { polarity: read.polarity[0] })
     if (gasGear !== false && read.gas.needed) {

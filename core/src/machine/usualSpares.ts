@@ -25,7 +25,7 @@ export function usualSpares(wires: readonly SizedWire[], system: 'metric' | 'inc
     const range = LINER_RANGES_MM.find(([min, max]) => min <= wire.diameterMm && wire.diameterMm <= max)
     const mixture = USUAL_MIXTURES[wire.gas.designations[0] ?? '']?.[0]
     return [
-      `${own}${needs.tip === 'aluminium' ? ' al' : ''} tip x5`,
+      `${own}${needs.tip === 'aluminium-bore' ? ' al' : ''} tip x5`,
       `${own} ${PROFILE_WORD[needs.rolls[0]!]} roll`,
       ...(range ? [`${LINER_WORD[needs.liner[0]!]} liner ${size(range[0])}-${size(range[1])}`] : []),
       ...(mixture ? [`${shortMixture(mixture)} cylinder`] : ['gasless cap']),

@@ -20,7 +20,7 @@ export function tipsFor(c: Pick<MatchContext, 'wire' | 'practice'>): TipChoice[]
       { stamp: own, aluminiumBore: false },
       { stamp: up, aluminiumBore: false },
     ]
-  if (tip !== 'aluminium') return [{ stamp: own, aluminiumBore: false }]
+  if (tip !== 'aluminium-bore') return [{ stamp: own, aluminiumBore: false }]
   const choices = [
     { stamp: own, aluminiumBore: true },
     { stamp: up, aluminiumBore: false },
@@ -35,7 +35,7 @@ const is = (tip: { stamp: string; aluminiumBore?: boolean | undefined }, choice:
 export function matchContactTip(c: MatchContext): Finding {
   const tip = c.fitted.contactTip
   const choices = tipsFor(c)
-  const roomy = FAMILY_SHEETS[c.wire.family].tip === 'aluminium'
+  const roomy = FAMILY_SHEETS[c.wire.family].tip === 'aluminium-bore'
   const storeIndex = pick(
     c.store,
     choices.flatMap((choice) => [

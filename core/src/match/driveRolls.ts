@@ -120,7 +120,7 @@ export function matchDriveRolls(c: MatchContext): Finding {
     },
     fitted: rolls,
     required: { profile: profilesFor(c.wire.family, c.practice), groove: stamp },
-    alsoDo: FAMILY_SHEETS[c.wire.family].tip === 'aluminium' ? ['v-lightest-short-repair'] : [],
+    alsoDo: FAMILY_SHEETS[c.wire.family].tip === 'aluminium-bore' ? ['v-lightest-short-repair'] : [],
     origin: 'common practice',
     after: { driveRolls: judged.after, ...(birdnest && { conditions: { birdnest: false } }) },
     parts: judged.part

@@ -12,7 +12,7 @@ import { matchNozzle } from './nozzle.ts'
 /** What crosses, as far as the flow cares; a metal or a thickness that is not known leaves it open. */
 export function flowKindOf(wire: MatchContext['wire'], transfer: Transfer | null): FlowKind {
   if (wire.process === 'GMAW brazing') return 'short'
-  if (FAMILY_SHEETS[wire.family].tip === 'aluminium') return 'aluminium'
+  if (FAMILY_SHEETS[wire.family].tip === 'aluminium-bore') return 'aluminium'
   if (wire.process !== 'GMAW') return 'cored'
   return transfer === null ? 'short-or-spray' : transfer === 'short-arc' ? 'short' : 'spray'
 }

@@ -35,7 +35,7 @@ export function matchLiner(c: MatchContext): Finding {
       diameterMm: c.wire.diameterMm,
       ...(gun?.lengthM !== undefined && { lengthM: gun.lengthM }),
     },
-    alsoDo: needs.tip === 'aluminium' ? ['any-polymer-liner'] : [],
+    alsoDo: needs.tip === 'aluminium-bore' ? ['any-polymer-liner'] : [],
     origin: 'common practice',
     after: { liner: judged.after },
     parts: judged.part
