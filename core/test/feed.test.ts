@@ -2,11 +2,12 @@ import fc from 'fast-check'
 import {
   AT,
   birdnestLoadN,
+  brakeDragN,
   brakeFigures,
   brakeFigureText,
-  brakeDragN,
   brakeSentence,
   brakeWindow,
+  changeoverRequestSchema,
   cheapestWayOpen,
   COEFFICIENTS,
   coefficientsOf,
@@ -17,6 +18,7 @@ import {
   feedChances,
   feedSentence,
   feedSetupOf,
+  findingConsequence,
   firstMark,
   firstMarkSentence,
   forceAlong,
@@ -30,6 +32,7 @@ import {
   linerTrim,
   metresPerKg,
   needParts,
+  planChangeover,
   pressureWindow,
   pushNeededN,
   readLabel,
@@ -37,12 +40,13 @@ import {
   schoolsAgree,
   schoolsSentence,
   seeded,
-  spoolHoldsKg,
-  spoolInertiaKgM2,
   SPOOL_SHAPES,
   SPOOL_TYPES,
+  spoolHoldsKg,
+  spoolInertiaKgM2,
   startRun,
   startRunOf,
+  weakestPlace,
   windowCentreN,
   wireLeft,
   wireSection,
@@ -50,7 +54,7 @@ import {
   type Coefficients,
   type FeedSetup,
 } from '../src/index.ts'
-import { machine } from './bench.ts'
+import { machine, sizedWire } from './bench.ts'
 
 /** The setup the trade's example rows start from. */
 const base: FeedSetup = {
@@ -446,6 +450,73 @@ describe('wire left and the liner’s cut', () => {
     expect(brakeSentence(0.1, window, 'metric')).toMatch(/too loose.*0.2 Nm/)
     expect(brakeSentence(0.9, window, 'inch')).toMatch(/too tight.*lbf/)
     expect(brakeSentence(0.4, window, 'metric')).toMatch(/right/)
+  })
+})
+
+describe('what stops a wire stops it in the model too', () => {
+  const hard: FeedSetup = { ...base, ...steel, liner: 'steel-coil', leadM: 3, loops: 0 }
+  test.each<[string, Partial<FeedSetup>, string]>([
+    ['a tip smaller than the wire', { tip: 'too-small' }, 'tip'],
+    ['a groove smaller than the wire', { smallGroove: true }, 'rolls'],
+  ])('%s does not feed, whatever the pressure, and says where', (_what, over, place) => {
+    const setup = { ...hard, ...over }
+    const w = pressureWindow(setup)
+    expect([w.opens, weakestPlace(setup, w)]).toEqual([false, place])
+    const run = startRun(setup, 200, 1, 2000)
+    run.advance(2000)
+    expect(run.result().opens).toBe(0)
+    expect(feedSentence(setup, w, cheapestWayOpen(setup), 'metric')).toMatch(
+      /whatever the pressure.*new tip|groove/,
+    )
+    expect(cheapestWayOpen(setup).at(-1)!.pressure.opens).toBe(true)
+  })
+  test.each(['worn', 'blocked'] as const)(
+    'a %s tip can be the weak place of steel, and a new one its cure',
+    (tip) => {
+      const setup = { ...hard, tip }
+      expect(weakestPlace(setup, pressureWindow(setup))).toBe('tip')
+      expect(cures(setup).map((c) => c.id)).toContain('new-tip')
+    },
+  )
+  test('a kink may cost little and may stop the wire', () => {
+    const friction = coefficientsOf({ ...hard, linerState: 'kinked' }).linerFriction
+    expect(friction.high / friction.low).toBeGreaterThan(10)
+    const soft = { ...base, linerState: 'kinked' as const }
+    expect(pressureWindow(soft).opens).toBe(false)
+    expect(weakestPlace(soft, pressureWindow(soft))).toBe('liner')
+  })
+  test('the bends nobody counts grow with the lead', () => {
+    const bends = (leadM: number) => coefficientsOf({ ...hard, leadM }).strayBendRad.value
+    expect(bends(3)).toBeCloseTo(0.5, 9)
+    expect(bends(6) / bends(3)).toBeCloseTo(2, 9)
+  })
+  test('where a finding says that it folds whatever the pressure, the model says the same', () => {
+    for (const [lengthM, material] of [
+      [4, 'steel-coil'],
+      [8, 'steel-coil'],
+      [4, 'ptfe'],
+    ] as const) {
+      const gull = machine('gull')
+      const fitted = {
+        ...gull.fitted,
+        gun: { kind: 'push' as const, lengthM },
+        liner: { material, minMm: 1, maxMm: 1.2, lengthM },
+      }
+      const wire = sizedWire('ER4043 1.2')
+      const request = {
+        machine: { ...gull, fitted },
+        wire: { label: 'ER4043 1.2' },
+        job: { material: 'aluminium', thicknessMm: 4 },
+      }
+      const plan = planChangeover(changeoverRequestSchema.parse(request))
+      if (!plan.ok) throw new Error()
+      const said = findingConsequence(
+        plan.value.findings.find((f) => f.station === 'gun')!,
+        'metric',
+      )
+      const opens = pressureWindow(feedSetupOf(gull, fitted, wire).setup).opens
+      expect([material, lengthM, /whatever the pressure/.test(said)]).toEqual([material, lengthM, !opens])
+    }
   })
 })
 

@@ -1,5 +1,5 @@
 import type { GrooveProfile, LinerMaterial, Family } from '../wire/families.ts'
-import { FAMILY_SHEETS, type FamilyFeed } from '../families/index.ts'
+import { FAMILY_SHEETS, type FamilyFeed, type Triple } from '../families/index.ts'
 import { about, range, type Range } from './range.ts'
 
 const MEM = 'recalled from memory'
@@ -65,9 +65,9 @@ export function linerFriction(family: Family, material: LinerMaterial, state: Li
         ? range(0.06, 0.09, 0.12, 'published', handbook)
         : range(0.1, 0.14, 0.18, 'published', handbook)
   if (state === 'clean') return clean
-  // Steel in a dirty coil is 0.3 and up: about double; a kink bends and scrapes besides.
-  const worse = state === 'dirty' ? 2 : 2.5
-  return range(clean.low * worse, clean.value * worse, clean.high * worse, 'common practice', PRACTICE)
+  // Steel in a dirty coil is 0.3 and up: about double. A kink is no factor: it may cost little, and it may stop the wire.
+  const [low, usual, high] = state === 'dirty' ? ([2, 2, 2] as const) : ([2, 5, 20] as const)
+  return range(clean.low * low, clean.value * usual, clean.high * high, 'common practice', PRACTICE)
 }
 
 /** Drag a metre, N/m, from the wire's cast: 3-5 for 0.9 mm steel. */
@@ -77,9 +77,15 @@ export function linerDragNPerM(family: Family, material: LinerMaterial): Range {
   return range(...(material === 'steel-coil' ? steel : polymer), 'published', source)
 }
 
-/** Drag in the tip, N; a bore that holds an oval wire adds several newtons. */
-export const tipDragN = (tight: boolean): Range =>
-  tight ? range(5, 8, 12, 'common practice', PRACTICE) : range(2, 2.5, 3, 'common practice', PRACTICE)
+/** Drag in the tip, N, by what its bore is like: one that holds an oval wire adds several newtons, spatter many. */
+const TIP_DRAG_N: Record<'good' | 'tight' | 'worn' | 'blocked', Triple> = {
+  good: [2, 2.5, 3],
+  tight: [5, 8, 12],
+  worn: [4, 7, 14],
+  blocked: [8, 20, 60],
+}
+export const tipDragN = (bore: keyof typeof TIP_DRAG_N): Range =>
+  range(...TIP_DRAG_N[bore], 'common practice', PRACTICE)
 
 /** Grip of steel roll and wire; teeth bite instead of rubbing. */
 export function rollFriction(family: Family, profile: GrooveProfile): Range {
@@ -93,8 +99,9 @@ export const castRadiusMm = (spool: 'S100' | 'other'): Range =>
     ? range(100, 150, 200, 'published', `ISO 544 cast, ${MEM}`)
     : range(150, 350, 600, 'published', `ISO 544 cast, ${MEM}`)
 
-/** Bends nobody counts: a lead never lies quite straight. */
-export const strayBendRad = (): Range => range(0.3, 0.5, 0.8, 'common practice', PRACTICE)
+/** Bends nobody counts: a lead never lies quite straight, and a long one less so. Half a radian on 3 m. */
+export const strayBendRad = (leadM: number): Range =>
+  range((0.3 * leadM) / 3, (0.5 * leadM) / 3, (0.8 * leadM) / 3, 'common practice', PRACTICE)
 export const vHalfAngleDeg = (): Range => range(30, 45, 45, 'common practice', PRACTICE)
 export const rollRadiusMm = (): Range => range(13, 15, 18, 'common practice', PRACTICE)
 /** Flattening one allows, as a share of the diameter. */

@@ -9,7 +9,9 @@ export const CURES = [
   'ease-brake',
   'blow-out-liner',
   'close-gap',
+  'new-tip',
   'wider-tip',
+  'right-groove',
   'right-rolls',
   'right-liner',
   'new-liner',
@@ -69,6 +71,16 @@ const CHANGES: Record<CureId, Change> = {
     minutes: 1,
     money: 0,
     to: (s) => (s.gapMm > GOOD_GAP_MM + 0.5 ? { ...s, gapMm: GOOD_GAP_MM } : undefined),
+  },
+  'new-tip': {
+    minutes: 1,
+    money: 2,
+    to: (s) => (s.tip !== undefined && s.tip !== 'good' ? { ...s, tip: 'good' } : undefined),
+  },
+  'right-groove': {
+    minutes: 3,
+    money: 30,
+    to: (s) => (s.smallGroove ? { ...s, smallGroove: false } : undefined),
   },
   'wider-tip': { minutes: 1, money: 2, to: (s) => (s.tightTip ? { ...s, tightTip: false } : undefined) },
   'right-rolls': {

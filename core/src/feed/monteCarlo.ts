@@ -1,7 +1,7 @@
 import { COEFFICIENTS, type Coefficient, type Coefficients } from './coefficients.ts'
 import { feedModel, OUT, OUTPUTS, type Geometry } from './model.ts'
 import { seeded } from './random.ts'
-import { coefficientsOf, geometryOf, usualValues, type FeedSetup } from './setup.ts'
+import { coefficientsOf, geometryOf, stoppedBy, usualValues, type FeedSetup } from './setup.ts'
 
 export const DRAWS = 20_000
 
@@ -39,7 +39,20 @@ export interface FeedRun {
  * @param rollForceN roll force as set; chances at it are counted
  */
 export function startRun(setup: FeedSetup, rollForceN: number, seed: number, draws = DRAWS): FeedRun {
-  return startRunOf(geometryOf(setup), coefficientsOf(setup), rollForceN, seed, draws)
+  const run = startRunOf(geometryOf(setup), coefficientsOf(setup), rollForceN, seed, draws)
+  if (!stoppedBy(setup)) return run
+  // Where nothing passes the rolls slip, or the wire folds before they do.
+  const stopped = () => {
+    const chances = run.result()
+    return { ...chances, opens: 0, slip: 1 - chances.birdnest }
+  }
+  return {
+    get done() {
+      return run.done
+    },
+    advance: (more) => run.advance(more),
+    result: stopped,
+  }
 }
 
 export function startRunOf(

@@ -1,4 +1,4 @@
-import { coefficientsOf, geometryOf, usualValues, type FeedSetup } from './setup.ts'
+import { coefficientsOf, geometryOf, stoppedBy, usualValues, type FeedSetup, type Stop } from './setup.ts'
 import { feedModel, OUT, OUTPUTS } from './model.ts'
 
 /** What closes the pressure window on each side. */
@@ -28,6 +28,8 @@ export interface PressureWindow {
   opens: boolean
   /** The motor stalls before the rolls slip. */
   stalls: boolean
+  /** Nothing passes, whatever the pressure: a bore or a groove smaller than the wire. */
+  stopped?: Stop
 }
 
 /** Room a window wants to be set by hand: high at least half as much again as low. common practice */
@@ -60,7 +62,9 @@ export function readWindow(out: Float64Array): PressureWindow {
 export function pressureWindow(setup: FeedSetup): PressureWindow {
   const out = new Float64Array(OUTPUTS)
   feedModel(geometryOf(setup), usualValues(coefficientsOf(setup)), out)
-  return readWindow(out)
+  const window = readWindow(out)
+  const stopped = stoppedBy(setup)
+  return stopped ? { ...window, opens: false, stopped } : window
 }
 
 /**

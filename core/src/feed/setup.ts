@@ -54,12 +54,24 @@ export interface FeedSetup {
   gapMm: number
   /** The tip holds an oval wire. */
   tightTip: boolean
+  /** What the tip is like inside; left out, as new. A bore smaller than the wire lets none through. */
+  tip?: TipState | undefined
+  /** The groove in line is cut for a thinner wire. */
+  smallGroove?: boolean | undefined
   spool: SpoolType
   wireKg: number
   /** Torque of the hub brake, Nm. */
   brakeNm: number
   speedMPerMin: number
 }
+
+export const TIP_STATES = ['good', 'worn', 'blocked', 'too-small'] as const
+export type TipState = (typeof TIP_STATES)[number]
+
+/** What lets no wire through, whatever the pressure. */
+export type Stop = 'tip' | 'groove'
+export const stoppedBy = (s: FeedSetup): Stop | undefined =>
+  s.tip === 'too-small' ? 'tip' : s.smallGroove ? 'groove' : undefined
 
 /** The neck of a usual gun, degrees. common practice: 45 to 60 */
 export const NECK_DEGREES = 55
@@ -101,8 +113,8 @@ export function coefficientsOf(s: FeedSetup): Coefficients {
     castRadiusMm: castRadiusMm(s.spool === 'S100' ? 'S100' : 'other'),
     linerFriction: linerFriction(s.family, s.liner, s.linerState),
     linerDragNPerM: linerDragNPerM(s.family, s.liner),
-    tipDragN: tipDragN(s.tightTip),
-    strayBendRad: strayBendRad(),
+    tipDragN: tipDragN(s.tip === 'worn' || s.tip === 'blocked' ? s.tip : s.tightTip ? 'tight' : 'good'),
+    strayBendRad: strayBendRad(s.gun === 'spool-gun' ? SPOOL_GUN_LEAD_M : s.leadM),
     brakeTorqueNm: range(
       s.brakeNm * 0.8,
       s.brakeNm,
@@ -150,6 +162,8 @@ export function feedSetupOf(
   const sizes = tip ? stampSizes(tip.stamp) : []
   const roomy = tip?.aluminiumBore || Math.max(0, ...sizes) >= oneSizeUpMm(wire.diameterMm)
   const liner = fitted.liner
+  const active = rolls && (rolls.active ?? (rolls.grooves.length === 1 ? rolls.grooves[0] : undefined))
+  const groove = active === undefined || active === null ? undefined : Math.max(0, ...stampSizes(active))
   return {
     assumed,
     setup: {
@@ -172,6 +186,8 @@ export function feedSetupOf(
       rollPairs: machine.rollPairs ?? 1,
       gapMm: or('outletGuide', guide?.gapMm, 4),
       tightTip: soft && tip != null && !roomy,
+      ...(tip && { tip: tipStateOf(tip.condition, Math.max(0, ...sizes), wire.diameterMm) }),
+      ...(groove !== undefined && { smallGroove: groove > 0 && groove < wire.diameterMm }),
       spool,
       wireKg,
       brakeNm:
@@ -182,3 +198,13 @@ export function feedSetupOf(
     },
   }
 }
+
+/** A tip by its stamp and what was seen of its bore. */
+const tipStateOf = (condition: string | undefined, stampMm: number, wireMm: number): TipState =>
+  stampMm > 0 && stampMm < wireMm
+    ? 'too-small'
+    : condition === 'worn'
+      ? 'worn'
+      : condition === 'dirty' || condition === 'damaged' || condition === 'kinked'
+        ? 'blocked'
+        : 'good'

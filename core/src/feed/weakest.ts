@@ -32,16 +32,22 @@ export type WeakPlace = (typeof WEAK_PLACES)[number]
 
 /** Bends that make more than this of every newton are the place to begin. common practice, no source */
 const MUCH_GROWTH = 2
+/** A spoilt tip that takes so much of what the liner takes is the place to begin. common practice, no source */
+const MOST_OF_LINER = 0.6
 
 /**
  * The weakest place of the wire's way: what bounds the window from above where that is the gap or the wrong rolls,
  * else what most of the push is needed for.
  */
 export function weakestPlace(setup: FeedSetup, w: PressureWindow): WeakPlace {
-  if (w.stalls) return 'motor'
+  if (w.stopped) return w.stopped === 'tip' ? 'tip' : 'rolls'
+  if (w.stalls) return setup.linerState === 'kinked' ? 'liner' : setup.tip === 'blocked' ? 'tip' : 'motor'
   if (w.upper === 'birdnest') return 'gap'
   const sheet = FAMILY_SHEETS[setup.family]
   const parts = needParts(setup)
+  if (setup.linerState === 'kinked') return 'liner'
+  // A blocked or worn tip can be the weakest place of any wire.
+  if ((setup.tip === 'blocked' || setup.tip === 'worn') && parts.tipN >= MOST_OF_LINER * parts.linerN) return 'tip'
   if (parts.growth > MUCH_GROWTH) return 'bends'
   const all = parts.tipN + parts.linerN + parts.brakeN
   if (parts.brakeN > all / 2) return 'brake'

@@ -1,3 +1,5 @@
+import { pressureWindow } from '../feed/pressureWindow.ts'
+import { feedSetupOf } from '../feed/setup.ts'
 import { FAMILY_SHEETS } from '../families/index.ts'
 import { gunAsFitted, type Gun } from '../machine/part.ts'
 import type { Finding, MatchContext, WantedPart } from './finding.ts'
@@ -43,6 +45,11 @@ export function matchGun(c: MatchContext): Finding {
     oRing: gun?.oRing,
     condition: gun?.condition,
     reverseThread: c.machine.reverseThreads?.includes('gunRollRetainer') ?? false,
+    // The mechanics are asked, so that a sentence never says more than the feed bench does.
+    feedsAtAll:
+      needs.soft && gun?.kind === 'push'
+        ? pressureWindow(feedSetupOf(c.machine, c.fitted, c.wire).setup).opens
+        : undefined,
   }
   const base = {
     station: 'gun' as const,

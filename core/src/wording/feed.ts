@@ -21,6 +21,8 @@ export const CURE_NAMES: Record<CureId, string> = {
   'ease-brake': 'ease the hub brake',
   'blow-out-liner': 'blow out the liner',
   'close-gap': 'bring the guide up to the rolls',
+  'new-tip': 'fit a new tip of this wire’s bore',
+  'right-groove': 'turn or fit rolls with this wire’s groove',
   'wider-tip': 'fit a tip one size up, or an aluminium bore',
   'right-rolls': 'fit the rolls this wire asks for',
   'right-liner': 'fit a polymer liner',
@@ -80,6 +82,8 @@ export function feedSentence(
   const out = way.length
     ? `Cheapest way out: ${andText(way.map(cureText))}.`
     : 'Nothing listed here opens it: another wire or another gun.'
+  if (w.stopped)
+    return `Will not feed, whatever the pressure: ${w.stopped === 'tip' ? 'the bore of the tip' : 'the groove of the rolls'} is smaller than the wire. ${out}`
   if (w.stalls)
     return `Will not feed: it needs ${force(w.pushN + w.dragN)} and the motor gives about ${force(w.motorN)}. ${out}`
   if (!w.opens)

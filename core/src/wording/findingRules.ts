@@ -257,7 +257,10 @@ export const FINDING_RULES: Record<string, Rule> = {
   }),
   'push-too-long': (r) => ({
     why: `${r.lead('lengthM')} is a long push for ${r.family} wire; beyond about ${r.lead('limitM')} it needs pulling at the gun too.`,
-    otherwise: 'It folds at the rolls whatever the pressure.',
+    otherwise:
+      r.facts.feedsAtAll === false
+        ? 'It folds at the rolls whatever the pressure.'
+        : 'Laid quite straight it may run; with every bend and every month of dust the pressure at which it feeds narrows, until it folds at the rolls.',
   }),
   'o-ring-cracked': () => ({
     why: 'An O-ring of the gun is cracked or worn.',

@@ -62,6 +62,18 @@ const turn = computed({
 const set = (change: Partial<FeedSetup>) => {
   setup.value = { ...setup.value, ...change }
 }
+
+/** The tip as one choice: roomy, holding an oval wire, worn, blocked, or stamped for a thinner wire. */
+const TIPS = ['good', 'tight', 'worn', 'blocked', 'too-small'] as const
+const tip = computed(() =>
+  setup.value.tip !== undefined && setup.value.tip !== 'good'
+    ? setup.value.tip
+    : setup.value.tightTip
+      ? 'tight'
+      : 'good',
+)
+const setTip = (value: (typeof TIPS)[number]) =>
+  set({ tightTip: value === 'tight', tip: value === 'tight' ? 'good' : value })
 </script>
 
 <template>
@@ -170,13 +182,10 @@ const set = (change: Partial<FeedSetup>) => {
           @update:model-value="$event && set({ profile: $event })"
         />
         <ChoiceRow
-          :model-value="setup.tightTip"
+          :model-value="tip"
           :ask="t('feed.tip')"
-          :choices="[
-            { value: false, title: t('feed.tipFree') },
-            { value: true, title: t('feed.tipTight') },
-          ]"
-          @update:model-value="set({ tightTip: $event ?? false })"
+          :choices="TIPS.map((value) => ({ value, title: t(`feed.tips.${value}`) }))"
+          @update:model-value="$event && setTip($event)"
         />
       </div>
     </div>
