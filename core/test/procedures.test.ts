@@ -1,16 +1,25 @@
 import {
   arcGasOf,
+  catalogueLabels,
+  chartLine,
+  chartRowSchema,
   fromChart,
   machineSchema,
   ownSetting,
+  POSITIONS,
+  readChart,
+  readChartLine,
   startNotes,
   startRow,
   startSentence,
   startSettings,
+  USUAL_MIXTURES,
   type Material,
   type Mixture,
 } from '../src/index.ts'
 import { sizedWire } from './bench.ts'
+import { dice } from './otherSetups.ts'
+import { faults } from './settingsLaw.ts'
 import { WINDOWS, type Window } from './windows.ts'
 
 const start = (
@@ -200,5 +209,100 @@ describe('the shop’s own figures come first', () => {
   ])('a row that says too little is refused with its path: %j', (bad, path) => {
     const read = machineSchema.safeParse({ id: 'm', name: 'M', chart: [bad] })
     expect(read.error?.issues.map((i) => i.path.join('.'))).toContain(path)
+  })
+})
+
+test('a seeded thousand of the catalogue: inside its row or nothing, and no note at odds with what stands beside it', () => {
+  const d = dice(20261126)
+  const labels = catalogueLabels()
+  const others: Mixture[] = [{ Ar: 90, CO2: 10 }, { Ar: 86, CO2: 12, O2: 2 }, { Ar: 95, O2: 5 }, { CO2: 100 }]
+  let known = 0
+  for (let i = 0; i < 1000; i++) {
+    const { label, metal } = d.of(labels)
+    const wire = sizedWire(label)
+    const own = wire.gas.designations.flatMap((g) => USUAL_MIXTURES[g] ?? [])
+    const gas = wire.gas.needed ? d.of([...own, ...others]) : null
+    const job = { material: metal, thicknessMm: d.between(0.6, 25), position: d.of(POSITIONS) }
+    const s = startSettings(wire, job, gas && arcGasOf(gas))
+    expect([label, gas, job, faults(s, job, gas)]).toEqual([label, gas, job, []])
+    if (s.row) known++
+  }
+  expect(known).toBeGreaterThan(400)
+})
+
+describe('a chart is entered as it is written: a line each, or a table', () => {
+  test.each<[string, object]>([
+    [
+      'ER70S-6 0.9 on 2 mm 75/25 17.5 V 5.2 m/min',
+      {
+        classification: 'ER70S-6',
+        sizeMm: 0.9,
+        thicknessMm: 2,
+        gas: { Ar: 75, CO2: 25 },
+        voltageV: 17.5,
+        wireSpeedMPerMin: 5.2,
+      },
+    ],
+    [
+      'ER70S-6 .035 on 1/8 C25 19 V 280 ipm',
+      { sizeMm: 0.9, thicknessMm: 3.175, voltageV: 19, wireSpeedMPerMin: 7.112 },
+    ],
+    [
+      'E71T-11 .030 on 16 ga tap C dial 45',
+      { classification: 'E71T-11', sizeMm: 0.8, thicknessMm: 1.519, tap: 'C', dial: 45 },
+    ],
+    ['ER5356 1.2 on 4 mm argon knob 6.5 overhead', { knob: 6.5, position: 'overhead', gas: { Ar: 100 } }],
+    ['ER308LSi 0.9 on 22 ga 98/2 CO2 16 V', { thicknessMm: 0.795, voltageV: 16 }],
+  ])('%s', (line, row) => {
+    const read = readChartLine(line)
+    if (!read.ok) throw new Error(JSON.stringify(read.problems))
+    for (const [key, value] of Object.entries(row)) {
+      const got = read.value[key as keyof typeof read.value]
+      if (typeof value === 'number') expect(got).toBeCloseTo(value, 2)
+      else expect(got).toEqual(value)
+    }
+  })
+  test.each([
+    ['ER70S-6 0.9 17.5 V', /thickness/],
+    ['ER70S-6 on 2 mm 17.5 V', /size/],
+    ['0.9 on 2 mm 17 V', /wire/],
+    ['ER70S-6 0.9 on 2 mm', /figure or mark/],
+    ['ER70S-6 0.9 on 2 mm 400 V', /60/],
+  ])('%s is refused and says what is missing', (line, why) => {
+    const read = readChartLine(line)
+    expect(read.ok ? '' : read.problems[0]!.message).toMatch(why)
+  })
+  test('a row printed is read back to the same row, in both unit systems', () => {
+    const d = dice(7)
+    for (let i = 0; i < 200; i++) {
+      const row = chartRowSchema.parse({
+        classification: d.of(['ER70S-6', 'E71T-1M', 'ER5356', 'E71T-11']),
+        sizeMm: d.of([0.8, 0.9, 1.2]),
+        thicknessMm: d.between(0.6, 12, 1),
+        ...(d.chance(0.5) && { position: d.of(POSITIONS) }),
+        ...(d.chance(0.5) && { gas: d.of([{ Ar: 80, CO2: 20 }, { Ar: 100 }, { CO2: 100 }]) }),
+        ...(d.chance(0.7) ? { voltageV: d.between(14, 30, 1) } : { tap: 'B2' }),
+        ...(d.chance(0.5) && { dial: d.between(0, 90, 1) }),
+        ...(d.chance(0.5) && { wireSpeedMPerMin: d.between(2, 15, 1) }),
+      })
+      for (const units of ['metric', 'inch'] as const) {
+        const read = readChartLine(chartLine(row, units))
+        if (!read.ok) throw new Error(`${chartLine(row, units)}: ${read.problems[0]!.message}`)
+        const { thicknessMm, wireSpeedMPerMin, ...rest } = row
+        expect(read.value).toMatchObject(rest)
+        expect(read.value.thicknessMm).toBeCloseTo(thicknessMm, 1)
+        if (wireSpeedMPerMin)
+          expect(Math.abs(read.value.wireSpeedMPerMin! / wireSpeedMPerMin - 1)).toBeLessThan(0.02)
+      }
+    }
+  })
+  test('a pasted table with a header row is read column by column; what cannot be read comes back with its reason', () => {
+    const table = 'wire\tsize\tthickness\tvolts\tspeed\nER70S-6\t0.9\t2 mm\t17.5\t5.2\nER70S-6\t0.9\t\t18\t6'
+    const [one, two] = readChart(table)
+    expect(one!.read).toMatchObject({
+      ok: true,
+      value: { sizeMm: 0.9, thicknessMm: 2, voltageV: 17.5, wireSpeedMPerMin: 5.2 },
+    })
+    expect(two!.read.ok).toBe(false)
   })
 })

@@ -1,5 +1,6 @@
 import {
   ALL_ROWS,
+  arcGasOf,
   rowFor,
   startNotes,
   type Mixture,

@@ -47,7 +47,8 @@ export function weakestPlace(setup: FeedSetup, w: PressureWindow): WeakPlace {
   const parts = needParts(setup)
   if (setup.linerState === 'kinked') return 'liner'
   // A blocked or worn tip can be the weakest place of any wire.
-  if ((setup.tip === 'blocked' || setup.tip === 'worn') && parts.tipN >= MOST_OF_LINER * parts.linerN) return 'tip'
+  if ((setup.tip === 'blocked' || setup.tip === 'worn') && parts.tipN >= MOST_OF_LINER * parts.linerN)
+    return 'tip'
   if (parts.growth > MUCH_GROWTH) return 'bends'
   const all = parts.tipN + parts.linerN + parts.brakeN
   if (parts.brakeN > all / 2) return 'brake'

@@ -1,6 +1,7 @@
 export * from './row.ts'
 export * from './table.ts'
 export * from './usability.ts'
+export * from './chart.ts'
 export * from './own.ts'
 export * from './start.ts'
 export * from './gives.ts'

@@ -7,7 +7,9 @@ import type { StartNote, StartSettings } from '../procedures/start.ts'
 import type { Transfer } from '../arc/transfer.ts'
 import type { Banded } from '../arc/volts.ts'
 import { formatFlow, formatLength, formatSpeed, type UnitSystem } from '../units/format.ts'
-import { POSITION_NAMES, sizeText } from './names.ts'
+import { shortMixture } from '../gas/mixture.ts'
+import type { ChartRow } from '../machine/schema.ts'
+import { FAMILY_NAMES, POSITION_NAMES, sizeText } from './names.ts'
 
 export const TRANSFER_NAMES: Record<Transfer, string> = {
   'short-arc': 'short arc',
@@ -216,3 +218,27 @@ const FUME: Record<FumeReminder, string> = {
   inert: 'Shielding gas displaces air: in a closed space the oxygen must stay above 19.5 %.',
 }
 export const fumeText = (reminder: FumeReminder): string => FUME[reminder]
+
+/** A row of a chart as a line that can be read again: `ER70S-6 0.9 on 2 mm, 75/25, 17.5 V, 5.2 m/min`. */
+export function chartLine(row: ChartRow, units: UnitSystem): string {
+  const size = units === 'metric' ? `${sizeText(row.sizeMm, units)} mm` : sizeText(row.sizeMm, units)
+  const thick = units === 'metric' ? `${row.thicknessMm} mm` : `${(row.thicknessMm / 25.4).toFixed(3)} in`
+  const speed =
+    row.wireSpeedMPerMin === undefined
+      ? undefined
+      : units === 'metric'
+        ? `${row.wireSpeedMPerMin} m/min`
+        : `${Math.round(row.wireSpeedMPerMin / 0.0254)} ipm`
+  return [
+    `${row.classification ?? (row.family ? FAMILY_NAMES[row.family] : '')} ${size} on ${thick}`,
+    row.gas && shortMixture(row.gas),
+    row.position && POSITION_NAMES[row.position],
+    row.voltageV !== undefined && `${row.voltageV} V`,
+    row.tap !== undefined && `tap ${row.tap}`,
+    row.knob !== undefined && `knob ${row.knob}`,
+    speed,
+    row.dial !== undefined && `dial ${row.dial}`,
+  ]
+    .filter(Boolean)
+    .join(', ')
+}

@@ -133,3 +133,11 @@ export const partLineText = {
   linerMaterialMissing: () => 'Say what the liner is made of: steel, PTFE, nylon or graphite.',
   tooManyGrooves: () => 'A roll has four grooves at most.',
 }
+
+export const chartText = {
+  wire: () => 'Which wire is this row for? Begin with what its box says, for example ER70S-6 0.9.',
+  size: () => 'The wire has no size. Add it, for example .035 or 0.9.',
+  thickness: () => 'Say the thickness of the metal behind “on”: on 2 mm, on 1/8, on 16 ga.',
+  tooLong: () => 'This row is longer than a row of a chart. Put each on a line of its own.',
+  tooMany: (most: number) => `Only ${most} rows are read at once. Keep these first, then the rest.`,
+}
