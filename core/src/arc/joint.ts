@@ -48,7 +48,7 @@ const ONE_PASS_MM: Record<Position, number> = {
 }
 const LAYER_MM = 6
 /** Slower than this the metal runs ahead of the arc; faster, no hand follows. mm/min. common practice, no source */
-const TRAVEL_MM_PER_MIN = { least: 150, most: 1000 }
+const TRAVEL_MM_PER_MIN = { least: 200, most: 800 }
 
 export interface JointRun {
   areaMm2: number
@@ -85,7 +85,10 @@ export function fillJoint(
   const byTravel = Math.ceil((TRAVEL_MM_PER_MIN.least * areaMm2) / mm3PerMin(speed) - 1e-9)
   const passes = Math.max(1, bySize, byTravel)
   const travel = (s: number, share = 1) => (passes * mm3PerMin(s, share)) / areaMm2
-  const value = travel(speed)
+  // What the sums ask of a hand, and what a hand can do.
+  const asked = travel(speed)
+  const byHand = (mmPerMin: number) => Math.min(TRAVEL_MM_PER_MIN.most, mmPerMin)
+  const value = byHand(asked)
   const origin = 'model: metal laid down over the section to fill'
   return {
     areaMm2,
@@ -93,8 +96,8 @@ export function fillJoint(
     passesBy: byTravel > bySize ? 'travel' : 'size',
     travelMmPerMin: banded(
       value,
-      value - travel(low, 1 - EFFICIENCY_BAND),
-      travel(high, 1 + EFFICIENCY_BAND) - value,
+      value - byHand(travel(low, 1 - EFFICIENCY_BAND)),
+      byHand(travel(high, 1 + EFFICIENCY_BAND)) - value,
       origin,
     ),
     depositionKgPerH: banded(
@@ -105,6 +108,6 @@ export function fillJoint(
     ),
     wireKgPerM: (areaMm2 * 1e-6 * density) / FAMILY_SHEETS[family].efficiency,
     arcMinutesPerM: (passes * 1000) / value,
-    tooFast: value > TRAVEL_MM_PER_MIN.most,
+    tooFast: asked > TRAVEL_MM_PER_MIN.most,
   }
 }

@@ -2,7 +2,7 @@ import { parseMixture } from '../gas/mixture.ts'
 import { chartRowSchema, type ChartRow } from '../machine/schema.ts'
 import { problemsOf } from '../machine/validate.ts'
 import { refuse, type Read } from '../problem.ts'
-import type { GaugeScale } from '../units/gauge.ts'
+import { gaugeScaleOf } from '../units/gauge.ts'
 import { parseLengthMm } from '../units/length.ts'
 import { M_PER_MIN, parseNumber, parseQuantity } from '../units/parse.ts'
 import type { Position } from '../wire/families.ts'
@@ -30,14 +30,6 @@ const THICKNESS =
   /\b(?:on|for)\s+((?:\d+[\s-]+)?\d+\s*\/\s*\d+\s*(?:"|in(?:ch)?\b)?|\d*[.,]?\d+\s*(?:mm|ga(?:uge)?\b|"|in(?:ch)?\b)?)/i
 const GAS =
   /(?<![\w.])(\d{1,2}(?:[.,]\d+)?\/\d{1,2}(?:[.,]\d+)?(?:\/\d{1,2}(?:[.,]\d+)?)?(?:\s*(?:Ar|CO2|O2|He)(?:\/(?:Ar|CO2|O2|He))*)?|C-?\d{2}|argon|CO2)(?![\w])/i
-const SCALES: Readonly<Record<string, GaugeScale>> = {
-  'mild-steel': 'steel',
-  'low-alloy-steel': 'steel',
-  'galvanised-steel': 'galvanised',
-  'stainless-steel': 'stainless',
-  aluminium: 'aluminium',
-}
-
 /**
  * Reads one row of a chart as it is written: wire and size, `on` a thickness, then gas, position and figures or the
  * machine's own marks in any order: `ER70S-6 0.9 on 2 mm 75/25 17.5 V 5.2 m/min`, `E71T-11 .030 on 16 ga tap C dial 45`.
@@ -89,7 +81,7 @@ interface Cells {
 
 function rowOf(c: Cells): Read<ChartRow> {
   if (!c.thickness?.trim()) return refuse('thicknessMm', chartText.thickness())
-  const scale = SCALES[c.wire.metal ?? '']
+  const scale = gaugeScaleOf(c.wire.metal)
   const mm = parseLengthMm(c.thickness, scale ? { gaugeScale: scale } : {})
   if (!mm.ok) return mm
   const gas = c.gas?.trim() ? parseMixture(c.gas) : undefined

@@ -60,3 +60,14 @@ export function gaugeMm(gauge: number, scale: GaugeScale): number | undefined {
   const inches = at < 0 ? NaN : IN[scale][at]!
   return Number.isNaN(inches) ? undefined : inches * 25.4
 }
+
+/** The gauge scale that sheet of a metal is sold by; copper has none here. */
+export const gaugeScaleOf = (material: string | undefined): GaugeScale | undefined =>
+  material === undefined ? undefined : BY_METAL[material]
+const BY_METAL: Readonly<Record<string, GaugeScale>> = {
+  'mild-steel': 'steel',
+  'low-alloy-steel': 'steel',
+  'galvanised-steel': 'galvanised',
+  'stainless-steel': 'stainless',
+  aluminium: 'aluminium',
+}

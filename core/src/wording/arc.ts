@@ -136,9 +136,10 @@ export function startRow(s: StartSettings, units: UnitSystem): string | null {
     return `${OWN_NAMES[s.own.from]}, ${s.own.thicknessMm.map((mm) => formatLength(mm, units)).join(' to ')}`
   if (!s.row) return null
   const { group, sizeMm, between, fromFlat, confidence, currentA, position } = s.row
+  const unit = units === 'metric' ? ' mm' : ''
   const size = between
-    ? `between ${between.map((mm) => sizeText(mm, units)).join(' and ')}`
-    : sizeText(sizeMm, units)
+    ? `between ${between.map((mm) => sizeText(mm, units)).join(' and ')}${unit}`
+    : `${sizeText(sizeMm, units)}${unit}`
   const place = fromFlat ? 'flat' : POSITION_NAMES[position]
   return `${GROUP_NAMES[group]} ${size}, ${place}, ${Math.round(currentA[0])} to ${Math.round(currentA[1])} A; recalled, ${SURE[confidence]}`
 }
@@ -222,12 +223,15 @@ export const fumeText = (reminder: FumeReminder): string => FUME[reminder]
 /** A row of a chart as a line that can be read again: `ER70S-6 0.9 on 2 mm, 75/25, 17.5 V, 5.2 m/min`. */
 export function chartLine(row: ChartRow, units: UnitSystem): string {
   const size = units === 'metric' ? `${sizeText(row.sizeMm, units)} mm` : sizeText(row.sizeMm, units)
-  const thick = units === 'metric' ? `${row.thicknessMm} mm` : `${(row.thicknessMm / 25.4).toFixed(3)} in`
+  const thick =
+    units === 'metric'
+      ? `${Math.round(row.thicknessMm * 100) / 100} mm`
+      : `${(row.thicknessMm / 25.4).toFixed(3)} in`
   const speed =
     row.wireSpeedMPerMin === undefined
       ? undefined
       : units === 'metric'
-        ? `${row.wireSpeedMPerMin} m/min`
+        ? `${Math.round(row.wireSpeedMPerMin * 100) / 100} m/min`
         : `${Math.round(row.wireSpeedMPerMin / 0.0254)} ipm`
   return [
     `${row.classification ?? (row.family ? FAMILY_NAMES[row.family] : '')} ${size} on ${thick}`,

@@ -5,6 +5,7 @@ export const desk = {
     settings: 'What settings?',
     boreAssumed: 'The bore was not read: {bore}, the usual one for this current, is assumed.',
     trueFlow: 'The mixture needs about {flow} of true flow; this meter then reads {reads}.',
+    noDraw: 'No current is known for this wire here, so its draw is not worked out.',
     unknown: 'not known',
     makersSheet: 'the wire maker’s sheet',
     standsOn: 'Stands on:',

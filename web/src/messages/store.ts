@@ -1,5 +1,31 @@
 /** Store: machines and parts, and the forms about them. */
 export const store = {
+  chart: {
+    title: 'Own settings',
+    of: 'Own settings of {name}',
+    machineText:
+      'The chart in this machine’s door, or what the shop keeps to. These come before the figures worked out here.',
+    wireText:
+      'What this wire’s data sheet says. It comes before the figures worked out here, after a machine’s own chart.',
+    rows: 'Rows, a line each, or a pasted table',
+    row: 'This row',
+    hint: 'ER70S-6 0.9 on 2 mm, 75/25, 17.5 V, 5.2 m/min; or tap C, knob 6, dial 45; or a table with headings wire, size, thickness, volts, speed',
+    add: 'Add a row | Add a row | Add {n} rows',
+    added: 'A row added | A row added | {n} rows added',
+    removed: 'Row removed',
+    edit: 'Edit {row}',
+    remove: 'Remove {row}',
+    more: 'and {n} more',
+    sheet: 'Sheet',
+    sheetOf: 'Data sheet of {name}',
+    control: 'How it is set',
+    controls: {
+      'volts-and-speed': 'volts and wire speed',
+      taps: 'volt taps',
+      'one-knob': 'one knob',
+      pulsed: 'pulse and trim',
+    },
+  },
   store: {
     lists: 'Lists',
     machines: 'Machines',

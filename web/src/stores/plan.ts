@@ -2,6 +2,7 @@ import { computed, type ComputedRef } from 'vue'
 import {
   changeoverRequestSchema,
   isSized,
+  lastGood,
   ownMinutes,
   planChangeover,
   readLabel,
@@ -47,6 +48,7 @@ export function planOf(run: Run, shop: Shop): RunPlan {
   const machine = shop.machines.find((m) => m.id === run.machineId)
   if (!wire.ok || !isSized(wire.value.wire) || !machine || !run.job.material || !run.job.thicknessMm)
     return { wire, request: undefined, plan: undefined, problems: [] }
+  const good = wire.value.wire && lastGood(shop.runs, machine.id, wire.value.wire, run.job)?.settings
   const whole = JSON.parse(
     JSON.stringify({
       machine,
@@ -55,6 +57,14 @@ export function planOf(run: Run, shop: Shop): RunPlan {
       store: shop.store,
       practice: { ...shop.settings.practice, ...run.practice },
       upkeep: run.upkeep,
+      ...(good && {
+        ranWell: {
+          voltageV: good.voltageV,
+          wireSpeedMPerMin: good.wireSpeedMPerMin,
+          tap: good.tap,
+          dial: good.dial,
+        },
+      }),
       minutes: ownMinutes(shop.runs.flatMap((r) => r.times ?? [])),
     }),
   ) as { store: unknown[] }

@@ -7,6 +7,7 @@ import {
   FAMILY_NAMES,
   FAMILY_SHEETS,
   formatDraught,
+  gaugeScaleOf,
   isSized,
   MATERIAL_NAMES,
   MATERIALS,
@@ -15,7 +16,6 @@ import {
   POSITIONS,
   TRADE_SIZES,
   tradeLabel,
-  type GaugeScale,
   type Machine,
   type Part,
   type Run,
@@ -41,14 +41,7 @@ const shelf = computed(() =>
   shop.shop.store.filter((p): p is Extract<Part, { kind: 'wire' }> => p.kind === 'wire' && p.count > 0),
 )
 const wire = computed(() => (props.plan.wire.ok ? props.plan.wire.value.wire : undefined))
-const SCALES: Record<string, GaugeScale> = {
-  'mild-steel': 'steel',
-  'low-alloy-steel': 'steel',
-  'galvanised-steel': 'galvanised',
-  'stainless-steel': 'stainless',
-  aluminium: 'aluminium',
-}
-const gaugeScale = computed(() => (kept.value.job.material ? SCALES[kept.value.job.material] : undefined))
+const gaugeScale = computed(() => gaugeScaleOf(kept.value.job.material))
 const problems = computed(() => props.plan.plan?.problems ?? [])
 const missing = computed(() => [
   ...(!wire.value || !isSized(wire.value) ? [t('decide.needWire')] : []),

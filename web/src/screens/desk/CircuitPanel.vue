@@ -68,7 +68,8 @@ const gives = computed(() =>
     : '',
 )
 const answer = computed(() => {
-  if (!props.start?.currentA) return t('desk.needStart')
+  if (!props.start) return t('desk.needStart')
+  if (!props.start.currentA) return t('desk.noDraw')
   if (!found.value) return t('desk.badSupply')
   const { draw, heatingA, share } = found.value
   const figures = { draw: Math.round(draw.value), low: Math.round(draw.low), high: Math.round(draw.high) }

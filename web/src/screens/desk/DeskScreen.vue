@@ -5,13 +5,18 @@ import { useRouter } from 'vue-router'
 import {
   arcGasOf,
   gasDesignation,
+  gaugeScaleOf,
+  isSameWire,
   isSized,
+  lastGood,
   MATERIAL_NAMES,
   MATERIALS,
+  ownSetting,
   parseMixture,
   POSITION_NAMES,
   POSITIONS,
   readLabel,
+  shelfWire,
   startSettings,
   startSentence,
   USUAL_MIXTURES,
@@ -67,7 +72,25 @@ const arcGas = computed(() => (wire.value?.gas.needed && gas.value ? arcGasOf(ga
 const start = computed(() => {
   const { material, thicknessMm, position } = job.value
   if (!wire.value || !material || !thicknessMm) return undefined
-  return startSettings(wire.value, { material, thicknessMm, position }, arcGas.value, machine.value)
+  const used = wire.value.gas.needed ? (gas.value ?? null) : null
+  const asked = { material, thicknessMm, position }
+  const sheet = shop.shop.store.find((p) => {
+    const shelf = p.kind === 'wire' && p.chart?.length ? shelfWire(p) : undefined
+    return shelf?.ok && isSameWire(shelf.value.wire, wire.value!)
+  })
+  const own = ownSetting(
+    {
+      ranWell: machineId.value
+        ? lastGood(shop.shop.runs, machineId.value, wire.value, asked)?.settings
+        : undefined,
+      machineChart: machine.value?.chart,
+      wireSheet: sheet?.kind === 'wire' ? sheet.chart : undefined,
+    },
+    wire.value,
+    asked,
+    used,
+  )
+  return startSettings(wire.value, asked, arcGas.value, machine.value, own)
 })
 const wrongGas = computed(
   () =>
@@ -126,6 +149,7 @@ const setGas = (mixture: Mixture | undefined) =>
           v-model="job.thicknessMm"
           kind="thickness"
           :label="t('decide.thickness')"
+          :gauge-scale="gaugeScaleOf(job.material)"
           :units="shop.units"
           :min="0.3"
           :max="200"

@@ -154,9 +154,11 @@ const figures = computed<Figure[]>(() => {
       <b>{{ t('desk.standsOn') }}</b> {{ row }}.
     </p>
     <p v-if="marks">{{ t('desk.marks', { marks }) }}</p>
-    <p v-if="start.transfer">{{ t('desk.transfer', { name: TRANSFER_NAMES[start.transfer] }) }}</p>
+    <p v-if="start.transfer && start.transfer !== 'slag'">
+      {{ t('desk.transfer', { name: TRANSFER_NAMES[start.transfer] }) }}
+    </p>
     <p v-if="beside">{{ beside }}</p>
-    <p v-for="note in start.notes" :key="note">{{ startNote(note) }}</p>
+    <p v-for="note in start.notes.filter((n) => n !== 'no-row')" :key="note">{{ startNote(note) }}</p>
     <div class="joint">
       <ChoiceRow
         :model-value="kind"

@@ -9,7 +9,9 @@ import {
   STATIONS,
   type Machine,
   type Station,
+  type ChartRow,
 } from '@pepper-knot/core'
+import ChartPanel from '../../parts/ChartPanel.vue'
 import StationEditor from '../../parts/StationEditor.vue'
 import { exportCsv } from '../../storage/csv.ts'
 import { newId, useShop } from '../../stores/shop.ts'
@@ -60,6 +62,8 @@ function saveQuick(machine: Machine) {
 }
 const confirm = (machine: Machine) =>
   shop.undoable(t('quick.confirmed', { name: machine.name }), () => shop.putMachine(confirmSeen(machine)))
+const setChart = (machine: Machine, chart: ChartRow[], said: string) =>
+  shop.undoable(said, () => shop.putMachine({ ...machine, chart }))
 function saveStation(machine: Machine) {
   shop.putMachine(machine)
   station.value = null
@@ -104,6 +108,13 @@ function saveStation(machine: Machine) {
         >
       </p>
       <ConversionButtons v-if="open === machine.id" :machine="machine" />
+      <ChartPanel
+        v-if="open === machine.id"
+        :rows="machine.chart ?? []"
+        :name="machine.name"
+        :text="t('chart.machineText')"
+        @change="(rows, said) => setChart(machine, rows, said)"
+      />
       <ul v-if="open === machine.id" class="stations">
         <li v-for="s in STATIONS" :key="s">
           <button type="button" @click="station = { machine, station: s }">

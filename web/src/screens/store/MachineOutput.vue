@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
-import type { Machine } from '@pepper-knot/core'
+import { CONTROLS, type Machine } from '@pepper-knot/core'
 import QuantityField from '../../parts/QuantityField.vue'
 import { typedNumber } from '../../parts/typed.ts'
 import { useShop } from '../../stores/shop.ts'
@@ -122,6 +122,13 @@ const setDial = () => {
         :units="shop.units"
         :min="5"
         :max="60"
+      />
+      <v-select
+        :model-value="machine.control ?? null"
+        :label="t('chart.control')"
+        :items="CONTROLS.map((value) => ({ value, title: t(`chart.controls.${value}`) }))"
+        clearable
+        @update:model-value="machine.control = $event ?? undefined"
       />
       <v-text-field
         :model-value="tapText"

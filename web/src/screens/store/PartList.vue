@@ -1,9 +1,19 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { fittedOn, fittedParts, formatMass, isLow, partText, type Part } from '@pepper-knot/core'
+import {
+  fittedOn,
+  fittedParts,
+  formatMass,
+  isLow,
+  partText,
+  type ChartRow,
+  type Part,
+} from '@pepper-knot/core'
 import { exportCsv } from '../../storage/csv.ts'
 import { newId, useShop } from '../../stores/shop.ts'
+import ChartPanel from '../../parts/ChartPanel.vue'
+import DialogBox from '../../parts/DialogBox.vue'
 import PartEditor from './PartEditor.vue'
 import { formKind, partKinds, type EditedPart } from './partKinds.ts'
 import QuickParts from './QuickParts.vue'
@@ -65,6 +75,14 @@ function save(part: Part) {
   shop.putPart(part)
   editing.value = null
 }
+/** The spool whose data sheet is open. */
+const sheet = ref<string>()
+const sheetPart = computed(() => {
+  const part = shop.shop.store.find((p) => p.id === sheet.value)
+  return part?.kind === 'wire' ? part : undefined
+})
+const setSheet = (chart: ChartRow[], said: string) =>
+  shop.undoable(said, () => shop.putPart({ ...sheetPart.value!, chart }))
 const setCount = (part: Part, by: number) => shop.putPart({ ...part, count: Math.max(0, part.count + by) })
 </script>
 
@@ -134,6 +152,13 @@ const setCount = (part: Part, by: number) => shop.putPart({ ...part, count: Math
             </td>
             <td class="acts">
               <v-btn
+                v-if="part.kind === 'wire'"
+                size="small"
+                :aria-label="t('chart.sheetOf', { name: name(part) })"
+                @click="sheet = part.id!"
+                >{{ t('chart.sheet') }}</v-btn
+              >
+              <v-btn
                 size="small"
                 :aria-label="t('store.editNamed', { name: name(part) })"
                 @click="editing = { ...part }"
@@ -150,6 +175,20 @@ const setCount = (part: Part, by: number) => shop.putPart({ ...part, count: Math
         </tbody>
       </table>
     </div>
+    <DialogBox
+      v-if="sheetPart"
+      :label="t('chart.sheetOf', { name: name(sheetPart) })"
+      @close="sheet = undefined"
+    >
+      <h2>{{ name(sheetPart) }}</h2>
+      <ChartPanel
+        :rows="sheetPart.chart ?? []"
+        :name="name(sheetPart)"
+        :text="t('chart.wireText')"
+        @change="setSheet"
+      />
+      <v-btn @click="sheet = undefined">{{ t('app.close') }}</v-btn>
+    </DialogBox>
     <PartEditor
       v-if="editing"
       :part="editing"

@@ -1,0 +1,148 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { chartLine, readChart, type ChartRow } from '@pepper-knot/core'
+import { exportCsv } from '../storage/csv.ts'
+import { useShop } from '../stores/shop.ts'
+
+/** The shop's own settings of a machine or a wire, a row a line: typed or pasted, edited, removed, taken out as a file. */
+const props = defineProps<{ rows: readonly ChartRow[]; name: string; text: string }>()
+const emit = defineEmits<{ change: [rows: ChartRow[], said: string] }>()
+const { t } = useI18n()
+const shop = useShop()
+const typed = ref('')
+/** The row that is being written anew; its old figures stay until then. */
+const editing = ref<number>()
+const lines = computed(() => readChart(typed.value))
+const good = computed(() => lines.value.flatMap(({ read }) => (read.ok ? [read.value] : [])))
+const key = (row: ChartRow) =>
+  [row.classification, row.family, row.sizeMm, row.thicknessMm, row.position].join()
+const sorted = (rows: readonly ChartRow[]) =>
+  [...rows].sort((a, b) =>
+    key(a) === key(b)
+      ? 0
+      : (a.classification ?? '').localeCompare(b.classification ?? '') ||
+        a.sizeMm - b.sizeMm ||
+        a.thicknessMm - b.thicknessMm,
+  )
+const plain = (rows: readonly ChartRow[]) => JSON.parse(JSON.stringify(rows)) as ChartRow[]
+
+function add() {
+  const left = lines.value.filter(({ read }) => !read.ok).map(({ line }) => line)
+  const kept = props.rows.filter((_row, i) => i !== editing.value)
+  emit('change', plain(sorted([...kept, ...good.value])), t('chart.added', good.value.length))
+  typed.value = left.join('\n')
+  editing.value = undefined
+}
+function edit(i: number) {
+  editing.value = i
+  typed.value = chartLine(props.rows[i]!, shop.units)
+}
+function cancel() {
+  editing.value = undefined
+  typed.value = ''
+}
+const remove = (i: number) =>
+  emit('change', plain(props.rows.filter((_row, at) => at !== i)), t('chart.removed'))
+const csv = () => {
+  const head = [
+    'classification',
+    'family',
+    'sizeMm',
+    'thicknessMm',
+    'position',
+    'gas',
+    'voltageV',
+    'tap',
+    'knob',
+  ] as const
+  const more = ['wireSpeedMPerMin', 'dial'] as const
+  const cell = (row: ChartRow, name: (typeof head)[number] | (typeof more)[number]) => {
+    const value = row[name]
+    return typeof value === 'object' ? JSON.stringify(value) : (value ?? '')
+  }
+  const all = [...head, ...more]
+  exportCsv(
+    `chart-${props.name}`,
+    all,
+    props.rows.map((row) => all.map((name) => cell(row, name))),
+  )
+}
+</script>
+
+<template>
+  <section class="chart" :aria-label="t('chart.of', { name })">
+    <h3>{{ t('chart.title') }}</h3>
+    <p class="muted">{{ text }}</p>
+    <ul v-if="rows.length" class="tabular">
+      <li v-for="(row, i) in rows" :key="i" :class="{ on: i === editing }">
+        <span>{{ chartLine(row, shop.units) }}</span>
+        <v-btn
+          size="small"
+          :aria-label="t('chart.edit', { row: chartLine(row, shop.units) })"
+          @click="edit(i)"
+          >{{ t('store.edit') }}</v-btn
+        >
+        <v-btn
+          size="small"
+          :aria-label="t('chart.remove', { row: chartLine(row, shop.units) })"
+          @click="remove(i)"
+          >{{ t('store.remove') }}</v-btn
+        >
+      </li>
+    </ul>
+    <v-textarea
+      v-model="typed"
+      :label="t(editing === undefined ? 'chart.rows' : 'chart.row')"
+      :hint="t('chart.hint')"
+      persistent-hint
+      rows="2"
+      auto-grow
+      maxlength="60000"
+      autocapitalize="off"
+      spellcheck="false"
+      @keydown.ctrl.enter="good.length && add()"
+    />
+    <ul v-if="lines.length" class="read" aria-live="polite">
+      <li v-for="({ line, read }, i) in lines.slice(0, 40)" :key="i">
+        <b v-if="read.ok">{{ chartLine(read.value, shop.units) }}</b>
+        <span v-else class="problem"
+          ><b>{{ line.slice(0, 120) }}</b
+          >: {{ read.problems[0]!.message }}</span
+        >
+      </li>
+      <li v-if="lines.length > 40" class="muted">{{ t('chart.more', { n: lines.length - 40 }) }}</li>
+    </ul>
+    <div class="row">
+      <v-btn variant="flat" color="primary" :disabled="good.length === 0" @click="add">{{
+        editing === undefined ? t('chart.add', good.length) : t('app.save')
+      }}</v-btn>
+      <v-btn v-if="editing !== undefined" @click="cancel">{{ t('app.cancel') }}</v-btn>
+      <v-btn v-if="rows.length" variant="text" @click="csv">{{ t('store.csv') }}</v-btn>
+    </div>
+  </section>
+</template>
+
+<style scoped>
+.chart {
+  display: grid;
+  gap: 12px;
+  border-left: 4px solid var(--copper);
+  padding: 4px 0 4px 16px;
+  margin-top: 12px;
+}
+li {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px 12px;
+  align-items: center;
+  padding: 4px 0;
+  border-top: 1px solid var(--rule);
+}
+li > span:first-child {
+  flex: 1 1 220px;
+}
+.on {
+  background: var(--sheet);
+}
+</style>
