@@ -8,6 +8,11 @@ test('the feed bench answers in one sentence, at once, and a cure that is tried 
   await open(page, '/feed')
   await expect(page.locator(answer)).toContainText(/^Feeds: press between/)
   await page.getByLabel('What does the box say?').fill('ER4043 1.2')
+  // The fitted tip and groove are cut for a thinner wire: nothing passes, and both can be tried.
+  await expect(page.locator(answer)).toContainText('whatever the pressure')
+  await page.getByRole('button', { name: /^Try: fit a new tip/ }).click()
+  await page.getByRole('button', { name: /^Try: turn or fit rolls/ }).click()
+  await expect(page.locator(answer)).not.toContainText('whatever the pressure')
   await page.getByRole('button', { name: 'One loop more' }).click()
   await expect(page.locator(answer)).toContainText('Will not feed')
   await expect(page.locator(answer)).toContainText('lay the lead straight')

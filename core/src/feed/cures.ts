@@ -140,11 +140,14 @@ export function cures(setup: FeedSetup, labourPerHour = 45): Cure[] {
     const pressure = pressureWindow(after)
     const opened = pressure.opens && !now.opens
     const wider = pressure.ratio > now.ratio * 1.02 && pressure.opens === now.opens
-    if (!opened && !wider) return []
+    // Of two places that let nothing through, one mended is a step, though it does not feed yet.
+    const freed = now.stopped !== undefined && pressure.stopped !== now.stopped
+    if (!opened && !wider && !freed) return []
     return [{ id, minutes, money, setup: after, pressure, cost: money + (minutes * labourPerHour) / 60 }]
   }).sort(
     (a, b) =>
       Number(b.pressure.opens) - Number(a.pressure.opens) ||
+      Number(a.pressure.stopped !== undefined) - Number(b.pressure.stopped !== undefined) ||
       a.cost - b.cost ||
       b.pressure.ratio - a.pressure.ratio,
   )
