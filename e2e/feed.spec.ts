@@ -28,6 +28,8 @@ test('the feed bench answers in one sentence, at once, and a cure that is tried 
   await expect(page.locator(answer)).not.toContainText('folds in the gap')
   // The chances follow, from the worker.
   await expect(page.getByRole('region', { name: 'How sure is it?' })).toContainText('Find out first')
+  await page.getByLabel('What does the box say?').fill('')
+  await page.getByLabel('What does the box say?').blur()
   await page.keyboard.press('u')
   await expect(page.locator(answer)).toContainText('lbf')
   await expectNoAxeFindings(page)
