@@ -1,24 +1,32 @@
 import {
   arcGasOf,
   catalogueLabels,
+  changeoverAnswer,
+  changeoverRequestSchema,
   chartLine,
   chartRowSchema,
+  flowFor,
   fromChart,
   machineSchema,
   ownSetting,
+  planChangeover,
   POSITIONS,
   readChart,
   readChartLine,
+  SCHOOL_IDS,
+  schoolOptions,
   startNotes,
   startRow,
   startSentence,
   startSettings,
+  supplyAt,
   USUAL_MIXTURES,
   type Material,
   type Mixture,
 } from '../src/index.ts'
 import { sizedWire } from './bench.ts'
-import { dice } from './otherSetups.ts'
+import { demoShop } from '../src/demo/saltbarrow.ts'
+import { dice, otherSetup } from './otherSetups.ts'
 import { faults } from './settingsLaw.ts'
 import { WINDOWS, type Window } from './windows.ts'
 
@@ -304,5 +312,57 @@ describe('a chart is entered as it is written: a line each, or a table', () => {
       value: { sizeMm: 0.9, thicknessMm: 2, voltageV: 17.5, wireSpeedMPerMin: 5.2 },
     })
     expect(two!.read.ok).toBe(false)
+  })
+})
+
+describe('desk, plan, Match and API ask one function', () => {
+  const schools = Object.fromEntries(SCHOOL_IDS.map((id) => [id, schoolOptions(id)]))
+  const demo = demoShop()
+  const wires = ['ER70S-6 0.9', 'E71T-11 .030', 'E71T-1C 1.2', 'ER5356 1.2', 'ER308LSi 0.9']
+  const requests: object[] = [
+    ...demo.machines.flatMap((machine) =>
+      wires.map((label) => ({
+        machine,
+        wire: { label },
+        store: demo.store,
+        job: { material: sizedWire(label).joins[0], thicknessMm: 4, draughtMPerS: 1 },
+      })),
+    ),
+    ...Array.from({ length: 150 }, (_, i) => {
+      const raw = otherSetup(i + 500_001, schools) as { practice: object }
+      return { ...raw, practice: { ...raw.practice, people: 1 } }
+    }),
+  ]
+  test('current, volts, speed, transfer, distance, flow and circuit are the same figures everywhere', () => {
+    let compared = 0
+    for (const request of requests) {
+      const read = planChangeover(changeoverRequestSchema.parse(JSON.parse(JSON.stringify(request))))
+      if (!read.ok || !read.value.start) continue
+      compared++
+      const { context: c, findings, start } = read.value
+      const after = (station: string) => findings.find((f) => f.station === station)!.after
+      const gas = c.wire.gas.needed ? (after('gas').gas ?? null) : null
+      const arcGas = gas && arcGasOf(gas)
+      const desk = startSettings(c.wire, c.job!, arcGas, c.machine)
+      const answer = changeoverAnswer(read.value).start!
+      for (const key of ['currentA', 'voltageV', 'wireSpeedMPerMin', 'tipToWorkMm'] as const) {
+        expect(desk[key]).toEqual(start[key])
+        if (desk[key]) expect(Math.abs(answer[key]!.value - desk[key].value)).toBeLessThanOrEqual(0.5)
+        else expect(answer[key]).toBeNull()
+      }
+      expect(answer.transfer).toBe(desk.transfer)
+      if (gas && c.practice.flowSetting !== 'fixed')
+        expect(flowFor(c.wire, desk, gas, after('nozzle').nozzle?.boreMm, c.job).value).toBe(
+          answer.gasFlowLPerMin!.value,
+        )
+      const supply = findings.find((f) => f.station === 'supply')!
+      const { voltageV, phases, breakerA } = c.machine.supply ?? {}
+      if (!desk.currentA || voltageV === undefined || breakerA === undefined || supply.facts.small) continue
+      const line = { voltageV, phases: phases ?? 1, breakerA, cordLengthM: 0, cordMm2: 4 } as const
+      const { heatingA } = supplyAt(c.wire, arcGas, desk.currentA.value, c.machine, line)
+      expect(supply.facts.neededA).toBe(Math.round(heatingA))
+      if (supply.verdict === 'fits') expect(heatingA).toBeLessThanOrEqual(breakerA + 0.5)
+    }
+    expect(compared).toBeGreaterThan(120)
   })
 })

@@ -1,4 +1,7 @@
-import { MOST_CORD_DROP } from '../procedures/gives.ts'
+import { MOST_CORD_DROP, supplyAt } from '../procedures/gives.ts'
+import { startSettings } from '../procedures/start.ts'
+import { arcGasOf } from '../arc/transfer.ts'
+import { matchGas } from './gas.ts'
 import { loadLineV } from '../arc/volts.ts'
 import { cordDropV, dutyMultiplier, supplyCurrentA } from '../arc/limits.ts'
 import type { Finding, MatchContext } from './finding.ts'
@@ -29,27 +32,54 @@ export const cordDrop = (
   supply: { voltageV: number; phases: number },
 ): number => cordDropV(cord, currentA, supply.phases) / supply.voltageV
 
-/** Circuit and cord, as far as the machine's rated output tells; the job's own draw is worked out with the settings. */
+/** The gas that will be on, as the arc knows it. */
+const arcGasGoing = (c: MatchContext): string | null => {
+  const gas = c.wire.gas.needed ? matchGas(c).after.gas : null
+  return gas ? arcGasOf(gas) : null
+}
+/** What this job starts at, A, where a row tells. */
+const jobCurrentA = (c: MatchContext): number | undefined =>
+  c.job ? startSettings(c.wire, c.job, arcGasGoing(c), c.machine).currentA?.value : undefined
+
+/** Circuit and cord by the job's own current; by the machine's rated output where no settings are known. */
 export function matchSupply(c: MatchContext): Finding {
   const s = c.machine.supply
   const earthPin = c.fitted.conditions?.earthPin
   const small = s?.voltageV !== undefined && s.voltageV <= SMALL_MACHINE.upToV
   const { maxA, dutyAtA, dutyPercent } = c.machine.output ?? {}
-  const ratedA = dutyAtA ?? maxA
+  // The job's own current, where its settings are known, by the same sum as the desk; else what is rated.
+  const jobA = jobCurrentA(c)
+  const ratedA = jobA === undefined ? (dutyAtA ?? maxA) : Math.round(jobA)
+  const line = (cord: { lengthM: number; mm2: number }) => ({
+    voltageV: s!.voltageV!,
+    phases: s!.phases ?? (1 as const),
+    breakerA: s!.breakerA ?? 0,
+    cordLengthM: cord.lengthM,
+    cordMm2: cord.mm2,
+  })
+  const atJob = (cord: { lengthM: number; mm2: number }) =>
+    supplyAt(c.wire, arcGasGoing(c), jobA!, c.machine, line(cord))
   const drawA =
-    s?.voltageV !== undefined && ratedA !== undefined
-      ? leastSupplyCurrentA(
-          { outputA: ratedA, dutyPercent: dutyPercent ?? 20 },
-          { voltageV: s.voltageV, phases: s.phases ?? 1 },
-        )
-      : undefined
+    s?.voltageV === undefined
+      ? undefined
+      : jobA !== undefined
+        ? atJob({ lengthM: 0, mm2: 4 }).heatingA
+        : ratedA !== undefined
+          ? leastSupplyCurrentA(
+              { outputA: ratedA, dutyPercent: dutyPercent ?? 20 },
+              { voltageV: s.voltageV, phases: s.phases ?? 1 },
+            )
+          : undefined
   const neededA = small ? SMALL_MACHINE.breakerA : drawA
   const lengthM = s?.cordLengthM ?? 0
   const carries = (mm2: number) =>
     (!small || mm2 >= SMALL_MACHINE.cordMm2) &&
     (drawA === undefined ||
       s?.voltageV === undefined ||
-      cordDrop({ lengthM, mm2 }, drawA, { voltageV: s.voltageV, phases: s.phases ?? 1 }) <= MOST_CORD_DROP)
+      (jobA !== undefined
+        ? atJob({ lengthM, mm2 }).drop / s.voltageV
+        : cordDrop({ lengthM, mm2 }, drawA, { voltageV: s.voltageV, phases: s.phases ?? 1 })) <=
+        MOST_CORD_DROP)
   const cordThin = lengthM > 0 && s?.cordMm2 !== undefined && !carries(s.cordMm2)
   const cordWantedMm2 = [...(small ? [SMALL_MACHINE.cordMm2] : []), ...SECTIONS_MM2].find(carries)
   const after: Finding['after'] = {
@@ -74,6 +104,7 @@ export function matchSupply(c: MatchContext): Finding {
       cordWantedMm2,
       small,
       ratedA,
+      byJob: jobA !== undefined,
     },
     fitted: s,
     required: {
