@@ -60,6 +60,7 @@ export const COEFFICIENT_NAMES: Record<Coefficient, string> = {
   gunShare: 'what the gun’s motor takes over',
 }
 
+const STOPS = { tip: 'the bore of the tip', groove: 'the groove of the rolls' } as const
 const ENDS = { crush: 'the rolls crush the wire', birdnest: 'the wire folds in the gap' } as const
 
 /** Changes in one breath: `lay the lead straight (0.5 min)`. */
@@ -83,7 +84,7 @@ export function feedSentence(
     ? `Cheapest way out: ${andText(way.map(cureText))}.`
     : 'Nothing listed here opens it: another wire or another gun.'
   if (w.stopped)
-    return `Will not feed, whatever the pressure: ${w.stopped === 'tip' ? 'the bore of the tip' : 'the groove of the rolls'} is smaller than the wire. ${out}`
+    return `Will not feed, whatever the pressure: ${STOPS[w.stopped]} is smaller than the wire. ${out}`
   if (w.stalls)
     return `Will not feed: it needs ${force(w.pushN + w.dragN)} and the motor gives about ${force(w.motorN)}. ${out}`
   if (!w.opens)
@@ -205,7 +206,9 @@ export function feedFigureText(figures: FeedFigures, units: UnitSystem): string 
   const say = (w: PressureWindow) =>
     w.opens
       ? `push needed ${formatForce(w.pushN, units)}, ${w.upper === 'birdnest' ? `folds at ${formatForce(w.birdnestN, units)}` : `crushed at ${formatForce(w.crushN, units)} of roll force`}, window ${twoSignificant(w.ratio)} to 1`
-      : `no window: push needed ${formatForce(w.pushN, units)}, but ${ENDS[w.upper]}`
+      : w.stopped
+        ? `nothing passes: ${STOPS[w.stopped]} is smaller than the wire`
+        : `no window: push needed ${formatForce(w.pushN, units)}, but ${ENDS[w.upper]}`
   const { asFitted, asAsked } = figures
   if (!asFitted) return `Set right: ${say(asAsked)}.`
   const same = Math.abs(asFitted.ratio / asAsked.ratio - 1) < 0.03
