@@ -75,3 +75,29 @@ test('a cord of no length is a length', async ({ page }) => {
   await page.getByRole('dialog').getByRole('button', { name: 'Save' }).click()
   await expect(page.getByRole('dialog')).toHaveCount(0)
 })
+
+test('a machine’s own chart, typed or pasted, comes before the rows and is named as what a start stands on', async ({
+  page,
+}) => {
+  await open(page, '/store/machines')
+  await page.getByRole('button', { name: 'What is fitted on Gull' }).click()
+  const chart = page.getByRole('region', { name: 'Own settings of Gull' })
+  await chart.getByRole('textbox').fill('ER70S-6 0.9 on 3 mm 18.2 V 6.1 m/min\nER70S-6 17 V')
+  await expect(chart.getByText('The wire has no size')).toBeVisible()
+  await chart.getByRole('button', { name: 'Add a row' }).click()
+  // What could not be read stays in the field.
+  await expect(chart.getByRole('textbox')).toHaveValue('ER70S-6 17 V')
+  await expect(chart.getByText('on 3 mm, 18.2 V, 6.1 m/min')).toBeVisible()
+  await expectNoAxeFindings(page)
+  await page.getByRole('link', { name: 'Arc' }).click()
+  await page.getByLabel('What does the box say?').fill('ER70S-6 0.9')
+  await expect(page.getByText('Start at about 18 V and 6.1 m/min')).toBeVisible()
+  await expect(page.getByText('the machine’s own chart, 3 mm')).toBeVisible()
+  await page.getByRole('link', { name: 'Store' }).click()
+  await page.getByRole('link', { name: 'Machines', exact: true }).click()
+  await page.getByRole('button', { name: 'What is fitted on Gull' }).click()
+  await chart.getByRole('button', { name: /^Remove/ }).click()
+  await expect(chart.getByText('on 3 mm')).toHaveCount(0)
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(chart.getByText('on 3 mm')).toBeVisible()
+})

@@ -463,7 +463,11 @@ function fromRows(wire: StartWire, job: StartJob, gas: string | null, machine: S
     !FAMILY_SHEETS[wire.family].tubular
   )
     notes.push('laps-cold')
-  const besideRow = row.group === 'solid-coarse' || row.group === 'solid-spray' ? second : undefined
+  // On plate short arc may be wanted instead, with what it does there.
+  const besideRow =
+    row.group === 'solid-coarse' || (row.group === 'solid-spray' && job.thicknessMm >= PLATE_MM)
+      ? second
+      : undefined
   const besideNotes: StartNote[] = []
   return {
     ...settings,
