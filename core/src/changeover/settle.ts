@@ -199,6 +199,12 @@ export function settle(
     ...takenOff(machine.fitted, fitted, plan, plan.context.store ?? []),
     ...oldSpool(machine.fitted, words),
   ]
+  // Only the group was known, not what the cylinder holds: it is read from the cylinder next time.
+  if (
+    used.every((part) => part.kind !== 'cylinder') &&
+    plan.findings.some((f) => f.parts.some((p) => p.spec.group))
+  )
+    delete fitted.gas
   const back = putBack(off, left, noteOf(machine, words), words.newId)
   const upkeep = { ...machine.upkeep, ...(outcome.at && lookedAfter(plan, outcome.at)) }
   const { assumed: _assumed, ...seen } = machine

@@ -67,6 +67,37 @@ export function gasDesignation(mixture: Mixture): string {
   return 'Z'
 }
 
+const middle = ([from, to]: Range) => Math.round(((from + to) / 2) * 10) / 10
+const OFF_ARGON: Readonly<Record<string, Mixture>> = {
+  I1: { Ar: 100 },
+  I2: { He: 100 },
+  I3: { Ar: 50, He: 50 },
+  C1: { CO2: 100 },
+  C2: { CO2: 85, O2: 15 },
+  N1: { N2: 100 },
+  N5: { N2: 75, H2: 25 },
+}
+
+/**
+ * A mixture from the middle of a group's limits, percent by volume: what a plan reckons with where no cylinder of the
+ * group is known. No supplier's mixture, so never to be shown as one. `undefined` where the group has no limits (Z).
+ */
+export function middleOfGroup(designation: string): Mixture | undefined {
+  const row = ON_ARGON.find((r) => r.designation === designation)
+  if (!row) return OFF_ARGON[designation]
+  const parts = Object.entries({ CO2: row.co2, O2: row.o2, H2: row.h2, N2: row.n2 }).flatMap(
+    ([gas, range]) => (range ? [[gas, middle(range)] as const] : []),
+  )
+  const rest = parts.reduce((left, [, percent]) => left - percent, 100)
+  return { Ar: Math.round(rest * 10) / 10, ...Object.fromEntries(parts) }
+}
+
+/** Groups of ISO 14175 a wire may ask for: those with limits of their own, pure oxygen apart. */
+export const WIRE_GAS_GROUPS: readonly string[] = [
+  ...ON_ARGON.map((row) => row.designation),
+  ...Object.keys(OFF_ARGON),
+]
+
 /** Symbols of the parts: of ISO 14175, and of AWS A5.32:1997 where they differ. */
 const PARTS: readonly (readonly [gas: keyof Mixture & string, iso: string, aws: string])[] = [
   ['Ar', 'Ar', 'A'],

@@ -13,6 +13,7 @@ import { SPOOL_TYPES } from '../wire/spool.ts'
 import { STATIONS } from './stations.ts'
 import { UPKEEP, upkeepDatesSchema } from './upkeep.ts'
 import { practiceSchema } from '../practice/practice.ts'
+import { WIRE_GAS_GROUPS } from '../gas/designation.ts'
 import { requestText } from '../wording/problems.ts'
 
 /**
@@ -121,24 +122,30 @@ export const wireLabelSchema = z.object({
   spool: wireSpoolSchema.optional(),
   condition: conditionSchema.optional(),
 })
+/** Groups of ISO 14175, as the box gives them. */
+const gasGroups = z
+  .array(
+    z
+      .string()
+      .max(20)
+      .transform((text) => text.trim().toUpperCase())
+      .refine((group) => WIRE_GAS_GROUPS.includes(group), { error: requestText.gasGroup() }),
+  )
+  .max(20)
+  .transform((groups) => [...new Set(groups)])
 const handShape = z.object({
   family: z.enum(FAMILIES),
   diameterMm: sizeMm,
   polarity: z
     .union([z.array(z.enum(POLARITIES)).min(1).max(10), z.enum(POLARITIES).transform((p) => [p])])
     .optional(),
-  gas: z
-    .union([
-      z.array(z.string().max(20)).max(20),
-      z
-        .object({
-          needed: z.boolean().optional(),
-          designations: z.array(z.string().max(20)).max(20).default([]),
-        })
-        .transform((g) => (g.needed === false ? [] : g.designations)),
-      z.null().transform(() => [] as string[]),
-    ])
-    .optional(),
+  gas: z.preprocess((value: unknown) => {
+    if (value === null) return []
+    if (typeof value !== 'object' || Array.isArray(value)) return value
+    const { needed, designations = [] } = value as { needed?: unknown; designations?: unknown }
+    if (needed !== undefined && typeof needed !== 'boolean') return value
+    return needed === false ? [] : designations
+  }, gasGroups.optional()),
 })
 export const wireByHandSchema = handShape.extend({
   spool: wireSpoolSchema.optional(),

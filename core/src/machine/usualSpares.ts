@@ -28,7 +28,7 @@ export function usualSpares(wires: readonly SizedWire[], system: 'metric' | 'inc
       `${own}${needs.tip === 'aluminium-bore' ? ' al' : ''} tip x5`,
       `${own} ${PROFILE_WORD[needs.rolls[0]!]} roll`,
       ...(range ? [`${LINER_WORD[needs.liner[0]!]} liner ${size(range[0])}-${size(range[1])}`] : []),
-      ...(mixture ? [`${shortMixture(mixture)} cylinder`] : ['gasless cap']),
+      ...(mixture ? [`${shortMixture(mixture)} cylinder`] : wire.gas.needed ? [] : ['gasless cap']),
       ...(needs.guides[0] === 'polymer' ? ['polymer inlet guide', 'polymer outlet guide'] : []),
     ]
   })

@@ -1,7 +1,7 @@
 import type { Mixture, Part } from '../machine/schema.ts'
 import { FAMILY_SHEETS } from '../families/index.ts'
 import { outletOf } from '../machine/part.ts'
-import { gasDesignation } from '../gas/designation.ts'
+import { gasDesignation, middleOfGroup } from '../gas/designation.ts'
 import { shortMixture, USUAL_MIXTURES } from '../gas/mixture.ts'
 import type { Finding, MatchContext } from './finding.ts'
 import { pick } from './finding.ts'
@@ -34,11 +34,15 @@ export function matchGas(c: MatchContext): Finding {
   )
   const picked = storeIndex === null ? undefined : c.store![storeIndex]
   const mixtures = usable(c)
-  const fresh: Mixture = picked?.kind === 'cylinder' ? picked.gas : (mixtures[0] ?? { Ar: 100 })
+  // Nobody stocks it as a matter of course: the group is named, and what is reckoned with is never shown.
+  const group = picked || mixtures.length > 0 ? undefined : designations[0]
+  const fresh: Mixture =
+    picked?.kind === 'cylinder' ? picked.gas : (mixtures[0] ?? middleOfGroup(group ?? '') ?? { Ar: 100 })
   const facts = {
     fitted: connected ? shortMixture(gas) : undefined,
     designation: connected ? gasDesignation(gas) : undefined,
-    wanted: c.wire.gas.needed ? shortMixture(fresh) : undefined,
+    wanted: c.wire.gas.needed ? (group ?? shortMixture(fresh)) : undefined,
+    group,
     designations,
     family: c.wire.family,
     gasNeeded: c.wire.gas.needed,
@@ -69,7 +73,7 @@ export function matchGas(c: MatchContext): Finding {
     verdict: 'change',
     rule,
     after: { gas: fresh },
-    parts: [{ station: 'gas', kind: 'cylinder', spec: { gas: fresh }, storeIndex }],
+    parts: [{ station: 'gas', kind: 'cylinder', spec: { gas: fresh, ...(group && { group }) }, storeIndex }],
   })
   if (gas === undefined) return { ...change('gas-not-read'), verdict: 'unknown' }
   if (!connected) return change('gas-missing')

@@ -172,7 +172,7 @@ export function partText(
     case 'regulator':
       return `regulator${spec.gas ? ` for ${spec.gas}` : ''}`
     case 'cylinder':
-      return `cylinder, ${shortMixture(spec.gas as Mixture)}`
+      return `cylinder, ${spec.group ? `${spec.group as string}, the mixture the wire maker names` : shortMixture(spec.gas as Mixture)}`
     case 'wire':
       return spec.label !== undefined
         ? String(spec.label)

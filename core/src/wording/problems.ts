@@ -88,6 +88,8 @@ export const requestText = {
   grooveNotListed: (active: string) => `The active groove ${active} is not one of the roll's grooves.`,
   rangeReversed: () => 'The smallest size is larger than the largest.',
   mixtureSum: (sum: number) => `The mixture adds up to ${sum} %, not 100 %.`,
+  gasGroup: () =>
+    'This is no gas group of ISO 14175 that a wire asks for. They are written M21, M12, C1 or I1; the box gives it.',
   labelOrByHand: () => 'Give the label, or the family and the diameter by hand.',
   diameterNeeded: () => 'The label carries no wire size. Add it, for example .035 or 0.9 mm.',
   tooManyTasks: () => 'More tasks are timed than there are.',

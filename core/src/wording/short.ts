@@ -84,6 +84,8 @@ export function wantedShort(finding: Finding, units: UnitSystem): string {
       ? fittedShort('rollPressure', finding.after, units)
       : PRESSURE_NAMES[String(finding.facts.level)]!
   if (finding.station === 'gas' && !finding.facts.gasNeeded) return finding.fitted == null ? 'none' : 'shut'
+  if (finding.station === 'gas' && finding.facts.group && finding.verdict !== 'fits')
+    return String(finding.facts.group)
   if (finding.station === 'spool')
     return finding.facts.needsAdapter
       ? `${finding.facts.type}+adapter`

@@ -44,7 +44,11 @@ const rows = computed(() => {
     ],
     [
       t('asks.gas'),
-      w.gas.needed ? `${w.gas.designations.join(', ')} (${mixtures.join(', ')})` : t('asks.noGas'),
+      w.gas.needed
+        ? [w.gas.designations.join(', '), mixtures.length && `(${mixtures.join(', ')})`]
+            .filter(Boolean)
+            .join(' ')
+        : t('asks.noGas'),
     ],
     [t('asks.rolls'), needs.value.rolls.map((p) => PROFILE_NAMES[p]).join(', ')],
     [t('asks.liner'), needs.value.liner.map((m) => LINER_NAMES[m]).join(', ')],
