@@ -50,12 +50,10 @@ export function readChartLine(line: string): Read<ChartRow> {
   const dial = take(DIAL)?.[1]
   const place = POSITION_WORDS.find(([form]) => take(form))?.[1]
   const gas = take(GAS)?.[1]
-  const label = readLabel(rest.replace(/[,;|]+/g, ' ').trim())
-  if (!label.ok) return refuse('classification', chartText.wire())
-  const { wire } = label.value
-  if (wire.diameterMm === null) return refuse('sizeMm', chartText.size())
+  const wire = wireOf(rest.replace(/[,;|]+/g, ' ').trim())
+  if (!wire.ok) return wire
   return rowOf({
-    wire: { classification: wire.classification ?? '', sizeMm: wire.diameterMm, metal: wire.joins[0] },
+    wire: wire.value,
     thickness,
     gas,
     position: place,
@@ -77,6 +75,15 @@ interface Cells {
   tap: string | undefined
   knob: string | undefined
   dial: string | undefined
+}
+
+/** The wire a row is for. */
+function wireOf(text: string): Read<Cells['wire']> {
+  const label = readLabel(text)
+  if (!label.ok) return refuse('classification', chartText.wire())
+  const { classification, diameterMm, joins } = label.value.wire
+  if (diameterMm === null) return refuse('sizeMm', chartText.size())
+  return { ok: true, value: { classification: classification ?? '', sizeMm: diameterMm, metal: joins[0] } }
 }
 
 function rowOf(c: Cells): Read<ChartRow> {
@@ -145,13 +152,11 @@ export function readChart(text: string): { line: string; read: Read<ChartRow> }[
 
 function readCells(heads: readonly (string | undefined)[], cells: readonly string[]): Read<ChartRow> {
   const at = (name: string) => cells[heads.indexOf(name)]
-  const label = readLabel(`${at('label') ?? ''} ${at('size') ?? ''}`)
-  if (!label.ok) return refuse('classification', chartText.wire())
-  const { wire } = label.value
-  if (wire.diameterMm === null) return refuse('sizeMm', chartText.size())
+  const wire = wireOf(`${at('label') ?? ''} ${at('size') ?? ''}`)
+  if (!wire.ok) return wire
   const said = at('position')
   return rowOf({
-    wire: { classification: wire.classification ?? '', sizeMm: wire.diameterMm, metal: wire.joins[0] },
+    wire: wire.value,
     thickness: at('thickness'),
     gas: at('gas'),
     position: said ? POSITION_WORDS.find(([form]) => form.test(said))?.[1] : undefined,

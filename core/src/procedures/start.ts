@@ -3,7 +3,7 @@ import { arcGasParts, transitionCurrentA, type Transfer } from '../arc/transfer.
 import { FAMILY_SHEETS } from '../families/index.ts'
 import { banded, type Banded } from '../arc/volts.ts'
 import type { Machine } from '../machine/schema.ts'
-import type { Material, Position } from '../wire/families.ts'
+import { POSITIONS, type Material, type Position } from '../wire/families.ts'
 import type { SizedWire } from '../wire/wire.ts'
 import type { OwnSetting } from './own.ts'
 import { lessSure, LYING, type Confidence, type Group, type Span } from './row.ts'
@@ -123,8 +123,7 @@ const named = (wire: StartWire) => ({
   family: wire.family,
   classification: wire.classification ?? null,
   standard: wire.standard ?? null,
-  positions:
-    wire.positions ?? (['flat', 'horizontal', 'vertical-up', 'vertical-down', 'overhead'] as Position[]),
+  positions: wire.positions ?? [...POSITIONS],
 })
 
 /** Groups a wire may be set by, whatever the job. */

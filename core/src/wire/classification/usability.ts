@@ -1,3 +1,4 @@
+import { WIRE_GAS_GROUPS } from '../../gas/designation.ts'
 import { POSITIONS, type Polarity, type Position } from '../families.ts'
 import type { WireGas, WireNote } from '../wire.ts'
 
@@ -68,7 +69,7 @@ export function gasOfLetters(letters: readonly string[]): WireGas {
 export const NO_GAS: WireGas = { needed: false, designations: [] }
 
 /** A gas symbol of ISO designations, or AWS A5.36. `M` and `C` alone are the forms of 2002 and 2004. */
-export const GAS_SYMBOL = '(?:M1[1-4]|M2[0-7]|M3[1-5]|C[12]|I[1-3]|N[1-5]|R[12])'
+export const GAS_SYMBOL = `(?:${WIRE_GAS_GROUPS.join('|')})`
 const OLD_SYMBOLS: Readonly<Record<string, string>> = { M: 'M21', C: 'C1' }
 
 /** The gas an ISO symbol asks for. published: ISO 14175; old letters ISO 14341:2002 and 17632:2004, recalled. */
