@@ -6,7 +6,7 @@
 import { build, install, run } from './prepare.mjs'
 
 const usual = ['pairs', 'readiness', 'feed', 'dialin', 'order']
-const known = [...usual, 'combinations', 'server', 'setups', 'settings']
+const known = [...usual, 'combinations', 'server', 'setups', 'settings', 'answers']
 const asked = process.argv.slice(2)
 const odd = asked.find((name) => !known.includes(name))
 if (odd) {
