@@ -4,7 +4,7 @@ import {
   planChangeover,
   readLabel,
   type Changeover,
-  type Finding,
+  type StationFinding,
   type Machine,
   type SizedWire,
   type Station,
@@ -57,7 +57,7 @@ export function plan({
   if (!result.ok) throw new Error(JSON.stringify(result.problems))
   return result.value
 }
-export const finding = (of: Changeover, station: Station): Finding =>
+export const finding = (of: Changeover, station: Station): StationFinding =>
   of.findings.find((f) => f.station === station)!
 export const verdict = (of: Changeover, station: Station) => finding(of, station).verdict
 export const tasks = (of: Changeover) => of.steps.map((s) => s.task)

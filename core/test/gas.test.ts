@@ -1,4 +1,5 @@
 import {
+  problemText,
   awgMm2,
   awsName,
   CO2_M3_PER_KG,
@@ -157,7 +158,7 @@ test.each([
 ])('%s is %o', (text, mixture) => expect(parseMixture(text)).toEqual({ ok: true, value: mixture }))
 test('a group alone is a range, and says so', () => {
   const refused = parseMixture('M21')
-  expect(refused.ok || refused.problems[0]!.message).toBe(
+  expect(refused.ok || problemText(refused.problems[0]!)).toBe(
     'M21 is a range of mixtures: say which, such as 80/20 or 75/25.',
   )
 })

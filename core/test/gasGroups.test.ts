@@ -1,4 +1,6 @@
 import {
+  problemsOf,
+  problemText,
   changeoverRequestSchema,
   gasDesignation,
   middleOfGroup,
@@ -6,7 +8,7 @@ import {
   settle,
   WIRE_GAS_GROUPS,
 } from '../src/index.ts'
-import { changeoverAnswer } from '../src/wording/answer.ts'
+import { changeoverAnswer } from '../src/wording/en/answer.ts'
 
 // published: ISO 14175:2008 Table 2, the groups with limits of their own; recalled from memory
 const GROUPS =
@@ -26,7 +28,7 @@ const request = (wire: object, fitted: object, store: object[] = []) => ({
 })
 const planned = (...[wire, fitted, store]: Parameters<typeof request>) => {
   const plan = planChangeover(changeoverRequestSchema.parse(request(wire, fitted, store)))
-  if (!plan.ok) throw new Error(plan.problems[0]!.message)
+  if (!plan.ok) throw new Error(problemText(plan.problems[0]!))
   return plan.value
 }
 
@@ -93,6 +95,6 @@ test.each(['Z', 'O1', 'DCEN', 'argon', '', '1'])(
       request({ family: 'solid-steel', diameterMm: 1, gas: ['M21', text] }, {}),
     )
     expect(result.error!.issues[0]!.path).toEqual(['wire', 'gas', 1])
-    expect(result.error!.issues[0]!.message).toContain('no gas group of ISO 14175')
+    expect(problemText(problemsOf(result.error!)[0]!)).toContain('no gas group of ISO 14175')
   },
 )

@@ -1,5 +1,6 @@
 import fc from 'fast-check'
 import {
+  problemText,
   CATALOGUE,
   costText,
   MATERIALS,
@@ -14,7 +15,7 @@ import {
 
 const wire = (label: string): Wire => {
   const read = readLabel(label)
-  if (!read.ok) throw new Error(`${label}: ${read.problems[0]!.message}`)
+  if (!read.ok) throw new Error(`${label}: ${problemText(read.problems[0]!)}`)
   return read.value.wire
 }
 const refusal = (label: string) => {
@@ -217,7 +218,7 @@ describe('designations of every standard', () => {
     ['W 19 9 L', 'G 19 9 L'],
   ])('%s is refused with its reason; likely %s', (label, likely) => {
     expect(refusal(label)?.suggestion).toBe(likely)
-    expect(refusal(label)!.message.length).toBeGreaterThan(25)
+    expect(problemText(refusal(label)!).length).toBeGreaterThan(25)
   })
   test('every likely meaning offered reads when taken', () => {
     for (const label of ['ER70-S6', 'ER304L', 'E81T-1Ni1', 'G3Si1 M21 46 5', 'AlMg5', 'T 42 2 P N 1'])

@@ -1,4 +1,5 @@
 import {
+  problemText,
   arcGasOf,
   catalogueLabels,
   changeoverAnswer,
@@ -278,7 +279,7 @@ describe('a chart is entered as it is written: a line each, or a table', () => {
     ['ER70S-6 0.9 on 2 mm 400 V', /60/],
   ])('%s is refused and says what is missing', (line, why) => {
     const read = readChartLine(line)
-    expect(read.ok ? '' : read.problems[0]!.message).toMatch(why)
+    expect(read.ok ? '' : problemText(read.problems[0]!)).toMatch(why)
   })
   test('a row printed is read back to the same row, in both unit systems', () => {
     const d = dice(7)
@@ -295,7 +296,7 @@ describe('a chart is entered as it is written: a line each, or a table', () => {
       })
       for (const units of ['metric', 'inch'] as const) {
         const read = readChartLine(chartLine(row, units))
-        if (!read.ok) throw new Error(`${chartLine(row, units)}: ${read.problems[0]!.message}`)
+        if (!read.ok) throw new Error(`${chartLine(row, units)}: ${problemText(read.problems[0]!)}`)
         const { thicknessMm, wireSpeedMPerMin, ...rest } = row
         expect(read.value).toMatchObject(rest)
         expect(read.value.thicknessMm).toBeCloseTo(thicknessMm, 1)

@@ -1,5 +1,6 @@
 import fc from 'fast-check'
 import {
+  problemText,
   cellWords,
   confirmSeen,
   DEFAULT_PRACTICE,
@@ -65,7 +66,7 @@ describe('parts by what is stamped on them', () => {
     ['', /Nothing typed/],
   ])('%s is refused with what is missing', (line, why) => {
     const read = readPartLine(line)
-    expect(read.ok ? '' : read.problems[0]!.message).toMatch(why)
+    expect(read.ok ? '' : problemText(read.problems[0]!)).toMatch(why)
   })
   test('what a shop with these wires is offered reads back as parts', () => {
     for (const system of ['metric', 'inch'] as const)

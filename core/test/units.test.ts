@@ -1,5 +1,6 @@
 import Qty from 'js-quantities'
 import {
+  problemText,
   formatDraught,
   formatFlow,
   formatLength,
@@ -51,7 +52,7 @@ describe('lengths as people type them', () => {
     ['1/0', /No number/],
   ])('%s says why it cannot be read', (text, why) => {
     const read = parseLengthMm(text)
-    expect(read.ok ? '' : read.problems[0]!.message).toMatch(why)
+    expect(read.ok ? '' : problemText(read.problems[0]!)).toMatch(why)
   })
 })
 

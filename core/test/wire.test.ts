@@ -1,5 +1,6 @@
 import fc from 'fast-check'
 import {
+  problemText,
   catalogueLabels,
   oneSizeUpMm,
   readDiameter,
@@ -15,7 +16,7 @@ import {
 
 const wire = (label: string): Wire => {
   const read = readLabel(label)
-  if (!read.ok) throw new Error(`${label}: ${read.problems[0]!.message}`)
+  if (!read.ok) throw new Error(`${label}: ${problemText(read.problems[0]!)}`)
   return read.value.wire
 }
 const refusal = (label: string) => {
@@ -165,7 +166,7 @@ describe('labels', () => {
     ['ER70S', 'ER70S-6'],
   ])('%s is refused with its reason; likely %s', (label, likely) => {
     expect(refusal(`${label} 1.2`)?.suggestion).toBe(likely)
-    expect(refusal(`${label} 1.2`)?.message.length).toBeGreaterThan(20)
+    expect(problemText(refusal(`${label} 1.2`)!).length).toBeGreaterThan(20)
   })
   test.each(['', 'wire', 'ER70S-6 0.7', 'ER70S-6 0.9 1.2', 'ER70S-6 ER5356 1.2'])(
     '“%s” is never guessed',

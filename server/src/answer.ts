@@ -2,15 +2,17 @@ import {
   changeoverAnswer,
   changeoverRequestSchema,
   decodeAnswer,
+  decodeRequestSchema,
+  problemAt,
+  problemsAnswer,
   planChangeover,
   PlanRefused,
   readLabel,
-  requestText,
+  say,
   tooMuch,
   validate,
   type Problem,
 } from '@pepper-knot/core'
-import { z } from 'zod'
 
 /** What can be asked for with a body. */
 export const QUESTIONS = ['decode', 'changeover'] as const
@@ -32,12 +34,10 @@ export interface Answer {
 /** Not answered: it is work for those who have time. */
 export const HEAVY = 'heavy'
 
-const decodeRequestSchema = z.object({ label: z.string({ error: 'A label is needed, as text.' }).max(500) })
-
 const ok = (value: unknown): Answer => ({ status: 200, body: JSON.stringify(value) })
 const refused = (problems: Problem[], status = 422): Answer => ({
   status,
-  body: JSON.stringify({ problems }),
+  body: JSON.stringify({ problems: problemsAnswer(problems) }),
 })
 
 /**
@@ -50,9 +50,9 @@ export function answer({ question, body, lightOnly }: Asked): Answer | typeof HE
   try {
     value = body.length === 0 ? {} : JSON.parse(new TextDecoder().decode(body))
   } catch {
-    return refused([{ path: '', message: requestText.notJson() }])
+    return refused([problemAt('', say('request.notJson'))])
   }
-  if (tooMuch(value)) return refused([{ path: '', message: requestText.tooMuch() }])
+  if (tooMuch(value)) return refused([problemAt('', say('request.tooMuch'))])
   return question === 'decode' ? decode(value) : changeover(value, lightOnly ?? false)
 }
 
@@ -73,6 +73,6 @@ function changeover(value: unknown, lightOnly: boolean): Answer | typeof HEAVY {
   } catch (error) {
     if (!(error instanceof PlanRefused)) throw error
     console.error(error.message)
-    return refused([{ path: '', message: requestText.notProved() }])
+    return refused([problemAt('', say('request.notProved'))])
   }
 }

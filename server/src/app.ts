@@ -1,6 +1,6 @@
 import { existsSync } from 'node:fs'
 import { join } from 'node:path'
-import { requestText } from '@pepper-knot/core'
+import { say } from '@pepper-knot/core'
 import compression from 'compression'
 import express, { type ErrorRequestHandler, type Express, type RequestHandler, type Response } from 'express'
 import helmet from 'helmet'
@@ -52,7 +52,7 @@ export function createApp({ webRoot, demo = false, answerer = answerHere }: Serv
   app.use(compression())
 
   const notFound: RequestHandler = (request, response) =>
-    refuseWith(response, 404, [{ path: '', message: requestText.notFound(request.path.slice(0, 200)) }])
+    refuseWith(response, 404, say('request.notFound', request.path.slice(0, 200)))
   const asks = (question: Question): RequestHandler[] => [
     only('POST'),
     express.raw({ limit: MOST_BYTES, type: () => true }),
@@ -104,16 +104,20 @@ const onError: ErrorRequestHandler = (
 ) => {
   if (response.headersSent) return next(error)
   if (error instanceof Busy)
-    return refuseWith(response.set('Retry-After', String(RETRY_AFTER_S)) as Response, 503, [
-      { path: '', message: requestText.busy() },
-    ])
+    return refuseWith(
+      response.set('Retry-After', String(RETRY_AFTER_S)) as Response,
+      503,
+      say('request.busy'),
+    )
   const status =
     error.status !== undefined && error.status >= 400 && error.status < 500 ? error.status : undefined
-  if (status === 413) return refuseWith(response, 413, [{ path: '', message: requestText.tooLarge() }])
+  if (status === 413) return refuseWith(response, 413, say('request.tooLarge'))
   if (status !== undefined)
-    return refuseWith(response, request.path.startsWith('/api/') && status === 400 ? 422 : status, [
-      { path: '', message: requestText.unreadable() },
-    ])
+    return refuseWith(
+      response,
+      request.path.startsWith('/api/') && status === 400 ? 422 : status,
+      say('request.unreadable'),
+    )
   console.error(error)
-  refuseWith(response, 500, [{ path: '', message: requestText.ourFault() }])
+  refuseWith(response, 500, say('request.ourFault'))
 }

@@ -1,12 +1,11 @@
 import type { Server } from 'node:http'
 import { hostname } from 'node:os'
-import { requestText } from '@pepper-knot/core'
+import { problemAt, problemsAnswer, problemText, say, type Said } from '@pepper-knot/core'
 import type { RequestHandler, Response } from 'express'
-import type { Problem } from '@pepper-knot/core'
 
 /** Every refusal is JSON with problems. */
-export const refuseWith = (response: Response, status: number, problems: Problem[]) =>
-  void response.status(status).json({ problems })
+export const refuseWith = (response: Response, status: number, said: Said) =>
+  void response.status(status).json({ problems: problemsAnswer([problemAt('', said)]) })
 
 /** Names by which this computer knows itself; a page elsewhere that points its own name here is not answered. */
 function ownName(host: string): boolean {
@@ -21,7 +20,7 @@ function ownName(host: string): boolean {
 
 export const onlyOwnNames: RequestHandler = (request, response, next) => {
   if (ownName(request.headers.host ?? '')) return next()
-  refuseWith(response, 421, [{ path: '', message: requestText.onlyHere() }])
+  refuseWith(response, 421, say('request.onlyHere'))
 }
 
 /** Camera and wake lock are for this page alone; what it never uses is for nobody. */
@@ -53,16 +52,14 @@ export const only =
   (request, response, next) => {
     if (methods.includes(request.method)) return next()
     const allow = methods.join(', ')
-    refuseWith(response.set('Allow', allow) as Response, 405, [
-      { path: '', message: requestText.onlyMethods(allow) },
-    ])
+    refuseWith(response.set('Allow', allow) as Response, 405, say('request.onlyMethods', allow))
   }
 
 /** How long a request may take to arrive, ms, and how many may be open. */
 const LIMITS = { headersMs: 10_000, requestMs: 20_000, idleMs: 5_000, socketMs: 60_000, connections: 512 }
 const BY_CODE: Readonly<Record<string, [number, string, string]>> = {
-  HPE_HEADER_OVERFLOW: [431, 'Request Header Fields Too Large', requestText.unreadable()],
-  ERR_HTTP_REQUEST_TIMEOUT: [408, 'Request Timeout', requestText.timedOut()],
+  HPE_HEADER_OVERFLOW: [431, 'Request Header Fields Too Large', problemText(say('request.unreadable'))],
+  ERR_HTTP_REQUEST_TIMEOUT: [408, 'Request Timeout', problemText(say('request.timedOut'))],
 }
 
 /** Time limits for what arrives, and an answer in JSON to what is no request at all. */
@@ -77,7 +74,7 @@ export function limit(server: Server, limits = LIMITS): Server {
     const [status, name, message] = BY_CODE[error.code ?? ''] ?? [
       400,
       'Bad Request',
-      requestText.unreadable(),
+      problemText(say('request.unreadable')),
     ]
     const body = JSON.stringify({ problems: [{ path: '', message }] })
     socket.end(

@@ -1,6 +1,6 @@
 import { FAMILY_SHEETS } from '../families/index.ts'
-import type { Family } from '../wire/families.ts'
-import type { Transfer } from './transfer.ts'
+import type { Family } from '../terms/terms.ts'
+import type { Transfer } from '../terms/terms.ts'
 
 /** Electrode extension from tip to arc, mm: about 7 for short arc, 10 for spray, 15 for cored wire. common practice */
 export const EXTENSION_MM = { short: 7, spray: 10, cored: 15 } as const

@@ -1,5 +1,5 @@
 import { FAMILY_SHEETS } from '../families/index.ts'
-import type { Family, Material } from '../wire/families.ts'
+import type { Family, Material } from '../terms/terms.ts'
 
 /** What the air wants, by wire and by what is on the metal; the gravest first. */
 export const FUME_REMINDERS = [

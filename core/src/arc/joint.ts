@@ -1,5 +1,5 @@
 import { kgPerMetre } from '../wire/spool.ts'
-import type { Family, Position } from '../wire/families.ts'
+import type { Family, Position } from '../terms/terms.ts'
 import { FAMILY_SHEETS } from '../families/index.ts'
 import { banded, type Banded } from './volts.ts'
 

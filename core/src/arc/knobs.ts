@@ -1,4 +1,4 @@
-import type { Machine } from '../machine/schema.ts'
+import type { Machine } from '../machine/machine.ts'
 
 /**
  * Volts of each tap of a machine that marks them 1-5 or A-E, spread evenly over its range: a guess to begin with.

@@ -1,4 +1,4 @@
-import { seeded } from '../feed/random.ts'
+import { seeded } from '../base/random.ts'
 import type { SizedWire } from '../wire/wire.ts'
 import { currentOfSpeedA } from './burnOff.ts'
 import { transferAt } from './transfer.ts'

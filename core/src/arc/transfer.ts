@@ -1,34 +1,6 @@
 import { FAMILY_SHEETS } from '../families/index.ts'
-import { gasDesignation } from '../gas/designation.ts'
-import type { Mixture } from '../machine/schema.ts'
-import type { Family } from '../wire/families.ts'
-
-export const TRANSFERS = ['short-arc', 'globular', 'spray', 'slag'] as const
-/** How the metal crosses. `slag` is cored wire, whose slag and not the current makes the mode. */
-export type Transfer = (typeof TRANSFERS)[number]
-
-/** Least argon for axial spray of solid steel and stainless, %. published: textbooks, recalled from memory */
-const LEAST_ARGON_FOR_SPRAY = 80
-/** Helium from which a mixture is one with helium, and one rich in it, %. common practice, no source */
-const HELIUM = { some: 20, rich: 80 }
-const TAGS = { rich: ' rich in helium', some: ' with helium', lean: ' lean' } as const
-
-/**
- * A gas as the arc knows it: its group of ISO 14175, and in the M groups whether it holds the argon for spray. 80/20
- * is `M21`, 75/25 `M21 lean`; 90 He 7.5 Ar 2.5 CO2 is `M12 rich in helium`.
- */
-export function arcGasOf(mixture: Mixture): string {
-  const group = gasDesignation(mixture)
-  const helium = mixture.He ?? 0
-  if (!group.startsWith('M') || (mixture.Ar ?? 0) >= LEAST_ARGON_FOR_SPRAY) return group
-  if (helium >= HELIUM.rich) return group + TAGS.rich
-  return group + (helium >= HELIUM.some ? TAGS.some : TAGS.lean)
-}
-/** Its group of ISO 14175, whether it lacks the argon for spray, and whether helium stands in for it. */
-export function arcGasParts(gas: string): { group: string; lean: boolean; helium: boolean } {
-  const tag = Object.values(TAGS).find((t) => gas.endsWith(t)) ?? ''
-  return { group: gas.slice(0, gas.length - tag.length), lean: tag !== '', helium: tag.includes('helium') }
-}
+import { arcGasParts } from '../gas/arcGas.ts'
+import type { Family, Transfer } from '../terms/terms.ts'
 
 /**
  * Transition current of a wire under a gas, A; between listed sizes in a straight line. `null`: no spray under this

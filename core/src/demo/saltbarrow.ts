@@ -1,4 +1,5 @@
-import { machineSchema, partSchema, type Machine, type Part } from '../machine/schema.ts'
+import { machineSchema, type Machine } from '../machine/machine.ts'
+import { partSchema, type Part } from '../machine/store.ts'
 
 /** Saltbarrow Slip: an invented boat-slip workshop. Every machine, part and wire here is made up. */
 const steelGuides = {

@@ -1,73 +1,17 @@
+import { runSchema } from '../record/run.ts'
 import { z } from 'zod'
 import { HEAT_CONVENTIONS } from '../arc/limits.ts'
-import { trySchema } from '../arc/tries.ts'
-import { CONVERSIONS } from '../changeover/conversion.ts'
-import { USUAL_LEAD_DAYS } from '../changeover/orderList.ts'
-import { stepTimeSchema } from '../log/minutes.ts'
-import {
-  changeoverRequestSchema,
-  conditionSchema,
-  gunSchema,
-  jobSchema,
-  machineSchema,
-  storeSchema,
-  wireInputSchema,
-} from '../machine/schema.ts'
-import { problemsOf } from '../machine/validate.ts'
-import { UPKEEP } from '../machine/upkeep.ts'
-import { practiceOverridesSchema, practiceSchema } from '../practice/practice.ts'
-import { refuse, type Read } from '../problem.ts'
-import { fileText } from '../wording/problems.ts'
+import { USUAL_LEAD_DAYS } from '../changeover/stock/orderList.ts'
+import { machineSchema } from '../machine/machine.ts'
+import { storeSchema } from '../machine/store.ts'
+import { problemsOf } from '../base/check.ts'
+import { practiceSchema } from '../practice/practice.ts'
+import { refuse, type Read } from '../base/problem.ts'
+import { say } from '../base/codes.ts'
 
 /** Version of the file this program writes. Older ones migrate, newer ones are refused. */
 export const FILE_VERSION = 1
 export const FILE_FORMAT = 'pepperknot'
-
-export const STAGES = ['decide', 'match', 'gather', 'swap', 'feed', 'dial-in', 'sign-off'] as const
-/** Outcomes of a pressure test. */
-export const PRESSURE_RESULTS = ['right', 'slips', 'too-tight', 'marks-wire'] as const
-export type PressureResult = (typeof PRESSURE_RESULTS)[number]
-
-export type Stage = (typeof STAGES)[number]
-
-/** One changeover under way or signed off, as it is kept between two touches. */
-export const runSchema = z.object({
-  id: z.string().min(1).max(100),
-  machineId: z.string().min(1).max(100),
-  startedAt: z.iso.datetime(),
-  stage: z.enum(STAGES),
-  /** What was typed, read or not. */
-  label: z.string().max(500),
-  /** A wire no label describes. */
-  byHand: wireInputSchema.optional(),
-  /** What the new wire looks like, where somebody looked. */
-  wireCondition: conditionSchema.optional(),
-  job: jobSchema.partial(),
-  /** What this change does otherwise than the shop. */
-  practice: practiceOverridesSchema.optional(),
-  /** Upkeep done while the machine is open. */
-  upkeep: z.array(z.enum(UPKEEP)).max(10).optional(),
-  /** Work on the machine itself instead of a change of wire, and the gun that goes on. */
-  conversion: z.enum(CONVERSIONS).optional(),
-  gun: gunSchema.optional(),
-  /** Lines of the gather list that were ticked. */
-  gathered: z.array(z.string().max(200)).max(200),
-  /** What was planned when the run sheet began: from then on the plan stays as it is. */
-  frozen: changeoverRequestSchema.optional(),
-  swapStartedAt: z.iso.datetime().optional(),
-  done: z.array(z.string().max(100)).max(200),
-  /** How long the steps took, in the order they were done. */
-  times: z.array(stepTimeSchema).max(500).optional(),
-  pressureMark: z.number().min(-1000).max(1000).nullable().optional(),
-  /** What the pressure test showed at that mark; only a mark that passed teaches the machine's scale. */
-  pressureResult: z.enum(PRESSURE_RESULTS).optional(),
-  /** Test welds, in the order they were made. */
-  tries: z.array(trySchema).max(200).optional(),
-  note: z.string().max(2000).optional(),
-  signedOffAt: z.iso.datetime().optional(),
-  minutesTaken: z.number().min(0).max(100_000).optional(),
-})
-export type Run = z.infer<typeof runSchema>
 
 export const settingsSchema = z.object({
   units: z.enum(['metric', 'inch']).default('metric'),
@@ -110,19 +54,19 @@ export function readShopFile(text: string): Read<ShopFile> {
   try {
     raw = JSON.parse(text)
   } catch {
-    return refuse('', fileText.notJson())
+    return refuse('', say('file.notJson'))
   }
   const head = z.object({ format: z.string(), version: z.number() }).safeParse(raw)
-  if (!head.success || head.data.format !== FILE_FORMAT) return refuse('format', fileText.notOurs())
+  if (!head.success || head.data.format !== FILE_FORMAT) return refuse('format', say('file.notOurs'))
   if (head.data.version > FILE_VERSION)
-    return refuse('version', fileText.newer(head.data.version, FILE_VERSION))
+    return refuse('version', say('file.newer', head.data.version, FILE_VERSION))
   const file = shopFileSchema.safeParse(raw)
   if (!file.success) return { ok: false, problems: problemsOf(file.error) }
   const twice = [
     ...repeated(file.data.machines.map((m) => m.id)),
     ...repeated(file.data.runs.map((r) => r.id)),
   ]
-  return twice.length ? refuse('', fileText.sameId(twice[0]!)) : { ok: true, value: file.data }
+  return twice.length ? refuse('', say('file.sameId', twice[0]!)) : { ok: true, value: file.data }
 }
 
 /** The shop of a file, without the file's own head. */

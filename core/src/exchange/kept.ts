@@ -1,17 +1,11 @@
-import { machineSchema, partSchema } from '../machine/schema.ts'
-import { problemsOf } from '../machine/validate.ts'
-import type { Problem, Read } from '../problem.ts'
-import { fileText } from '../wording/problems.ts'
+import { machineSchema } from '../machine/machine.ts'
+import { partSchema } from '../machine/store.ts'
+import { problemsOf } from '../base/check.ts'
+import { problemAt, type Problem, type Read } from '../base/problem.ts'
+import { say } from '../base/codes.ts'
 import { z } from 'zod'
-import {
-  FILE_FORMAT,
-  FILE_VERSION,
-  readShopFile,
-  runSchema,
-  settingsSchema,
-  shopOf,
-  type Shop,
-} from './file.ts'
+import { FILE_FORMAT, FILE_VERSION, readShopFile, settingsSchema, shopOf, type Shop } from './file.ts'
+import { runSchema } from '../record/run.ts'
 
 /** The lists of a shop whose records stand each for itself. */
 const LISTS = { machines: machineSchema, store: partSchema, runs: runSchema } as const
@@ -59,7 +53,7 @@ export function openKept(text: string, unnamed: string): Read<Opened> {
     const records = kept[where]
     if (records === undefined) return []
     if (!Array.isArray(records)) {
-      setAside(where, records, [{ path: where, message: fileText.notAList() }])
+      setAside(where, records, [problemAt(where, say('file.notAList'))])
       return []
     }
     const ids = new Set<string>()
@@ -71,7 +65,7 @@ export function openKept(text: string, unnamed: string): Read<Opened> {
       }
       const { id } = read.data as { id?: string }
       if (id !== undefined && ids.has(id)) {
-        setAside(where, record, [{ path: `${where}.${i}.id`, message: fileText.sameId(id) }])
+        setAside(where, record, [problemAt(`${where}.${i}.id`, say('file.sameId', id))])
         return []
       }
       if (id !== undefined) ids.add(id)
@@ -83,7 +77,7 @@ export function openKept(text: string, unnamed: string): Read<Opened> {
   const runs = list('runs')
 
   const name = typeof kept.name === 'string' ? kept.name.trim().slice(0, 100) : ''
-  if (name === '') setAside('name', kept.name, [{ path: 'name', message: fileText.noName() }])
+  if (name === '') setAside('name', kept.name, [problemAt('name', say('file.noName'))])
   // Each setting for itself: one that cannot be read is as at the beginning.
   const said = z.record(z.string(), z.unknown()).safeParse(kept.settings)
   const readable = Object.fromEntries(
@@ -153,7 +147,7 @@ export function keeper(unnamed: string): (shop: Shop) => { shop: Shop; unkept: U
     for (const one of seen) good.add(one)
 
     const name = shop.name.trim().slice(0, 100)
-    if (name === '') unkept.push({ where: 'name', problems: [{ path: 'name', message: fileText.noName() }] })
+    if (name === '') unkept.push({ where: 'name', problems: [problemAt('name', say('file.noName'))] })
     else lastName = name
     const settings = settingsSchema.safeParse(JSON.parse(JSON.stringify(shop.settings)))
     if (settings.success) lastSettings = settings.data

@@ -1,4 +1,4 @@
-import type { Family } from '../wire/families.ts'
+import type { Family } from '../terms/terms.ts'
 import { ALUMINIUM } from './aluminium.ts'
 import { FLUX_CORED_GAS_SHIELDED } from './flux-cored-gas-shielded.ts'
 import { FLUX_CORED_SELF_SHIELDED } from './flux-cored-self-shielded.ts'

@@ -1,6 +1,6 @@
-import type { Transfer } from '../arc/transfer.ts'
-import type { Group } from '../procedures/row.ts'
-import type { GrooveProfile, GuideMaterial, LinerMaterial, Material, Polarity } from '../wire/families.ts'
+import type { Transfer } from '../terms/terms.ts'
+import type { Group } from './groups.ts'
+import type { GrooveProfile, GuideMaterial, LinerMaterial, Material, Polarity } from '../terms/terms.ts'
 
 /** Low, usual and high of something nobody knows exactly. */
 export type Triple = readonly [low: number, usual: number, high: number]

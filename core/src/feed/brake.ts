@@ -1,4 +1,4 @@
-import type { Family } from '../wire/families.ts'
+import type { Family } from '../terms/terms.ts'
 import { FAMILY_SHEETS } from '../families/index.ts'
 import type { SpoolType } from '../wire/spool.ts'
 

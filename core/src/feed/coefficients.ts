@@ -1,4 +1,4 @@
-import type { GrooveProfile, LinerMaterial, Family } from '../wire/families.ts'
+import type { GrooveProfile, LinerMaterial, Family } from '../terms/terms.ts'
 import { FAMILY_SHEETS, type FamilyFeed, type Triple } from '../families/index.ts'
 import { about, range, type Range } from './range.ts'
 

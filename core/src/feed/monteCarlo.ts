@@ -1,6 +1,6 @@
 import { COEFFICIENTS, type Coefficient, type Coefficients } from './coefficients.ts'
 import { feedModel, OUT, OUTPUTS, type Geometry } from './model.ts'
-import { seeded } from './random.ts'
+import { seeded } from '../base/random.ts'
 import { coefficientsOf, geometryOf, stoppedBy, usualValues, type FeedSetup } from './setup.ts'
 
 export const DRAWS = 20_000

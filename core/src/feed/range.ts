@@ -1,4 +1,4 @@
-import type { Origin } from '../match/finding.ts'
+import type { Origin } from '../base/facts.ts'
 
 /** A figure nobody knows exactly: where it usually lies, and where it comes from. */
 export interface Range {

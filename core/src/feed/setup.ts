@@ -1,11 +1,12 @@
-import type { Fitted, Machine } from '../machine/schema.ts'
-import type { GrooveProfile, LinerMaterial, Family } from '../wire/families.ts'
+import type { Fitted } from '../machine/fitted/fitted.ts'
+import type { Machine } from '../machine/machine.ts'
+import type { GrooveProfile, LinerMaterial, Family } from '../terms/terms.ts'
 import { FAMILY_SHEETS } from '../families/index.ts'
 import { linerBoreMm } from '../wire/bores.ts'
 import type { SpoolType } from '../wire/spool.ts'
 import type { Wire, SizedWire } from '../wire/wire.ts'
 import { oneSizeUpMm } from '../wire/diameters.ts'
-import { stampSizes } from '../match/sizes.ts'
+import { stampSizes } from '../wire/sizes.ts'
 import { spoolHoldsKg, woundRadiusM } from './brake.ts'
 import {
   castRadiusMm,

@@ -1,4 +1,4 @@
-import type { Family } from '../wire/families.ts'
+import type { Family } from '../terms/terms.ts'
 import { kgPerMetre, type SpoolType } from '../wire/spool.ts'
 import { spoolHoldsKg, SPOOL_SHAPES } from './brake.ts'
 

@@ -1,4 +1,4 @@
-import type { Mixture } from '../machine/schema.ts'
+import type { Mixture } from './mixtureSchema.ts'
 
 /** One atmosphere, bar. published, exact */
 const ATMOSPHERE_BAR = 1.01325

@@ -1,4 +1,4 @@
-import type { Mixture } from '../machine/schema.ts'
+import type { Mixture } from './mixtureSchema.ts'
 
 type Range = readonly [number, number]
 interface Row {

@@ -1,6 +1,6 @@
-import type { Mixture } from '../machine/schema.ts'
-import { read, refuse, type Read } from '../problem.ts'
-import { gasText, requestText } from '../wording/problems.ts'
+import type { Mixture } from './mixtureSchema.ts'
+import { read, refuse, type Read } from '../base/problem.ts'
+import { say } from '../base/codes.ts'
 import { GAS_FLOOR, readGasName } from './designation.ts'
 
 /** The mixtures a supplier usually stocks under a designation. common practice */
@@ -63,7 +63,7 @@ const LONGEST_GAS = 200
  * @returns percent by volume, adding up to 100
  */
 export function parseMixture(text: string): Read<Mixture> {
-  if (text.length > LONGEST_GAS) return refuse('', gasText.notRead(`${text.slice(0, 40)}…`))
+  if (text.length > LONGEST_GAS) return refuse('', say('gas.notRead', `${text.slice(0, 40)}…`))
   const t = text
     .normalize('NFKC')
     .trim()
@@ -80,7 +80,7 @@ export function parseMixture(text: string): Read<Mixture> {
     const usual = USUAL_MIXTURES[group]
     return usual?.length === 1
       ? read(usual[0]!)
-      : refuse('', gasText.group(group, usual?.map(shortMixture) ?? []))
+      : refuse('', say('gas.group', group, usual?.map(shortMixture) ?? []))
   }
   const figures = [...t.matchAll(/\d+(?:\.\d+)?(?=[\s/a-z-]|$)/g)]
     .map((m) => ({ value: Number(m[0]), at: m.index }))
@@ -94,10 +94,10 @@ export function parseMixture(text: string): Read<Mixture> {
         : symbols.length === 1 && figures.length === 2 && symbols[0] !== 'Ar'
           ? (['Ar', symbols[0]!] as const)
           : undefined
-  if (!gases || figures.length === 0) return refuse('', gasText.notRead(text))
+  if (!gases || figures.length === 0) return refuse('', say('gas.notRead', text))
   const mixture = Object.fromEntries(gases.map((gas, i) => [gas, figures[i]!.value])) as Mixture
   const sum = Object.values(mixture).reduce((a, b) => a + b, 0)
   return Math.abs(sum - 100) > 0.5
-    ? refuse('', requestText.mixtureSum(Math.round(sum * 10) / 10))
+    ? refuse('', say('request.mixtureSum', Math.round(sum * 10) / 10))
     : read(mixture)
 }

@@ -1,7 +1,8 @@
 import { FAMILY_SHEETS } from '../families/index.ts'
-import { arcGasOf, arcGasParts, type Transfer } from '../arc/transfer.ts'
-import type { Mixture } from '../machine/schema.ts'
-import type { Family } from '../wire/families.ts'
+import { arcGasOf, arcGasParts } from './arcGas.ts'
+import { type Transfer } from '../terms/terms.ts'
+import type { Mixture } from './mixtureSchema.ts'
+import type { Family } from '../terms/terms.ts'
 import { USUAL_MIXTURES } from './mixture.ts'
 
 /**

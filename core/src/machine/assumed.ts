@@ -1,4 +1,5 @@
-import type { Fitted, Machine } from './schema.ts'
+import type { Fitted } from './fitted/fitted.ts'
+import type { Machine } from './machine.ts'
 import type { Station } from './stations.ts'
 
 /** Where a station's value stands in `fitted`; the supply stands beside it on the machine. */

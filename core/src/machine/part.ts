@@ -1,4 +1,6 @@
-import type { Fitted, Mixture, Part } from './schema.ts'
+import type { Fitted } from './fitted/fitted.ts'
+import type { Part } from './store.ts'
+import type { Mixture } from '../gas/mixtureSchema.ts'
 
 /**
  * A part in the store and the same part on a machine: how one becomes the other, and which two are alike. One place

@@ -1,10 +1,13 @@
 import { USUAL_MIXTURES } from '../gas/mixture.ts'
-import { asStamp } from '../match/sizes.ts'
+import { asStamp } from '../wire/sizes.ts'
 import { LINER_RANGES_MM } from '../wire/bores.ts'
 import { FAMILY_SHEETS } from '../families/index.ts'
 import type { SpoolType } from '../wire/spool.ts'
 import type { SizedWire } from '../wire/wire.ts'
-import type { Fitted, GUN_KINDS, Machine, POLARITY_CHANGES } from './schema.ts'
+import type { Fitted } from './fitted/fitted.ts'
+import type { GUN_KINDS } from './fitted/gun.ts'
+import type { Machine } from './machine.ts'
+import type { POLARITY_CHANGES } from './fitted/polarity.ts'
 import type { Station } from './stations.ts'
 
 /** What a machine looks like from across the shop. */

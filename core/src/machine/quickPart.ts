@@ -1,13 +1,13 @@
 import { parseMixture } from '../gas/mixture.ts'
-import { refuse, type Read } from '../problem.ts'
+import { refuse, type Read } from '../base/problem.ts'
 import { MM, parseQuantity } from '../units/parse.ts'
 import { evenText, mendNumbers } from '../wire/boxText.ts'
 import { readDiameter, readStampMm } from '../wire/diameters.ts'
 import { readLabel } from '../wire/label.ts'
 import { SPOOL_TYPES } from '../wire/spool.ts'
-import { partLineText } from '../wording/problems.ts'
-import { partSchema, type Part } from './schema.ts'
-import { problemsOf } from './validate.ts'
+import { say, type Said } from '../base/codes.ts'
+import { partSchema, type Part } from './store.ts'
+import { problemsOf } from '../base/check.ts'
 
 /**
  * What people call the parts, the more particular word first. common practice: the trade's own synonyms.
@@ -73,11 +73,11 @@ const MOST_LINES = 1000
  * @returns the part as the store keeps it, or what is missing; nothing is guessed
  */
 export function readPartLine(text: string): Read<Part> {
-  if (text.length > LONGEST_LINE) return refuse('', partLineText.tooLong())
+  if (text.length > LONGEST_LINE) return refuse('', say('partLine.tooLong'))
   const place = DRAWER.exec(text)
   const drawer = place?.[1]?.trim().slice(0, 60)
   const even = mendNumbers(evenText(place ? text.slice(0, place.index) : text))
-  if (even === '') return refuse('', partLineText.empty())
+  if (even === '') return refuse('', say('partLine.empty'))
   const times = COUNT.exec(even)
   const count = times ? Number(times.slice(1).find((n) => n !== undefined)) : 1
   const rest = times ? `${even.slice(0, times.index)} ${even.slice(times.index + times[0].length)}` : even
@@ -86,7 +86,7 @@ export function readPartLine(text: string): Read<Part> {
   if (kind === undefined)
     return /^[A-Z]*\d/.test(rest.trim()) && !wire.ok && /[A-Z]{1,3}\d{2,}/.test(rest)
       ? { ok: false, problems: wire.problems.map((p) => ({ ...p, path: '' })) }
-      : refuse('', partLineText.whichPart(text))
+      : refuse('', say('partLine.whichPart', text))
   const part =
     kind === 'wire' && wire.ok
       ? {
@@ -96,7 +96,7 @@ export function readPartLine(text: string): Read<Part> {
           ...(wire.value.spool.type && { spoolType: wire.value.spool.type }),
         }
       : shaped(kind, rest)
-  if (typeof part.problem === 'string') return refuse('', part.problem)
+  if ('problem' in part) return refuse('', part.problem as Said)
   const whole = partSchema.safeParse({ ...part, count, ...(drawer && { drawer }) })
   return whole.success ? { ok: true, value: whole.data } : { ok: false, problems: problemsOf(whole.error) }
 }
@@ -114,7 +114,7 @@ export function readPartLines(text: string): { line: string; read: Read<Part> }[
   const left = lines.slice(MOST_LINES)
   // What is over comes back as one line that was not read: nothing typed is lost.
   return left.length
-    ? [...read, { line: left.join('\n'), read: refuse('', partLineText.tooManyLines(MOST_LINES)) }]
+    ? [...read, { line: left.join('\n'), read: refuse('', say('partLine.tooManyLines', MOST_LINES)) }]
     : read
 }
 
@@ -139,8 +139,8 @@ function shaped(kind: string, text: string): Shape {
       return { kind: 'gun', part: 'oRing' }
     case 'contactTip': {
       const sizes = sizesIn(left)
-      if (sizes.length === 0) return { problem: partLineText.sizeMissing('tip') }
-      if (sizes.length > 1) return { problem: partLineText.oneSize('tip') }
+      if (sizes.length === 0) return { problem: say('partLine.sizeMissing', 'tip') }
+      if (sizes.length > 1) return { problem: say('partLine.oneSize', 'tip') }
       return {
         kind: 'contactTip',
         stamp: sizes[0],
@@ -172,7 +172,7 @@ function shaped(kind: string, text: string): Shape {
       }
     case 'cylinder': {
       const gas = parseMixture(left.replace(/\b(?:CYLINDERS?|BOTTLES?|OF|GAS)\b/g, ' ').replace(/\s+/g, ' '))
-      return gas.ok ? { kind: 'cylinder', gas: gas.value } : { problem: gas.problems[0]!.message }
+      return gas.ok ? { kind: 'cylinder', gas: gas.value } : { problem: gas.problems[0]! }
     }
     default: {
       const type = /SPOOL/.test(left) ? 'spool-gun' : /PULL/.test(left) ? 'push-pull' : 'push'
@@ -188,19 +188,19 @@ function sizesIn(text: string): string[] {
 
 function rollsIn(text: string, base: object): Shape {
   const profile = named(PROFILE_WORDS, text)
-  if (profile === undefined) return { problem: partLineText.profileMissing() }
+  if (profile === undefined) return { problem: say('partLine.profileMissing') }
   const shared = [...text.matchAll(SHARED_GROOVE)].map((m) => m[0].replace(/\s/g, '').replace('-', '/'))
   // A whole stamp such as 1/16 is one size; a pair such as 1.0/1.2 is two.
   const rest = text.replace(SHARED_GROOVE, ' ').replace(/(?<=\d\.\d{1,3})\s?[/-]\s?(?=0?\.?\d)/g, ' ')
   const grooves = [...shared, ...sizesIn(rest)]
-  if (grooves.length === 0) return { problem: partLineText.sizeMissing('roll') }
-  if (grooves.length > 4) return { problem: partLineText.tooManyGrooves() }
+  if (grooves.length === 0) return { problem: say('partLine.sizeMissing', 'roll') }
+  if (grooves.length > 4) return { problem: say('partLine.tooManyGrooves') }
   return { kind: 'driveRolls', ...base, profile, grooves }
 }
 
 function linerIn(text: string, base: object): Shape {
   const material = named(LINER_WORDS, text)
-  if (material === undefined) return { problem: partLineText.linerMaterialMissing() }
+  if (material === undefined) return { problem: say('partLine.linerMaterialMissing') }
   const rest = text.replace(/(?<=\d[.]\d{1,3}|[.]\d{2,3})\s?(?:MM\s?)?(?:[/–-]|TO)\s?(?=0?\.?\d)/g, ' ')
   const sizes = sizesIn(rest)
     .flatMap((stamp) => {
@@ -208,7 +208,7 @@ function linerIn(text: string, base: object): Shape {
       return mm.ok ? mm.value : []
     })
     .sort((a, b) => a - b)
-  if (sizes.length === 0) return { problem: partLineText.sizeMissing('liner') }
+  if (sizes.length === 0) return { problem: say('partLine.sizeMissing', 'liner') }
   return { ...base, material, minMm: sizes[0], maxMm: sizes.at(-1) }
 }
 

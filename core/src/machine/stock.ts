@@ -1,6 +1,7 @@
 import type { fittedKey } from './assumed.ts'
 import { FITTED_KINDS, partKey } from './part.ts'
-import type { Machine, Part } from './schema.ts'
+import type { Machine } from './machine.ts'
+import type { Part } from './store.ts'
 
 /** Parts that machines carry, in the words of the store, with the machine's name. Assumed parts do not count. */
 export function fittedParts(machines: readonly Machine[]): { part: object; machine: string }[] {

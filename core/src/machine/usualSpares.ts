@@ -1,5 +1,5 @@
 import { shortMixture, USUAL_MIXTURES } from '../gas/mixture.ts'
-import { asStamp } from '../match/sizes.ts'
+import { asStamp } from '../wire/sizes.ts'
 import { LINER_RANGES_MM } from '../wire/bores.ts'
 import { FAMILY_SHEETS } from '../families/index.ts'
 import { tradeLabel } from '../wire/diameters.ts'

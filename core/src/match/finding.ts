@@ -1,15 +1,13 @@
-import type { ChangeoverRequest, Fitted, Machine, Part, Job } from '../machine/schema.ts'
+import type { Facts, Origin } from '../base/facts.ts'
+import type { ChangeoverRequest, Job } from '../machine/request.ts'
+import type { Fitted } from '../machine/fitted/fitted.ts'
+import type { Machine } from '../machine/machine.ts'
+import type { Part } from '../machine/store.ts'
 import type { Station, Verdict } from '../machine/stations.ts'
 import type { Upkeep } from '../machine/upkeep.ts'
 import type { Practice } from '../practice/practice.ts'
 import type { SizedWire } from '../wire/wire.ts'
 import type { Spool } from '../wire/spool.ts'
-
-/** Where a rule or a figure comes from. */
-export type Origin = 'published' | 'common practice' | 'model' | 'measured'
-
-/** Facts a sentence may need; sizes in mm, lengths of leads in m, flows in L/min. Never a sentence. */
-export type Facts = Readonly<Record<string, string | number | boolean | readonly string[] | undefined>>
 
 /** A part the change asks for: what would do, best first, and the one in the store that was picked. */
 export interface WantedPart {
@@ -26,19 +24,27 @@ export interface WantedPart {
 /** A station's end state, in the words of `fitted`; the supply stands beside it on the machine. */
 export type After = Partial<Fitted> & { supply?: Machine['supply'] }
 
+/** What else would do, where the usual is not at hand. */
+export type Substitute =
+  | 'v-lightest-short-repair'
+  | 'any-polymer-liner'
+  | 'short-straight-lead'
+  | 'one-size-up-or-aluminium-bore'
+  | 'cap-or-gas-nozzle'
+
 /** What one station says of the change: facts, never sentences. */
-export interface Finding {
+export interface Finding<R extends string = string> {
   station: Station
   verdict: Verdict
   /** Name of the rule that decided; `wording` holds its sentences. */
-  rule: string
+  rule: R
   facts: Facts
   /** The value seen; `null`: nothing there; `undefined`: not looked. */
   fitted: unknown
   /** Acceptable values, best first, in the words of `fitted`. */
   required: unknown
   /** What else would do; names that `wording` knows. */
-  alsoDo: readonly string[]
+  alsoDo: readonly Substitute[]
   origin: Origin
   /** How this station will read once the work is done. */
   after: After

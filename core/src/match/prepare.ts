@@ -1,13 +1,15 @@
-import { refuse, type Problem, type Read } from '../problem.ts'
-import type { ChangeoverRequest, Part, WireInput } from '../machine/schema.ts'
+import { refuse, type Problem, type Read } from '../base/problem.ts'
+import type { ChangeoverRequest } from '../machine/request.ts'
+import type { Part } from '../machine/store.ts'
+import type { WireInput } from '../machine/fitted/wire.ts'
 import { seenOnly } from '../machine/assumed.ts'
 import { DEFAULT_PRACTICE } from '../practice/practice.ts'
-import { remember } from '../remember.ts'
+import { remember } from '../base/remember.ts'
 import { readLabel } from '../wire/label.ts'
 import { spoolForMass, type Spool } from '../wire/spool.ts'
 import { wireByHand, type WireByHand } from '../wire/byHand.ts'
 import { isSized, type Wire } from '../wire/wire.ts'
-import { requestText } from '../wording/problems.ts'
+import { say } from '../base/codes.ts'
 import type { MatchContext } from './finding.ts'
 
 const readKnownLabel = remember((text) => readLabel(text, ''))
@@ -61,7 +63,7 @@ export function prepare(request: ChangeoverRequest): Read<MatchContext> {
   const wanted = readWire(request.wire, 'wire')
   if (!wanted.ok) problems.push(...wanted.problems)
   else if (!isSized(wanted.value.wire))
-    problems.push(...refuse('wire.label', requestText.diameterNeeded()).problems)
+    problems.push(...refuse('wire.label', say('request.diameterNeeded')).problems)
   // What is only assumed is not seen: it is read before anything is done.
   const machine = seenOnly(request.machine)
   const { fitted } = machine

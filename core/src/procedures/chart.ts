@@ -1,13 +1,13 @@
 import { parseMixture } from '../gas/mixture.ts'
-import { chartRowSchema, type ChartRow } from '../machine/schema.ts'
-import { problemsOf } from '../machine/validate.ts'
-import { refuse, type Read } from '../problem.ts'
+import { chartRowSchema, type ChartRow } from '../machine/chart.ts'
+import { problemsOf } from '../base/check.ts'
+import { refuse, type Read } from '../base/problem.ts'
 import { gaugeScaleOf } from '../units/gauge.ts'
 import { parseLengthMm } from '../units/length.ts'
 import { M_PER_MIN, parseNumber, parseQuantity } from '../units/parse.ts'
-import type { Position } from '../wire/families.ts'
+import type { Position } from '../terms/terms.ts'
 import { readLabel } from '../wire/label.ts'
-import { chartText } from '../wording/problems.ts'
+import { say } from '../base/codes.ts'
 
 /** Characters of one row, and rows of one paste. */
 const LONGEST_ROW = 300
@@ -35,7 +35,7 @@ const GAS =
  * machine's own marks in any order: `ER70S-6 0.9 on 2 mm 75/25 17.5 V 5.2 m/min`, `E71T-11 .030 on 16 ga tap C dial 45`.
  */
 export function readChartLine(line: string): Read<ChartRow> {
-  if (line.length > LONGEST_ROW) return refuse('', chartText.tooLong())
+  if (line.length > LONGEST_ROW) return refuse('', say('chart.tooLong'))
   let rest = ` ${line.normalize('NFKC').trim()} `
   const take = (form: RegExp): RegExpExecArray | null => {
     const found = form.exec(rest)
@@ -80,14 +80,14 @@ interface Cells {
 /** The wire a row is for. */
 function wireOf(text: string): Read<Cells['wire']> {
   const label = readLabel(text)
-  if (!label.ok) return refuse('classification', chartText.wire())
+  if (!label.ok) return refuse('classification', say('chart.wire'))
   const { classification, diameterMm, joins } = label.value.wire
-  if (diameterMm === null) return refuse('sizeMm', chartText.size())
+  if (diameterMm === null) return refuse('sizeMm', say('chart.size'))
   return { ok: true, value: { classification: classification ?? '', sizeMm: diameterMm, metal: joins[0] } }
 }
 
 function rowOf(c: Cells): Read<ChartRow> {
-  if (!c.thickness?.trim()) return refuse('thicknessMm', chartText.thickness())
+  if (!c.thickness?.trim()) return refuse('thicknessMm', say('chart.thickness'))
   const scale = gaugeScaleOf(c.wire.metal)
   const mm = parseLengthMm(c.thickness, scale ? { gaugeScale: scale } : {})
   if (!mm.ok) return mm
@@ -146,7 +146,7 @@ export function readChart(text: string): { line: string; read: Read<ChartRow> }[
   const rows = (table ? lines.slice(1) : lines).slice(0, MOST_ROWS)
   const read = rows.map((line) => ({ line, read: table ? readCells(heads, cut(line)) : readChartLine(line) }))
   return over.length
-    ? [...read, { line: over.join('\n'), read: refuse('', chartText.tooMany(MOST_ROWS)) }]
+    ? [...read, { line: over.join('\n'), read: refuse('', say('chart.tooMany', MOST_ROWS)) }]
     : read
 }
 

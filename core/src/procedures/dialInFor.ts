@@ -1,4 +1,4 @@
-import type { Machine } from '../machine/schema.ts'
+import type { Machine } from '../machine/machine.ts'
 import type { DialInLimits, DialInModel } from '../arc/dialIn.ts'
 import { learnDial, tapVolts, type DialScale } from '../arc/knobs.ts'
 import { rowOf, voltsAtSpeed, type StartJob, type StartSettings, type StartWire } from './start.ts'

@@ -1,4 +1,4 @@
-import type { Machine } from '../machine/schema.ts'
+import type { Machine } from '../machine/machine.ts'
 import { currentOfSpeedA, usualExtensionMm } from '../arc/burnOff.ts'
 import { cordDropV, dutyAtPercent, dutyMultiplier, supplyCurrentA } from '../arc/limits.ts'
 import { loadLineV } from '../arc/volts.ts'

@@ -1,7 +1,8 @@
 import { gasDesignation } from '../gas/designation.ts'
 import type { Try } from '../arc/tries.ts'
-import type { ChartRow, Mixture } from '../machine/schema.ts'
-import type { Position } from '../wire/families.ts'
+import type { ChartRow } from '../machine/chart.ts'
+import type { Mixture } from '../gas/mixtureSchema.ts'
+import type { Position } from '../terms/terms.ts'
 import type { SizedWire } from '../wire/wire.ts'
 
 /** Where a shop's own setting comes from, first the one that wins. */

@@ -1,31 +1,6 @@
-import type { Position } from '../wire/families.ts'
-import type { Transfer } from '../arc/transfer.ts'
-
-/** Groups of settings: inside one a start may go between rows, never from one to another. */
-export const GROUPS = [
-  'solid-short-arc',
-  'solid-coarse',
-  'solid-spray',
-  'stainless-short-arc',
-  'stainless-short-arc-helium',
-  'stainless-spray',
-  'metal-cored-short-arc',
-  'metal-cored-spray',
-  'gas-cored',
-  'stainless-gas-cored',
-  'T-3',
-  'T-4',
-  'T-6',
-  'T-7',
-  'T-8',
-  'T-11',
-  'T-14',
-  'stainless-self-shielded',
-  'aluminium',
-  'bronze-brazing',
-  'bronze-spray',
-] as const
-export type Group = (typeof GROUPS)[number]
+import type { Group } from '../families/groups.ts'
+import type { Position } from '../terms/terms.ts'
+import type { Transfer } from '../terms/terms.ts'
 
 /** How sure a recalled row is, surest first. `M-L` counts as `L`: only its sentence is asserted, not its figure. */
 export const CONFIDENCES = ['H', 'M-H', 'M', 'M-L', 'L'] as const

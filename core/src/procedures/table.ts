@@ -1,6 +1,7 @@
-import type { Position } from '../wire/families.ts'
+import type { Position } from '../terms/terms.ts'
 import { GAS_CORED_ROWS, METAL_CORED_ROWS, SELF_SHIELDED_ROWS } from './cored.ts'
-import { lessSure, lessSureOf, LYING, type Group, type Row, type Span } from './row.ts'
+import { lessSure, lessSureOf, LYING, type Row, type Span } from './row.ts'
+import { type Group } from '../families/groups.ts'
 import { ALUMINIUM_ROWS, BRONZE_ROWS } from './soft.ts'
 import { SOLID_ROWS, STAINLESS_ROWS } from './solid.ts'
 

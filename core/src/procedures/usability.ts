@@ -1,6 +1,6 @@
-import type { Position } from '../wire/families.ts'
+import type { Position } from '../terms/terms.ts'
 import type { SizedWire } from '../wire/wire.ts'
-import type { Group } from './row.ts'
+import type { Group } from '../families/groups.ts'
 
 type Named = Pick<SizedWire, 'classification' | 'standard' | 'family'>
 

@@ -1,16 +1,12 @@
-import { gatherList, type GatherLine } from '../changeover/gather.ts'
-import { planFrom } from '../changeover/plan.ts'
+import { gatherList, type GatherLine } from '../changeover/plan/gather.ts'
+import { planFrom } from '../changeover/plan/plan.ts'
 import { seenOnly } from '../machine/assumed.ts'
-import type { Machine, Part } from '../machine/schema.ts'
-import {
-  match,
-  obstacles,
-  handOf,
-  readWire,
-  shelfWire,
-  type MatchContext,
-  type Obstacle,
-} from '../match/index.ts'
+import type { Machine } from '../machine/machine.ts'
+import type { Part } from '../machine/store.ts'
+import type { MatchContext } from '../match/finding.ts'
+import { handOf, readWire, shelfWire } from '../match/prepare.ts'
+import { match } from '../stations/index.ts'
+import { obstacles, type Obstacle } from '../stations/obstacles.ts'
 import type { Practice } from '../practice/practice.ts'
 import type { WireByHand } from '../wire/byHand.ts'
 import type { Spool } from '../wire/spool.ts'

@@ -1,4 +1,4 @@
-import { read, type Read } from '../problem.ts'
+import { read, type Read } from '../base/problem.ts'
 import type { UnitSystem } from './format.ts'
 import { parseQuantity } from './parse.ts'
 

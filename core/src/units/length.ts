@@ -1,5 +1,5 @@
-import { read, refuse, type Read } from '../problem.ts'
-import { unitText } from '../wording/problems.ts'
+import { read, refuse, type Read } from '../base/problem.ts'
+import { say } from '../base/codes.ts'
 import { GAUGES, gaugeMm, type GaugeScale } from './gauge.ts'
 import { MM, parseNumber, parseQuantity } from './parse.ts'
 
@@ -28,7 +28,7 @@ export function parseLengthMm(text: string, context: LengthContext = {}): Read<n
     : bare !== undefined
       ? read(bare * 25.4)
       : parseQuantity(text, MM, context.defaultUnit ?? 'mm')
-  if (result.ok && !(result.value > 0)) return refuse('', unitText.mustBePositive(text))
+  if (result.ok && !(result.value > 0)) return refuse('', say('unit.mustBePositive', text))
   return result
 }
 
@@ -42,7 +42,9 @@ function inchesOf(t: string): number | undefined {
 }
 
 function parseGauge(gauge: number, scale: GaugeScale | undefined): Read<number> {
-  if (!scale) return refuse('', unitText.gaugeNeedsMaterial())
+  if (!scale) return refuse('', say('unit.gaugeNeedsMaterial'))
   const mm = gaugeMm(gauge, scale)
-  return mm === undefined ? refuse('', unitText.noGauge(gauge, scale, GAUGES[0]!, GAUGES.at(-1)!)) : read(mm)
+  return mm === undefined
+    ? refuse('', say('unit.noGauge', gauge, scale, GAUGES[0]!, GAUGES.at(-1)!))
+    : read(mm)
 }

@@ -1,5 +1,5 @@
-import { read, refuse, type Read } from '../problem.ts'
-import { unitText } from '../wording/problems.ts'
+import { read, refuse, type Read } from '../base/problem.ts'
+import { say } from '../base/codes.ts'
 
 /**
  * Units a number may carry, each with its factor to the core's own unit.
@@ -157,19 +157,20 @@ const LONGEST_NUMBER = 200
  */
 export function parseQuantity(text: string, table: UnitTable, defaultUnit: string): Read<number> {
   if (!(defaultUnit in table)) throw new RangeError(`no unit ${defaultUnit}`)
-  if (text.length > LONGEST_NUMBER) return refuse('', unitText.notANumber(`${text.slice(0, 40)}…`))
+  if (text.length > LONGEST_NUMBER) return refuse('', say('unit.notANumber', `${text.slice(0, 40)}…`))
   const t = clean(text)
-  if (t === '') return refuse('', unitText.empty())
+  if (t === '') return refuse('', say('unit.empty'))
   const parts = /^([\d.,/\s-]*\d[.]?|[.,]\d+)\s*(.*)$/.exec(t)
   const value = parts ? parseNumber(parts[1]!) : undefined
   if (!parts || value === undefined)
-    return refuse('', /^[-−]/.test(t) ? unitText.negative(text) : unitText.notANumber(text))
+    return refuse('', /^[-−]/.test(t) ? say('unit.negative', text) : say('unit.notANumber', text))
   const unit = parts[2]!.replace(/\s+/g, '').replace(/\.$/, '').replace(/·|per/g, '/') || defaultUnit
   const factor = table[unit]
   if (factor === undefined)
     return refuse(
       '',
-      unitText.unknownUnit(
+      say(
+        'unit.unknownUnit',
         parts[2]!,
         Object.keys(table).filter((u) => u.length < 6),
       ),

@@ -1,4 +1,4 @@
-import { POSITIONS, type Family, type Polarity } from './families.ts'
+import { POSITIONS, type Family, type Polarity } from '../terms/terms.ts'
 import { FAMILY_SHEETS } from '../families/index.ts'
 import { diameterOfMm } from './diameters.ts'
 import type { SizedWire } from './wire.ts'

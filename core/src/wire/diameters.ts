@@ -1,6 +1,6 @@
-import { read, refuse, type Read } from '../problem.ts'
-import { remember } from '../remember.ts'
-import { diameterText } from '../wording/problems.ts'
+import { read, refuse, type Read } from '../base/problem.ts'
+import { remember } from '../base/remember.ts'
+import { say } from '../base/codes.ts'
 
 /** One trade size: what is sold as the same wire in inch and in metric. */
 interface TradeSize {
@@ -120,7 +120,7 @@ export function readDiameter(text: string): Read<Diameter> {
     return inMm ? read(inMm) : noSuchWire(text, inches > MOST_INCHES ? inches : inches * 25.4)
   }
   const m = MM_FORM.exec(t)
-  if (!m) return refuse('', diameterText.notRead(text))
+  if (!m) return refuse('', say('diameter.notRead', text))
   const mm = Number(m[1]!.replace(',', '.'))
   const size = byMm(mm)
   return size ? read(size) : noSuchWire(text, mm)
@@ -129,7 +129,7 @@ export function readDiameter(text: string): Read<Diameter> {
 function noSuchWire(text: string, mm: number): Read<never> {
   const near = TRADE_SIZES.reduce((a, b) => (Math.abs(b.mm - mm) < Math.abs(a.mm - mm) ? b : a))
   const label = `${near.inch[0]!.label} (${metricLabel(near.mm)})`
-  return refuse('', diameterText.noSuchWire(text, label), metricLabel(near.mm), text.trim())
+  return refuse('', say('diameter.noSuchWire', text, label), metricLabel(near.mm), text.trim())
 }
 
 /**
@@ -138,7 +138,7 @@ function noSuchWire(text: string, mm: number): Read<never> {
  */
 export const readStampMm: (text: string) => Read<number[]> = remember((typed) => {
   // A mark is a few figures: what is longer is none, and is not read.
-  if (typed.length > LONGEST_STAMP) return refuse('', diameterText.notRead(typed.slice(0, LONGEST_STAMP)))
+  if (typed.length > LONGEST_STAMP) return refuse('', say('diameter.notRead', typed.slice(0, LONGEST_STAMP)))
   const text = typed.trim()
   const whole = readDiameter(text)
   if (whole.ok) return read([whole.value.diameterMm])

@@ -1,5 +1,5 @@
-import { read, refuse, type Problem, type Read } from '../problem.ts'
-import { labelText } from '../wording/problems.ts'
+import { read, refuse, type Problem, type Read } from '../base/problem.ts'
+import { say, type Said } from '../base/codes.ts'
 import { asScanned, evenText, isFiller, mendNumbers, setAside, takeMass } from './boxText.ts'
 import { readDesignation, type Designated } from './classification/index.ts'
 import { readDiameter, type Diameter } from './diameters.ts'
@@ -35,9 +35,9 @@ export interface Label {
  * @returns the wire with what was not read in `unread`, or the reason it is refused with the likely meaning
  */
 export function readLabel(text: string, path = 'label'): Read<Label> {
-  if (text.length > LONGEST_BOX) return refuse(path, labelText.tooLong(text.length))
+  if (text.length > LONGEST_BOX) return refuse(path, say('label.tooLong', text.length))
   const even = mendNumbers(evenText(text))
-  if (!even) return refuse(path, labelText.empty())
+  if (!even) return refuse(path, say('label.empty'))
   const { rest: said, aside } = setAside(even)
   const mass = takeMass(said)
   const spool = SPOOL.exec(mass.rest)?.[1] as SpoolType | undefined
@@ -47,7 +47,7 @@ export function readLabel(text: string, path = 'label'): Read<Label> {
     .filter(Boolean)
     .slice(0, MOST_WORDS)
   const found = takeDesignations(tokens)
-  if (!found.ok) return refuse(path, found.message, found.suggestion, found.instead)
+  if (!found.ok) return refuse(path, found.said, found.suggestion, found.instead)
   const size = takeDiameter(found.rest)
   if (!size.ok) return { ok: false, problems: size.problems.map((p) => ({ ...p, path })) }
 
@@ -87,7 +87,7 @@ function slips(text: string, classification: string): WireNote[] {
     : []
 }
 
-type Wrong = { ok: false; message: string; suggestion?: string; instead?: string }
+type Wrong = { ok: false; said: Said; suggestion?: string; instead?: string }
 type Taken = { ok: true; value: Designated; rest: string[] } | Wrong
 interface Took {
   ok: true
@@ -106,7 +106,7 @@ function takeDesignations(tokens: string[]): Taken {
   }
   const found = typed.values.length ? typed : scan(tokens, mended, 'letters-mended')
   if (found.values.length === 0)
-    return typed.wrong ?? found.wrong ?? { ok: false, message: labelText.noClassification(tokens.join(' ')) }
+    return typed.wrong ?? found.wrong ?? { ok: false, said: say('label.noClassification', tokens.join(' ')) }
   const [first, ...others] = found.values
   let merged = first!
   for (const other of others) {
@@ -114,7 +114,7 @@ function takeDesignations(tokens: string[]): Taken {
     if (!both)
       return {
         ok: false,
-        message: labelText.twoClassifications(merged.classification, other.classification),
+        said: say('label.twoClassifications', merged.classification, other.classification),
       }
     merged = both
   }
@@ -165,12 +165,18 @@ function designationAt(
       // The longest refused run names the most: `G 3Si-1`, not its last word.
       const { whole, ...why } = each[refused] as Wrong & { whole?: true }
       const instead = length === 1 ? halves[refused]! : words.join(' ')
-      wrong ??= { ...why, message: why.message.replace(halves[refused]!, instead), instead }
+      wrong ??= { ...why, said: naming(why.said, halves[refused]!, instead), instead }
       if (whole) return wrong
     }
   }
   return wrong
 }
+
+/** The same refusal of the words as they were typed. */
+const naming = ({ code, facts }: Said, form: string, typed: string): Said => ({
+  code,
+  facts: facts.map((fact) => (fact === form ? typed : fact)) as Said['facts'],
+})
 
 const system = (d: Designated) => (d.standard.startsWith('ISO') ? 'ISO' : 'AWS')
 /** Newer forms of a standard stand beside the older on one box. */
@@ -230,7 +236,10 @@ function takeDiameter(tokens: string[]): Sized {
       const size = readDiameter(piece)
       if (!size.ok) return size
       if (diameter && diameter.diameterMm !== size.value.diameterMm)
-        return refuse('', labelText.twoDiameters(diameter.diameterLabel, size.value.diameterLabel)) as Sized
+        return refuse(
+          '',
+          say('label.twoDiameters', diameter.diameterLabel, size.value.diameterLabel),
+        ) as Sized
       diameter ??= size.value
     }
   }

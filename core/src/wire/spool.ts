@@ -1,4 +1,4 @@
-import type { Family } from './families.ts'
+import type { Family } from '../terms/terms.ts'
 import { FAMILY_SHEETS } from '../families/index.ts'
 
 export const SPOOL_TYPES = ['S100', 'S200', 'S300', 'B300', 'BS300', 'drum'] as const

@@ -1,4 +1,4 @@
-import type { Family, Material, Polarity, Position } from './families.ts'
+import type { Family, Material, Polarity, Position } from '../terms/terms.ts'
 
 /** Everything that can be worked out from the label of a wire, or was entered by hand. */
 export interface Wire {

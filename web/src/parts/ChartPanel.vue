@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { chartLine, readChart, type ChartRow } from '@pepper-knot/core'
+import { problemText, chartLine, readChart, type ChartRow } from '@pepper-knot/core'
 import { exportCsv } from '../storage/csv.ts'
 import { useShop } from '../stores/shop.ts'
 
@@ -108,7 +108,7 @@ const csv = () => {
         <b v-if="read.ok">{{ chartLine(read.value, shop.units) }}</b>
         <span v-else class="problem"
           ><b>{{ line.slice(0, 120) }}</b
-          >: {{ read.problems[0]!.message }}</span
+          >: {{ problemText(read.problems[0]!) }}</span
         >
       </li>
       <li v-if="lines.length > 40" class="muted">{{ t('chart.more', { n: lines.length - 40 }) }}</li>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useI18n } from 'vue-i18n'
-import { readDiameter, readStampMm, tradeLabel } from '@pepper-knot/core'
+import { problemText, readDiameter, readStampMm, tradeLabel } from '@pepper-knot/core'
 import { useShop } from '../stores/shop.ts'
 import MixtureField from './MixtureField.vue'
 import QuantityField from './QuantityField.vue'
@@ -32,7 +32,7 @@ const number = (text: string) => {
 const stampProblem = (text: unknown) => {
   if (typeof text !== 'string' || text === '') return []
   const stamp = readStampMm(text)
-  return stamp.ok ? [] : [stamp.problems[0]!.message]
+  return stamp.ok ? [] : [problemText(stamp.problems[0]!)]
 }
 /** A wire size is typed in either system and kept as its trade size in mm; what cannot be read stays as typed. */
 const sizeOf = (key: string) => {

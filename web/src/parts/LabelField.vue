@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { readLabel } from '@pepper-knot/core'
+import { problemText, readLabel } from '@pepper-knot/core'
 import { usePageKeys } from './keys.ts'
 
 /** What does the box say? Read at once; a refusal gives its reason and the likely meaning. */
@@ -40,7 +40,7 @@ usePageKeys({
       v-model="text"
       :label="t('label.ask')"
       :placeholder="t('label.example')"
-      :error-messages="problem ? [problem.message] : []"
+      :error-messages="problem ? [problemText(problem)] : []"
       :hint="label?.ok && label.value.wire.unread.includes('diameter') ? t('label.noSize') : ''"
       persistent-hint
       autocomplete="off"

@@ -2,6 +2,7 @@
 import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import {
+  problemText,
   formatAmps,
   formatConductor,
   formatDraught,
@@ -121,7 +122,7 @@ const read = computed<Read<number> | undefined>(() =>
 )
 const problem = computed(() => {
   if (!read.value) return undefined
-  if (!read.value.ok) return read.value.problems[0]!.message
+  if (!read.value.ok) return problemText(read.value.problems[0]!)
   const { min = 0, max = Infinity } = props
   return read.value.value < min || read.value.value > max
     ? t('field.range', { min: say(min), max: max === Infinity ? '…' : say(max) })

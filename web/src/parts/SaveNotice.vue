@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useEventListener } from '@vueuse/core'
-import { partText, type Unkept } from '@pepper-knot/core'
+import { problemLine, partText, type Unkept } from '@pepper-knot/core'
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { exportShop } from '../storage/exportShop.ts'
@@ -37,7 +37,7 @@ useEventListener(window, 'beforeunload', (event) => {
     <p>{{ t('save.unkept') }}</p>
     <ul>
       <li v-for="one in shop.unkept.slice(0, 5)" :key="one.where + one.id">
-        {{ nameOf(one) }}: {{ one.problems[0]?.message }}
+        {{ nameOf(one) }}: {{ one.problems[0] && problemLine(one.problems[0]) }}
       </li>
     </ul>
   </div>

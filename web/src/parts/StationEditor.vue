@@ -2,6 +2,7 @@
 import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import {
+  problemLine,
   confirmSeen,
   INSPECT,
   machineSchema,
@@ -111,7 +112,7 @@ function save() {
   if (missing.length)
     return void (problems.value = missing.map((f) => t('field.needed', { name: t(`fields.${f.key}`) })))
   const read = validate(machineSchema, JSON.parse(JSON.stringify(next)))
-  if (!read.ok) return void (problems.value = read.problems.map((p) => p.message))
+  if (!read.ok) return void (problems.value = read.problems.map(problemLine))
   // Whoever saves it has looked, or says that nobody did.
   emit('save', confirmSeen(read.value, [station]))
 }

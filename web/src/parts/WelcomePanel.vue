@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { problemLine } from '@pepper-knot/core'
 import { useI18n } from 'vue-i18n'
 import { download } from '../storage/download.ts'
 import { useShop } from '../stores/shop.ts'
@@ -24,8 +25,8 @@ const shop = useShop()
     </template>
     <template v-else>
       <h1>{{ t(`welcome.${shop.phase}`) }}</h1>
-      <p v-for="problem in shop.problems.slice(0, 5)" :key="problem.path + problem.message" class="problem">
-        {{ problem.path }} {{ problem.message }}
+      <p v-for="problem in shop.problems.slice(0, 5)" :key="problemLine(problem)" class="problem">
+        {{ problemLine(problem) }}
       </p>
       <p>{{ t(`welcome.${shop.phase}Text`) }}</p>
       <div class="row">

@@ -12,12 +12,12 @@ import {
   STATION_NAMES,
   wantedShort,
   type Changeover,
-  type Finding,
+  type StationFinding,
 } from '@pepper-knot/core'
 import { useShop } from '../stores/shop.ts'
 import SectionDrawing from './sections/SectionDrawing.vue'
 
-const props = defineProps<{ finding: Finding; plan: Changeover }>()
+const props = defineProps<{ finding: StationFinding; plan: Changeover }>()
 const { t } = useI18n()
 const shop = useShop()
 

@@ -1,5 +1,9 @@
 import { computed, type ComputedRef } from 'vue'
 import {
+  PlanRefused,
+  problemAt,
+  problemsOf,
+  say,
   changeoverRequestSchema,
   isSized,
   lastGood,
@@ -68,12 +72,12 @@ export function planOf(run: Run, shop: Shop): RunPlan {
       minutes: ownMinutes(shop.runs.flatMap((r) => r.times ?? [])),
     }),
   ) as { store: unknown[] }
-  let request = changeoverRequestSchema.safeParse(whole)
+  let request = changeoverRequestSchema.safeParse(whole, { reportInput: true })
   // A part of the shelf that cannot be taken as it stands is not offered; it stops no plan.
   const bad = new Set(request.error?.issues.flatMap(({ path: [list, at] }) => (list === 'store' ? [at] : [])))
   if (bad.size) {
     const store = whole.store.filter((_part, at) => !bad.has(at))
-    request = changeoverRequestSchema.safeParse({ ...whole, store })
+    request = changeoverRequestSchema.safeParse({ ...whole, store }, { reportInput: true })
   }
   return request.success
     ? withPlan(wire, request.data)
@@ -81,7 +85,7 @@ export function planOf(run: Run, shop: Shop): RunPlan {
         wire,
         request: undefined,
         plan: undefined,
-        problems: request.error.issues.map((i) => ({ path: i.path.join('.'), message: i.message })),
+        problems: problemsOf(request.error),
       }
 }
 
@@ -105,11 +109,12 @@ function withPlan(wire: RunPlan['wire'], request: ChangeoverRequest): RunPlan {
       ? { wire, request, plan: plan.value, problems: [] }
       : { wire, request, plan: undefined, problems: plan.problems }
   } catch (error) {
+    console.error(error)
     return {
       wire,
       request,
       plan: undefined,
-      problems: [{ path: '', message: error instanceof Error ? error.message : String(error) }],
+      problems: [problemAt('', say(error instanceof PlanRefused ? 'request.notProved' : 'request.ourFault'))],
     }
   }
 }

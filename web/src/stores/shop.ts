@@ -1,6 +1,8 @@
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, toRaw, watch } from 'vue'
 import {
+  problemAt,
+  say,
   keeper,
   settingsSchema,
   type Machine,
@@ -93,7 +95,7 @@ export const useShop = defineStore('shop', () => {
       unreadableText.value = loaded.text
       phase.value = 'unreadable'
     } else if (loaded.state === 'failed') {
-      problems.value = loaded.answers ? [{ path: '', message: loaded.message }] : []
+      problems.value = loaded.answers ? [problemAt('', say('storage.unreadable'))] : []
       phase.value = loaded.answers ? 'failed' : 'no-answer'
     } else if ((await fetchInfo())?.demo) await openDemo()
     else phase.value = 'welcome'
@@ -110,8 +112,8 @@ export const useShop = defineStore('shop', () => {
     try {
       await keepAside()
       openEmpty()
-    } catch (error) {
-      problems.value = [{ path: '', message: error instanceof Error ? error.message : String(error) }]
+    } catch {
+      problems.value = [problemAt('', say('storage.asideFailed'))]
     }
   }
   function start(fresh: Shop) {

@@ -1,4 +1,4 @@
-import { labelText } from '../../wording/problems.ts'
+import { say } from '../../base/codes.ts'
 import { designated, groups, notOurs, wrong, type Designation, type Standard } from './standard.ts'
 
 /** Filler alloys. published: AWS A5.10/A5.10M, ISO 18273, recalled from memory. */
@@ -55,24 +55,25 @@ function readAluminium(token: string): Designation {
   const wire = filler ? `ER${alloy}` : parent ? `ER${parent}` : undefined
   // A bare number such as 5356 is what people say; one of another series is no wire at all.
   if (!lead && !wire) return notOurs
-  if (parent) return wrong(labelText.parentMetal(token), wire)
-  if (NOT_WELDABLE.includes(alloy)) return wrong(labelText.notWeldable(token))
-  if (!filler) return wrong(labelText.notInAluminiumList(token), 'ER5356')
-  if (m.h) return wrong(labelText.hyphenMisplaced(token), wire)
-  if (!lead) return wrong(labelText.bareAlloy(token), wire)
-  if (lead === 'R') return wrong(labelText.tigRod(token), wire)
-  if (lead !== 'ER') return wrong(labelText.rodMissingR(token), wire)
+  if (parent) return wrong(say('label.parentMetal', token), wire)
+  if (NOT_WELDABLE.includes(alloy)) return wrong(say('label.notWeldable', token))
+  if (!filler) return wrong(say('label.notInAluminiumList', token), 'ER5356')
+  if (m.h) return wrong(say('label.hyphenMisplaced', token), wire)
+  if (!lead) return wrong(say('label.bareAlloy', token), wire)
+  if (lead === 'R') return wrong(say('label.tigRod', token), wire)
+  if (lead !== 'ER') return wrong(say('label.rodMissingR', token), wire)
   return designated('AWS A5.10', 'aluminium', `ER${alloy}`, { alloy })
 }
 
 function readIso(token: string): Designation {
   const trade = BY_FORMULA.find(([form]) => form.test(token))
-  if (trade) return wrong(labelText.compositionOnly(token), `S Al ${trade[1]}`)
+  if (trade) return wrong(say('label.compositionOnly', token), `S Al ${trade[1]}`)
   const m = groups(ISO_FORM, token)
   if (!m) return notOurs
   const alloy = m.alloy!
-  if (FILLER_FOR_PARENT[alloy]) return wrong(labelText.parentMetal(alloy), `S Al ${FILLER_FOR_PARENT[alloy]}`)
-  if (!ALUMINIUM_FILLERS.includes(alloy)) return wrong(labelText.notInAluminiumList(token), 'S Al 5356')
+  if (FILLER_FOR_PARENT[alloy])
+    return wrong(say('label.parentMetal', alloy), `S Al ${FILLER_FOR_PARENT[alloy]}`)
+  if (!ALUMINIUM_FILLERS.includes(alloy)) return wrong(say('label.notInAluminiumList', token), 'S Al 5356')
   return designated('ISO 18273', 'aluminium', `S Al ${alloy}`, { alloy })
 }
 

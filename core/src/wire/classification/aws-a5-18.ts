@@ -1,4 +1,4 @@
-import { labelText } from '../../wording/problems.ts'
+import { say } from '../../base/codes.ts'
 import type { WireNote } from '../wire.ts'
 import { designated, groups, notOurs, tail, wrong, type Designation, type Standard } from './standard.ts'
 import { SOLID_METRIC, SOLID_STRENGTH } from './strength.ts'
@@ -52,17 +52,14 @@ function solid(token: string): Designation {
   const carbon = ksi === '70' && [...CARBON_SOLID, ...WITHDRAWN_SOLID].includes(chem) ? chem : undefined
   const type = lowAlloy ?? carbon
   const usual = LOW_ALLOY_SOLID[ksi] && ksi !== '70' ? `ER${s}S-${LOW_ALLOY_SOLID[ksi][0]}` : 'ER70S-6'
-  if (m.h0 || m.h1) return wrong(labelText.hyphenMisplaced(token), `ER${s}S-${type ?? (chem || '6')}`)
+  if (m.h0 || m.h1) return wrong(say('label.hyphenMisplaced', token), `ER${s}S-${type ?? (chem || '6')}`)
   if (!SOLID_STRENGTH[ksi])
-    return wrong(
-      labelText.unknownStrength(token, '70 to 120 in tens (48 to 83 in metric)'),
-      `ER70S-${chem || '6'}`,
-    )
-  if (!chem) return wrong(labelText.suffixMissing(token), ksi === '70' ? 'ER70S-6' : usual)
+    return wrong(say('label.unknownStrength', token, '70-120'), `ER70S-${chem || '6'}`)
+  if (!chem) return wrong(say('label.suffixMissing', token), ksi === '70' ? 'ER70S-6' : usual)
   if (!type) {
     const elsewhere = Object.entries(LOW_ALLOY_SOLID).find(([, types]) => listed(types, chem))
     return wrong(
-      labelText.unknownChemistry(token, ksi === '70' ? 'AWS A5.18' : 'AWS A5.28'),
+      say('label.unknownChemistry', token, ksi === '70' ? 'AWS A5.18' : 'AWS A5.28'),
       elsewhere ? `ER${elsewhere[0]}S-${listed(elsewhere[1], chem)}` : usual,
     )
   }
@@ -87,14 +84,13 @@ function metalCored(token: string): Designation {
   const carbon = ksi === '70' && CARBON_CORED.includes(type)
   const known = lowAlloy ?? (carbon ? type : undefined)
   const likely = known ? `E${s}C-${known}` : 'E70C-6M'
-  if (m.r) return wrong(labelText.rodIsNotTubular(token), likely)
-  if (m.h0) return wrong(labelText.hyphenMisplaced(token), likely)
-  if (!SOLID_STRENGTH[ksi])
-    return wrong(labelText.unknownStrength(token, '70 to 120 in tens (48 to 83 in metric)'), likely)
+  if (m.r) return wrong(say('label.rodIsNotTubular', token), likely)
+  if (m.h0) return wrong(say('label.hyphenMisplaced', token), likely)
+  if (!SOLID_STRENGTH[ksi]) return wrong(say('label.unknownStrength', token, '70-120'), likely)
   if (ksi === '70' && (type === '3' || type === '6'))
-    return wrong(labelText.gasLetterMissing(token), `E${s}C-${type}M`)
+    return wrong(say('label.gasLetterMissing', token), `E${s}C-${type}M`)
   if (!known)
-    return wrong(labelText.unknownChemistry(token, ksi === '70' ? 'AWS A5.18' : 'AWS A5.28'), likely)
+    return wrong(say('label.unknownChemistry', token, ksi === '70' ? 'AWS A5.18' : 'AWS A5.28'), likely)
   const notes: WireNote[] = []
   if (!m.h1) notes.push('hyphen-added')
   const gasOpen = type === 'GS'

@@ -1,4 +1,4 @@
-import { labelText } from '../../wording/problems.ts'
+import { say } from '../../base/codes.ts'
 import type { WireNote } from '../wire.ts'
 import { designated, groups, notOurs, tail, wrong, type Designation, type Standard } from './standard.ts'
 import { CORED_METRIC, CORED_STRENGTH } from './strength.ts'
@@ -18,17 +18,17 @@ function readFluxCored(token: string): Designation {
   const use = USABILITY[type!]
   const form = (letter = gas ?? '') => `E${s}${pos}T-${type}${letter}`
   const likely = use ? `E71T-${type}${use.shielding === 'gas' ? (gas ?? '') : ''}` : undefined
-  if (m.r) return wrong(labelText.solidCalledTubular(token), use ? form() : 'ER70S-6')
-  if (m.h0 || m.h1) return wrong(labelText.hyphenMisplaced(token), use ? form() : undefined)
+  if (m.r) return wrong(say('label.solidCalledTubular', token), use ? form() : 'ER70S-6')
+  if (m.h0 || m.h1) return wrong(say('label.hyphenMisplaced', token), use ? form() : undefined)
   const strength = ['6', '7', '43', '49'].includes(s!) ? CORED_STRENGTH[CORED_METRIC[s!] ?? s!] : undefined
-  if (!strength) return wrong(labelText.unknownStrength(token, '6 and 7 (43 and 49 in metric)'), likely)
-  if (pos !== '0' && pos !== '1') return wrong(labelText.unknownPosition(token), likely)
-  if (type === 'G') return wrong(labelText.leftOpen(token))
-  if (!use) return wrong(labelText.unknownUsability(token, type!))
+  if (!strength) return wrong(say('label.unknownStrength', token, '6-7'), likely)
+  if (pos !== '0' && pos !== '1') return wrong(say('label.unknownPosition', token), likely)
+  if (type === 'G') return wrong(say('label.leftOpen', token))
+  if (!use) return wrong(say('label.unknownUsability', token, type!))
   if (use.shielding === 'self' && (gas || gas2 || dualGas))
-    return wrong(labelText.gasLetterOnSelfShielded(token, type!), form(''))
+    return wrong(say('label.gasLetterOnSelfShielded', token, type!), form(''))
   const second = dual ? USABILITY[dual] : undefined
-  if (second && second.shielding !== use.shielding) return wrong(labelText.unknownUsability(token, dual!))
+  if (second && second.shielding !== use.shielding) return wrong(say('label.unknownUsability', token, dual!))
 
   const notes: WireNote[] = [...(use.notes ?? [])]
   const single = use.passes === 'single' && (!second || second.passes === 'single')

@@ -1,4 +1,4 @@
-import { labelText } from '../../wording/problems.ts'
+import { say } from '../../base/codes.ts'
 import type { WireGas, WireNote } from '../wire.ts'
 import { designated, groups, notOurs, tail, wrong, type Designation, type Standard } from './standard.ts'
 import { stainlessAlloy } from './stainless.ts'
@@ -26,15 +26,15 @@ function readStainlessCored(token: string): Designation {
   const alloy = stainlessAlloy(m.alloy!)
   if (!alloy) return notOurs
   const likely = `E${alloy}T${pos === '0' ? '0' : '1'}-1`
-  if (m.lead === 'R' || gas === '5') return wrong(labelText.tigRod(token), likely)
-  if (m.lead === 'ER') return wrong(labelText.solidCalledTubular(token), likely)
-  if (m.h1) return wrong(labelText.hyphenMisplaced(token), likely)
+  if (m.lead === 'R' || gas === '5') return wrong(say('label.tigRod', token), likely)
+  if (m.lead === 'ER') return wrong(say('label.solidCalledTubular', token), likely)
+  if (m.h1) return wrong(say('label.hyphenMisplaced', token), likely)
   const old = pos === ''
   const shielding = (old ? OLD_GAS : GAS_BY_FIGURE)[gas!]
-  if (gas === 'G') return wrong(labelText.leftOpen(token))
+  if (gas === 'G') return wrong(say('label.leftOpen', token))
   if (gas === 'M' || gas === 'C')
-    return wrong(labelText.gasByFigure(token), `E${alloy}T${pos || '1'}-${gas === 'M' ? '4' : '1'}`)
-  if (!shielding || pos === '5') return wrong(labelText.gasByFigure(token), likely)
+    return wrong(say('label.gasByFigure', token), `E${alloy}T${pos || '1'}-${gas === 'M' ? '4' : '1'}`)
+  if (!shielding || pos === '5') return wrong(say('label.gasByFigure', token), likely)
   const notes: WireNote[] = []
   if (old) notes.push('old-stainless-form')
   else if (!m.h2) notes.push('hyphen-added')

@@ -1,4 +1,4 @@
-import { labelText } from '../../wording/problems.ts'
+import { say } from '../../base/codes.ts'
 import type { WireNote } from '../wire.ts'
 import { designated, groups, notOurs, tail, wrong, type Designation, type Standard } from './standard.ts'
 import { CORED_METRIC, CORED_STRENGTH } from './strength.ts'
@@ -26,12 +26,12 @@ function readLowAlloyCored(token: string): Designation {
   if (!deposit) return notOurs
   const letter = use?.shielding === 'gas' ? (gas ?? 'C') : ''
   const likely = use && strength ? `E${s}${pos}T${type}-${deposit}${letter}` : undefined
-  if (m.r) return wrong(labelText.solidCalledTubular(token), likely)
-  if (m.h1) return wrong(labelText.hyphenMisplaced(token), likely)
-  if (!strength)
-    return wrong(labelText.unknownStrength(token, '6 to 12 (43 to 83 in metric)'), `E81T1-${deposit}C`)
-  if (!use) return wrong(labelText.unknownUsability(token, type!, 'AWS A5.29'))
-  if (use.shielding === 'self' && gas) return wrong(labelText.gasLetterOnSelfShielded(token, type!), likely)
+  if (m.r) return wrong(say('label.solidCalledTubular', token), likely)
+  if (m.h1) return wrong(say('label.hyphenMisplaced', token), likely)
+  if (!strength) return wrong(say('label.unknownStrength', token, '6-12'), `E81T1-${deposit}C`)
+  if (!use) return wrong(say('label.unknownUsability', token, type!, 'AWS A5.29'))
+  if (use.shielding === 'self' && gas)
+    return wrong(say('label.gasLetterOnSelfShielded', token, type!), likely)
   const notes: WireNote[] = [...(use.notes ?? [])]
   if (!m.h2) notes.push('hyphen-added')
   if (use.shielding === 'gas' && !gas) notes.push('old-form-no-gas-letter')

@@ -1,4 +1,4 @@
-import { labelText } from '../../wording/problems.ts'
+import { say } from '../../base/codes.ts'
 import type { WireNote } from '../wire.ts'
 import { designated, groups, notOurs, tail, wrong, type Designation, type Standard } from './standard.ts'
 import { CORED_METRIC, CORED_STRENGTH } from './strength.ts'
@@ -31,13 +31,14 @@ function readOpenSystem(token: string): Designation {
   const strength = CORED_STRENGTH[CORED_METRIC[s!] ?? s!]
   const form = (symbol = gas ?? '', state = heat ? `${heat}${impact}` : '') =>
     `E${s}${pos}T${type}${m.single}-${symbol}${state}-${deposit}`
-  if (m.h1) return wrong(labelText.hyphenMisplaced(token), use ? form() : undefined)
-  if (!strength) return wrong(labelText.unknownStrength(token, '6 to 12 (43 to 83 in metric)'))
-  if (!use) return wrong(labelText.unknownUsability(token, type!, 'AWS A5.36'))
-  if (use.shielding === 'self' && gas) return wrong(labelText.gasLetterOnSelfShielded(token, type!), form(''))
+  if (m.h1) return wrong(say('label.hyphenMisplaced', token), use ? form() : undefined)
+  if (!strength) return wrong(say('label.unknownStrength', token, '6-12'))
+  if (!use) return wrong(say('label.unknownUsability', token, type!, 'AWS A5.36'))
+  if (use.shielding === 'self' && gas)
+    return wrong(say('label.gasLetterOnSelfShielded', token, type!), form(''))
   if (use.shielding === 'gas' && (!gas || gas === 'Z'))
-    return wrong(labelText.gasLetterMissing(token), form('C1'))
-  if (!heat) return wrong(labelText.heatTreatmentMissing(token), form(gas, `A${m.impact ?? '2'}`))
+    return wrong(say('label.gasLetterMissing', token), form('C1'))
+  if (!heat) return wrong(say('label.heatTreatmentMissing', token), form(gas, `A${m.impact ?? '2'}`))
   const notes: WireNote[] = [...(use.notes ?? [])]
   const single = m.single === 'S' || use.passes === 'single'
   if (single) notes.push('single-pass')

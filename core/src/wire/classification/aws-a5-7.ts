@@ -1,4 +1,4 @@
-import { labelText } from '../../wording/problems.ts'
+import { say } from '../../base/codes.ts'
 import type { WireNote } from '../wire.ts'
 import { designated, groups, notOurs, wrong, type Designation, type Standard } from './standard.ts'
 import { COPPER_STRENGTH } from './strength.ts'
@@ -46,15 +46,15 @@ function readCopper(token: string): Designation {
   const squeezed = `ERCU${m.rest!.replaceAll('-', '')}`
   const known = COPPER.find((c) => c.toUpperCase().replaceAll('-', '') === squeezed)
   const likely = known ?? (/^ERCUAL/.test(squeezed) ? 'ERCuAl-A2' : 'ERCuSi-A')
-  if (!m.lead && /^SI\d/.test(m.rest!)) return wrong(labelText.compositionOnly(token), 'S Cu 6560')
+  if (!m.lead && /^SI\d/.test(m.rest!)) return wrong(say('label.compositionOnly', token), 'S Cu 6560')
   if (!m.lead && !known) return notOurs
-  if (m.h) return wrong(labelText.hyphenMisplaced(token), likely)
-  if (m.lead !== 'ER') return wrong(labelText.rodMissingR(token), likely)
+  if (m.h) return wrong(say('label.hyphenMisplaced', token), likely)
+  if (m.lead !== 'ER') return wrong(say('label.rodMissingR', token), likely)
   if (!known)
     return wrong(
       /^ERCU(SI|SN|AL)$/.test(squeezed)
-        ? labelText.suffixMissing(token)
-        : labelText.unknownChemistry(token, 'AWS A5.7'),
+        ? say('label.suffixMissing', token)
+        : say('label.unknownChemistry', token, 'AWS A5.7'),
       likely,
     )
   const { notes, ...rest } = about(known)
@@ -68,7 +68,7 @@ function readCopper(token: string): Designation {
 function readIso(token: string): Designation {
   const m = groups(ISO_FORM, token)
   if (!m) return notOurs
-  if (!ISO_COPPER[m.number!]) return wrong(labelText.unknownChemistry(token, 'ISO 24373'), 'S Cu 6560')
+  if (!ISO_COPPER[m.number!]) return wrong(say('label.unknownChemistry', token, 'ISO 24373'), 'S Cu 6560')
   return designated('ISO 24373', 'silicon-bronze', `S Cu ${m.number}`, about(m.number!))
 }
 

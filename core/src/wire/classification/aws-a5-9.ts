@@ -1,4 +1,4 @@
-import { labelText } from '../../wording/problems.ts'
+import { say } from '../../base/codes.ts'
 import { designated, groups, notOurs, wrong, type Designation, type Standard } from './standard.ts'
 import { FILLER_FOR_STAINLESS, likelyStainless, stainlessAlloy } from './stainless.ts'
 
@@ -16,12 +16,13 @@ function readStainless(token: string): Designation {
   // E308L-16 and the like end in a coating figure: a covered electrode.
   const covered = /^(\d{3}[A-Z]*)-(1[5-7]|2[56])$/.exec(text)
   if (!lead && covered && stainlessAlloy(covered[1]!))
-    return wrong(labelText.stickElectrode(token), `ER${stainlessAlloy(covered[1]!)}`)
+    return wrong(say('label.stickElectrode', token), `ER${stainlessAlloy(covered[1]!)}`)
   const parent = FILLER_FOR_STAINLESS[text]
-  if (parent && !alloy) return wrong(labelText.parentMetal(token), `${lead === 'C' ? 'EC' : 'ER'}${parent}`)
+  if (parent && !alloy)
+    return wrong(say('label.parentMetal', token), `${lead === 'C' ? 'EC' : 'ER'}${parent}`)
   if (!likely) return notOurs
-  if (!lead) return wrong(labelText.rodMissingR(token), `ER${likely}`)
-  if (m.h0 || !alloy) return wrong(labelText.hyphenMisplaced(token), `E${lead}${likely}`)
+  if (!lead) return wrong(say('label.rodMissingR', token), `ER${likely}`)
+  if (m.h0 || !alloy) return wrong(say('label.hyphenMisplaced', token), `E${lead}${likely}`)
   return lead === 'C'
     ? designated('AWS A5.9', 'metal-cored', `EC${alloy}`, {
         joins: ['stainless-steel'],

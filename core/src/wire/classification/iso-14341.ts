@@ -1,4 +1,4 @@
-import { labelText } from '../../wording/problems.ts'
+import { say } from '../../base/codes.ts'
 import { designated, groups, notOurs, wrong, type Designation, type Standard } from './standard.ts'
 import { ISO_A_STRENGTH, ISO_B_STRENGTH } from './strength.ts'
 import { GAS_SYMBOL, gasOfSymbol } from './usability.ts'
@@ -52,12 +52,12 @@ function readIso(token: string): Designation {
     return {
       ok: false,
       whole: true,
-      message: labelText.wrongOrder(token),
+      said: say('label.wrongOrder', token),
       suggestion: `G ${turned.s} ${turned.impact} ${turned.gas} ${printed(turned.wire!)}`,
     }
   const hyphened = groups(HYPHENED, token)?.wire?.replace('-', '')
   if (hyphened && WIRES_A.some((w) => w.toUpperCase() === hyphened))
-    return wrong(labelText.hyphenMisplaced(token), `G${printed(hyphened)}`)
+    return wrong(say('label.hyphenMisplaced', token), `G${printed(hyphened)}`)
   const b = groups(SYSTEM_B, token)
   if (!b) return notOurs
   return designated('ISO 14341-B', 'solid-steel', `G ${b.s}${b.heat} ${b.impact}${b.u} ${b.gas} ${b.wire}`, {

@@ -1,5 +1,5 @@
-import { labelText } from '../../wording/problems.ts'
-import type { Material } from '../families.ts'
+import { say } from '../../base/codes.ts'
+import type { Material } from '../../terms/terms.ts'
 import { designated, groups, notOurs, tail, wrong, type Designation, type Standard } from './standard.ts'
 import { likelyStainless, stainlessAlloy } from './stainless.ts'
 import { POSITIONS_A } from './iso-17632.ts'
@@ -68,25 +68,25 @@ function readSolid(token: string): Designation {
   const a = groups(SOLID_A, token)
   if (a) {
     const symbol = BY_SQUEEZED.get(a.alloy!)!
-    if (a.process !== 'G') return wrong(labelText.otherProcess(token, a.process!), `G ${symbol}`)
+    if (a.process !== 'G') return wrong(say('label.otherProcess', token, a.process!), `G ${symbol}`)
     const alloy = ALLOYS[symbol]
     return designated('ISO 14343-A', 'solid-stainless', `G ${symbol}`, { ...(alloy && { alloy }) })
   }
   const hyphened = token.includes('-') && groups(SOLID_A, token.replaceAll('-', ''))
-  if (hyphened) return wrong(labelText.hyphenMisplaced(token), `G ${BY_SQUEEZED.get(hyphened.alloy!)!}`)
+  if (hyphened) return wrong(say('label.hyphenMisplaced', token), `G ${BY_SQUEEZED.get(hyphened.alloy!)!}`)
   const b = groups(SOLID_B, token)
   if (b) {
     const alloy = stainlessAlloy(b.alloy!)
     if (!alloy) {
       const likely = likelyStainless(b.alloy!)
-      return wrong(labelText.unknownChemistry(token, 'ISO 14343-B'), likely ? `SS${likely}` : 'SS308L')
+      return wrong(say('label.unknownChemistry', token, 'ISO 14343-B'), likely ? `SS${likely}` : 'SS308L')
     }
     return designated('ISO 14343-B', 'solid-stainless', `SS${alloy}`, { alloy })
   }
   const mixed = groups(NAMED_BY_NUMBER, token)
   const alloy = mixed && stainlessAlloy(mixed.alloy!)
   return alloy
-    ? wrong(labelText.systemsMixed(token), mixed.form === 'G' ? `SS${alloy}` : `TS${alloy}-F`)
+    ? wrong(say('label.systemsMixed', token), mixed.form === 'G' ? `SS${alloy}` : `TS${alloy}-F`)
     : notOurs
 }
 
@@ -97,10 +97,11 @@ function readCored(token: string): Designation {
     const symbol = BY_SQUEEZED.get(a.alloy!)!
     const noGas = gas === 'NO' || gas === 'N'
     const form = (s: string, p = pos) => `T ${symbol} ${type} ${s} ${p}${tail(h)}`
-    if (gas === 'Z') return wrong(labelText.leftOpen(token))
-    if (type !== 'U' && type !== 'Z' && noGas) return wrong(labelText.coreNeedsGas(token, type!), form('M21'))
-    if (type === 'U' && !noGas) return wrong(labelText.coreShieldsItself(token, type), form('NO'))
-    if (!POSITIONS_A[pos!]) return wrong(labelText.isoPosition(token), form(gas!, '1'))
+    if (gas === 'Z') return wrong(say('label.leftOpen', token))
+    if (type !== 'U' && type !== 'Z' && noGas)
+      return wrong(say('label.coreNeedsGas', token, type!), form('M21'))
+    if (type === 'U' && !noGas) return wrong(say('label.coreShieldsItself', token, type), form('NO'))
+    if (!POSITIONS_A[pos!]) return wrong(say('label.isoPosition', token), form(gas!, '1'))
     const alloy = ALLOYS[symbol]
     return designated(
       'ISO 17633-A',

@@ -1,6 +1,6 @@
-import { labelText } from '../../wording/problems.ts'
-import type { Family, Polarity, Position } from '../families.ts'
-import { POSITIONS } from '../families.ts'
+import { say } from '../../base/codes.ts'
+import type { Family, Polarity, Position } from '../../terms/terms.ts'
+import { POSITIONS } from '../../terms/terms.ts'
 import type { WireNote } from '../wire.ts'
 import { designated, groups, notOurs, tail, wrong, type Designation, type Standard } from './standard.ts'
 import { ISO_A_STRENGTH, ISO_B_STRENGTH } from './strength.ts'
@@ -60,12 +60,12 @@ function systemA(token: string): Designation {
   const chem = CHEMISTRY.find((c) => c.toUpperCase() === m.chem?.replace(',', '.'))
   const form = (symbol: string, position = pos) =>
     ['T', s, impact, chem, type, symbol, position].filter(Boolean).join(' ') + tail(h)
-  if (letter.gas === true && noGas) return wrong(labelText.coreNeedsGas(token, type!), form('M21'))
-  if (letter.gas === false && !noGas) return wrong(labelText.coreShieldsItself(token, type!), form('NO'))
-  if (!POSITIONS_A[pos!]) return wrong(labelText.isoPosition(token), form(gas!, '1'))
+  if (letter.gas === true && noGas) return wrong(say('label.coreNeedsGas', token, type!), form('M21'))
+  if (letter.gas === false && !noGas) return wrong(say('label.coreShieldsItself', token, type!), form('NO'))
+  if (!POSITIONS_A[pos!]) return wrong(say('label.isoPosition', token), form(gas!, '1'))
   const { gas: shielding, notes: gasNotes } =
     noGas || gas === 'Z' ? { gas: NO_GAS, notes: [] } : gasOfSymbol(gas!)
-  if (gas === 'Z') return wrong(labelText.leftOpen(token))
+  if (gas === 'Z') return wrong(say('label.leftOpen', token))
   const family: Family =
     type === 'M' ? 'metal-cored' : noGas ? 'flux-cored-self-shielded' : 'flux-cored-gas-shielded'
   const single = letter.passes === 'single' || s!.endsWith('T')
@@ -95,9 +95,9 @@ function systemB(token: string): Designation {
   const form = (symbol: string) =>
     `T ${s} ${impact} T${use}${m.single}-${pos} ${symbol} ${heat}${m.chem ? `-${m.chem}` : ''}${u ? ' U' : ''}${tail(h)}`
   if (usability.shielding === 'gas' && noGas)
-    return wrong(labelText.coreNeedsGas(token, `T${use}`), form('C1'))
+    return wrong(say('label.coreNeedsGas', token, `T${use}`), form('C1'))
   if (usability.shielding === 'self' && !noGas)
-    return wrong(labelText.coreShieldsItself(token, `T${use}`), form('NO'))
+    return wrong(say('label.coreShieldsItself', token, `T${use}`), form('NO'))
   const single = usability.passes === 'single' || m.single === 'S'
   const notes: WireNote[] = [...(usability.notes ?? [])]
   if (single) notes.push('single-pass')

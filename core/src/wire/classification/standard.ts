@@ -1,4 +1,5 @@
-import { POSITIONS, type Family } from '../families.ts'
+import type { Said } from '../../base/codes.ts'
+import { POSITIONS, type Family } from '../../terms/terms.ts'
 import { FAMILY_SHEETS } from '../../families/index.ts'
 import type { Wire } from '../wire.ts'
 
@@ -26,7 +27,7 @@ export type Designated = Pick<
 export type Designation =
   | { ok: true; value: Designated }
   /** `whole`: it must not be read in part, as its parts would read as something else. */
-  | { ok: false; message: string; suggestion?: string; whole?: true }
+  | { ok: false; said: Said; suggestion?: string; whole?: true }
   | undefined
 
 /**
@@ -41,9 +42,9 @@ export interface Standard {
 }
 
 export const notOurs = undefined
-export const wrong = (message: string, suggestion?: string): Designation => ({
+export const wrong = (said: Said, suggestion?: string): Designation => ({
   ok: false,
-  message,
+  said,
   ...(suggestion ? { suggestion } : {}),
 })
 

@@ -1,5 +1,5 @@
 import { WIRE_GAS_GROUPS } from '../../gas/designation.ts'
-import { POSITIONS, type Polarity, type Position } from '../families.ts'
+import { POSITIONS, type Polarity, type Position } from '../../terms/terms.ts'
 import type { WireGas, WireNote } from '../wire.ts'
 
 export interface Usability {

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, nextTick } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { FAMILY_NAMES, STAGES, type Run, type Stage } from '@pepper-knot/core'
+import { problemLine, FAMILY_NAMES, STAGES, type Run, type Stage } from '@pepper-knot/core'
 import { usePlan } from '../../stores/plan.ts'
 import { useShop } from '../../stores/shop.ts'
 import ConversionRun from './ConversionRun.vue'
@@ -153,8 +153,8 @@ const title = computed(() =>
       @dial-in="go('dial-in')"
     />
     <div v-else class="screen">
-      <p v-for="problem in plan.problems" :key="problem.message" class="problem" role="alert">
-        {{ problem.message }}
+      <p v-for="problem in plan.problems" :key="problemLine(problem)" class="problem" role="alert">
+        {{ problemLine(problem) }}
       </p>
     </div>
   </div>

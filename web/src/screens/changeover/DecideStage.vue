@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import {
+  problemLine,
   cautionText,
   FAMILIES,
   FAMILY_NAMES,
@@ -184,7 +185,9 @@ function setHand(change: object) {
       <p v-for="caution in plan.plan?.cautions ?? []" :key="caution.rule" class="note">
         {{ cautionText(caution, shop.units) }}
       </p>
-      <p v-for="problem in plan.problems" :key="problem.message" class="problem">{{ problem.message }}</p>
+      <p v-for="problem in plan.problems" :key="problemLine(problem)" class="problem">
+        {{ problemLine(problem) }}
+      </p>
     </aside>
   </div>
 </template>

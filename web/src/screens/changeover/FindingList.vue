@@ -7,14 +7,14 @@ import {
   ranked,
   rankOf,
   STATION_NAMES,
-  type Finding,
+  type StationFinding,
   type Station,
 } from '@pepper-knot/core'
 import { useI18n } from 'vue-i18n'
 import { useShop } from '../../stores/shop.ts'
 
 /** What asks for something, by what comes of leaving it. */
-const props = defineProps<{ findings: readonly Finding[] }>()
+const props = defineProps<{ findings: readonly StationFinding[] }>()
 const emit = defineEmits<{ open: [Station] }>()
 const { t } = useI18n()
 const shop = useShop()

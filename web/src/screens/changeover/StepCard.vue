@@ -7,7 +7,7 @@ import {
   stepHow,
   stepTitle,
   stepWhy,
-  type Finding,
+  type StationFinding,
   type Run,
   type Step,
 } from '@pepper-knot/core'
@@ -18,7 +18,7 @@ import MarkField from './MarkField.vue'
 /** One step in large type: the order, its cautions, how, and why. */
 const props = defineProps<{
   step: Step
-  findings: readonly Finding[]
+  findings: readonly StationFinding[]
   run: Run
   machine: Machine
   /** Smaller, where two lists stand side by side. */

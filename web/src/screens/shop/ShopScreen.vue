@@ -2,6 +2,7 @@
 import { ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import {
+  problemLine,
   compareShops,
   HEAT_CONVENTIONS,
   HEAT_NAMES,
@@ -111,8 +112,8 @@ async function startOver() {
       </div>
       <div v-if="problems.length" class="note note--stop" role="alert">
         <b>{{ t('shop.refused') }}</b>
-        <p v-for="problem in problems.slice(0, 8)" :key="problem.path + problem.message">
-          {{ problem.path }} {{ problem.message }}
+        <p v-for="problem in problems.slice(0, 8)" :key="problemLine(problem)">
+          {{ problemLine(problem) }}
         </p>
       </div>
       <div v-if="incoming" class="note" role="status">

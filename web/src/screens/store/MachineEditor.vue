@@ -2,6 +2,8 @@
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import {
+  problemLine,
+  problemText,
   LEAVES,
   machineSchema,
   POLARITY_CHANGES,
@@ -28,7 +30,7 @@ const problems = ref<string[]>([])
 const wireProblem = computed(() => {
   if (loaded.value !== 'wire' || wireLabel.value.trim() === '') return []
   const label = readLabel(wireLabel.value)
-  return label.ok ? [] : [label.problems[0]!.message]
+  return label.ok ? [] : [problemText(label.problems[0]!)]
 })
 const byHandKept = computed(() => old && !('label' in old) && wireLabel.value.trim() === '')
 const items = (values: readonly string[], group: string) =>
@@ -52,7 +54,7 @@ function save() {
   )
     return void (problems.value = [t('store.wireNeeded')])
   if (!String(next.name ?? '').trim()) return void (problems.value = [t('store.nameNeeded')])
-  if (!read.ok) return void (problems.value = read.problems.map((p) => `${p.path}: ${p.message}`))
+  if (!read.ok) return void (problems.value = read.problems.map(problemLine))
   emit('save', read.value)
 }
 </script>

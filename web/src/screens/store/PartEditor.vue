@@ -1,7 +1,16 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { partSchema, readLabel, SPOOL_TYPES, validate, type Part, type SpoolType } from '@pepper-knot/core'
+import {
+  problemLine,
+  problemText,
+  partSchema,
+  readLabel,
+  SPOOL_TYPES,
+  validate,
+  type Part,
+  type SpoolType,
+} from '@pepper-knot/core'
 import DialogBox from '../../parts/DialogBox.vue'
 import FieldRows from '../../parts/FieldRows.vue'
 import LabelField from '../../parts/LabelField.vue'
@@ -55,7 +64,7 @@ function save() {
   const byName =
     kind.value === 'wire' && values.value.byHand !== undefined && label.value.trim() === startLabel
   const read = kind.value === 'wire' && !byName ? readLabel(label.value) : undefined
-  if (read && !read.ok) return void (problems.value = read.problems.map((p) => p.message))
+  if (read && !read.ok) return void (problems.value = read.problems.map(problemText))
   const wire = read?.ok
     ? {
         label: label.value.trim(),
@@ -78,10 +87,7 @@ function save() {
     ...(leadDays.value.trim() && { leadDays: Number(leadDays.value) }),
   }
   const part = validate(partSchema, JSON.parse(JSON.stringify(whole)))
-  if (!part.ok)
-    return void (problems.value = part.problems.map((p) =>
-      p.path ? `${t(`fields.${p.path.split('.')[0]}`)}: ${p.message}` : p.message,
-    ))
+  if (!part.ok) return void (problems.value = part.problems.map(problemLine))
   emit('save', part.value)
 }
 </script>

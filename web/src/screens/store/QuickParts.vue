@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import {
+  problemText,
   isSized,
   partText,
   putInStore,
@@ -67,7 +68,7 @@ function add() {
         >
         <span v-else class="problem"
           ><b>{{ line }}</b
-          >: {{ read.problems[0]!.message }}</span
+          >: {{ problemText(read.problems[0]!) }}</span
         >
       </li>
     </ul>

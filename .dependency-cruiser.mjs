@@ -1,0 +1,76 @@
+/** Laws about who may import whom, type imports included. `npm run laws` shows that each is found when broken. */
+export default {
+  forbidden: [
+    {
+      name: 'no-circle-of-folders',
+      comment: 'Core is read from below: no folder reaches itself through its imports.',
+      severity: 'error',
+      scope: 'folder',
+      from: { path: '^core/src/' },
+      to: { circular: true, path: '^core/src/' },
+    },
+    {
+      name: 'no-circle-of-files',
+      severity: 'error',
+      from: {},
+      to: { circular: true },
+    },
+    {
+      name: 'proof-apart-from-planning',
+      comment: 'What steps do to the machine and how they are planned share nothing but the steps.',
+      severity: 'error',
+      from: { path: '^core/src/(?:stations/[^/]+/acts|bench/|changeover/proof/)' },
+      to: { path: '^core/src/(?:stations/[^/]+/work|work/|changeover/plan/)' },
+    },
+    {
+      name: 'planning-apart-from-proof',
+      severity: 'error',
+      from: { path: '^core/src/(?:stations/[^/]+/work|work/)' },
+      to: { path: '^core/src/(?:stations/[^/]+/acts|changeover/proof/|bench/)' },
+    },
+    {
+      name: 'words-above',
+      comment: 'Facts below, words above: nothing in core but the front door imports wording.',
+      severity: 'error',
+      from: { path: '^core/src/', pathNot: '^core/src/(?:wording/|index\\.ts)' },
+      to: { path: '^core/src/wording/' },
+    },
+    {
+      name: 'a-language-is-two-folders',
+      comment: 'Only the front of wording names a language.',
+      severity: 'error',
+      from: { path: '^core/src/', pathNot: '^core/src/wording/' },
+      to: { path: '^core/src/wording/[a-z]{2}/' },
+    },
+    {
+      name: 'core-is-the-trade-alone',
+      severity: 'error',
+      from: { path: '^core/src/' },
+      to: { dependencyTypes: ['core', 'npm', 'npm-dev'], pathNot: 'node_modules/zod/' },
+    },
+    {
+      name: 'one-way',
+      comment: 'web and server know core, and nobody knows them.',
+      severity: 'error',
+      from: { path: '^(?:core|web|server)/' },
+      to: { path: '^(?:web|server|e2e|scripts)/', pathNot: ['^web/(?=.*)', '^server/'] },
+    },
+    {
+      name: 'storage-alone',
+      comment: 'Only storage touches the browser’s store.',
+      severity: 'error',
+      from: { path: '^web/src/', pathNot: '^web/src/storage/' },
+      to: { path: 'node_modules/localforage' },
+    },
+  ],
+  options: {
+    doNotFollow: { path: 'node_modules' },
+    tsPreCompilationDeps: true,
+    tsConfig: { fileName: 'tsconfig.base.json' },
+    enhancedResolveOptions: {
+      extensions: ['.ts', '.vue', '.js', '.mjs', '.json'],
+      exportsFields: ['exports'],
+      conditionNames: ['import', 'types', 'default'],
+    },
+  },
+}

@@ -1,0 +1,5 @@
+/** Where a rule or a figure comes from. */
+export type Origin = 'published' | 'common practice' | 'model' | 'measured'
+
+/** Facts a sentence may need; sizes in mm, lengths of leads in m, flows in L/min. Never a sentence. */
+export type Facts = Readonly<Record<string, string | number | boolean | readonly string[] | undefined>>

@@ -1,0 +1,290 @@
+import { type Fitted } from '../../machine/fitted/fitted.ts'
+import { type Job } from '../../machine/request.ts'
+import { type Machine } from '../../machine/machine.ts'
+import { type Part } from '../../machine/store.ts'
+import { pick, type MatchContext, type WantedPart } from '../../match/finding.ts'
+import { readWire } from '../../match/prepare.ts'
+import { gunAsFitted, regulatorFor, regulatorTakes, type Gun } from '../../machine/part.ts'
+import type { Practice } from '../../practice/practice.ts'
+import { isSized, type SizedWire } from '../../wire/wire.ts'
+import { FAMILIES } from '../../terms/terms.ts'
+import { wireByHand } from '../../wire/byHand.ts'
+import { benchAtStart, type Bench } from '../../bench/bench.ts'
+import { toolsFor, type GatherLine, type Tool } from '../plan/gather.ts'
+import { PlanRefused, withWalking } from '../plan/plan.ts'
+import { runThrough, type Proof, type Violation } from '../proof/proof.ts'
+import type { Step, Task } from '../../steps/step.ts'
+import { machineFacts, step } from '../../work/steps.ts'
+
+/**
+ * Work on the machine itself, a plan of its own before or after a change of wire: gas gear into a machine that never
+ * had any, the way back, and another kind of gun.
+ */
+export const CONVERSIONS = ['to-gas', 'to-gasless', 'fit-gun'] as const
+export type ConversionKind = (typeof CONVERSIONS)[number]
+
+export interface Conversion {
+  kind: ConversionKind
+  context: MatchContext
+  /** No station is matched: the list stands alone. */
+  findings: []
+  steps: Step[]
+  minutes: number
+  gather: GatherLine[]
+  tools: Tool[]
+  proof: Proof
+  /** The machine as it stands when the last step is done: empty of wire. */
+  after: Machine
+}
+
+const JOB: Job = { material: 'mild-steel', thicknessMm: 3 }
+
+/** Whether a conversion makes sense on this machine now. */
+export const canConvert = (machine: Machine, kind: ConversionKind): boolean =>
+  kind === 'to-gas' ? machine.gasGear === false : kind === 'to-gasless' ? machine.gasGear === true : true
+
+/** The wire comes out first: what is done at the gun and the solenoid is done with nothing in the rolls. */
+const wireOut = (on: boolean, knot: boolean): Task[] =>
+  on
+    ? [
+        'coolGun',
+        'clampOff',
+        'nozzleOff',
+        'snipBall',
+        'tipOff',
+        'layLeadStraight',
+        'holdOldWire',
+        'openArm',
+        'cutOldWire',
+        'tuckOldEnd',
+        ...(knot ? (['clearTangle'] as const) : []),
+        'pullOldWire',
+        'spoolOff',
+      ]
+    : ['coolGun', 'clampOff', ...(knot ? (['openArm', 'clearTangle'] as const) : [])]
+
+const TASKS_OF: Record<ConversionKind, (wire: { on: boolean; knot: boolean }, gasOn: boolean) => Task[]> = {
+  // The valve is proved by its click before gas is bought and connected.
+  'to-gas': (wire) => [
+    'gatherParts',
+    'protect',
+    'switchOff',
+    ...wireOut(wire.on, wire.knot),
+    'unplug',
+    'waitDischarge',
+    'openCase',
+    'fitSolenoid',
+    'wireSolenoid',
+    'fitGasHose',
+    'closeCase',
+    'plugIn',
+    'switchOn',
+    'clickTest',
+    'switchOff',
+    'chainCylinder',
+    'crackValve',
+    'regulatorOn',
+    'openCylinder',
+    'leakCheck',
+    'shutCylinder',
+    'putAway',
+  ],
+  'to-gasless': (wire, gasOn) => [
+    'gatherParts',
+    'protect',
+    ...(gasOn ? (['shutCylinder', 'regulatorOff'] as const) : []),
+    'switchOff',
+    ...wireOut(wire.on, wire.knot),
+    'unplug',
+    'waitDischarge',
+    'openCase',
+    'hoseOff',
+    'solenoidOut',
+    'closeCase',
+    'plugIn',
+    'putAway',
+  ],
+  'fit-gun': (wire, gasOn) => [
+    'gatherParts',
+    'protect',
+    ...(gasOn ? (['shutCylinder'] as const) : []),
+    'switchOff',
+    ...wireOut(wire.on, wire.knot),
+    'unplug',
+    'gunOff',
+    'gunSwap',
+    'gunBack',
+    'connectGun',
+    'plugIn',
+    'putAway',
+  ],
+}
+
+/** Whether the end is the one that was wanted. */
+const RIGHT: Record<ConversionKind, (b: Bench) => boolean> = {
+  'to-gas': (b) => b.solenoid === 'wired' && b.hose && b.clickProved && b.regulatorOn && !b.valveOpen,
+  'to-gasless': (b) => b.solenoid === 'none' && !b.hose && !b.valveOpen && !b.regulatorOn,
+  'fit-gun': (b) => b.gunOn && !b.valveOpen,
+}
+
+/** What a conversion brings in; the store is looked through for it. */
+function partsFor(kind: ConversionKind, gun: Gun, c: MatchContext): WantedPart[] {
+  if (kind === 'to-gas') {
+    const cylinder = pick(c.store, [(p) => p.kind === 'cylinder'])
+    const gas = gasOf(c, cylinder)
+    const regulator = regulatorFor(gas) as Extract<Part, { kind: 'regulator' }>
+    return [
+      {
+        station: 'gas',
+        kind: 'regulator',
+        spec: { gas: regulator.gas },
+        storeIndex: pick(c.store, [(p) => p.kind === 'regulator' && regulatorTakes(p, gas)]),
+      },
+      { station: 'gas', kind: 'cylinder', spec: { gas }, storeIndex: cylinder },
+    ]
+  }
+  if (kind === 'to-gasless') return []
+  const { kind: type, lengthM } = gun
+  return [
+    {
+      station: 'gun',
+      kind: 'gun',
+      spec: { kind: type, lengthM },
+      storeIndex: pick(c.store, [
+        (p) => isGun(p, type) && p.lengthM === lengthM,
+        (p) => isGun(p, type) && lengthM === undefined,
+      ]),
+    },
+  ]
+}
+const isGun = (part: Part, type: Gun['kind']): part is Extract<Part, { kind: 'gun' }> =>
+  part.kind === 'gun' && part.part === 'whole' && part.type === type
+const gasOf = (c: MatchContext, at: number | null) => {
+  const part = at === null ? undefined : c.store![at]
+  return part?.kind === 'cylinder' ? part.gas : { Ar: 80, CO2: 20 }
+}
+
+/** A wire to judge by, where none is on or read: the list does not depend on it. */
+function oldWireOf(machine: Machine): SizedWire | undefined {
+  const read = machine.fitted.wire ? readWire(machine.fitted.wire, '') : undefined
+  return read?.ok && isSized(read.value.wire) ? read.value.wire : undefined
+}
+
+/**
+ * Executes a list on the model of the machine: every hazard rule at every step, and the end that was wanted. A machine
+ * whose wire was not read is tried with wire and without.
+ * @param end what the conversion leaves fitted
+ */
+export function proveConversion(
+  kind: ConversionKind,
+  steps: readonly Step[],
+  end: Partial<Fitted>,
+  c: MatchContext,
+): Proof {
+  const { machine, fitted } = c
+  const findings = (['gas', 'gun'] as const).map((station) => ({ station, after: end }))
+  const violations: Violation[] = []
+  let last: Bench | undefined
+  for (const on of fitted.wire === undefined ? [true, false] : [fitted.wire !== null]) {
+    const gasOn = fitted.gas !== null && machine.gasGear !== false
+    const start = benchAtStart({ ...fitted, ...(!gasOn && { gas: null }) }, on, machine.gasGear ?? true)
+    const run = runThrough(steps, start, findings, c)
+    violations.push(...run.violations)
+    if (!RIGHT[kind](run.bench) || run.bench.caseOpen || run.bench.inGun !== 'none')
+      violations.push({ rule: 'end-state', at: 'machine' })
+    last ??= run.bench
+  }
+  return { holds: violations.length === 0, violations, end: last!.fitted }
+}
+
+/**
+ * Plans a conversion and proves it on the model of the machine, from a machine with and without wire where that was
+ * not read.
+ * @param gun the gun that goes on, for `fit-gun`
+ * @throws RangeError when the machine does not ask for it; PlanRefused when the list fails its proof
+ */
+export function planConversion(
+  machine: Machine,
+  kind: ConversionKind,
+  gun: Gun = { kind: 'push' },
+  store: readonly Part[] | undefined = undefined,
+  practice: Practice,
+): Conversion {
+  if (!canConvert(machine, kind)) throw new RangeError(`${machine.name} does not ask for ${kind}`)
+  const old = oldWireOf(machine)
+  const wire = old ?? (wireByHand({ family: FAMILIES[0], diameterMm: 0.9 }) as SizedWire)
+  const context: MatchContext = {
+    machine,
+    fitted: machine.fitted,
+    wire,
+    oldWire: machine.fitted.wire === null ? null : old,
+    spool: { type: null, massKg: null },
+    job: JOB,
+    store,
+    practice,
+  }
+  const wireOn = machine.fitted.wire !== null
+  const knot = machine.fitted.conditions?.birdnest === true
+  const gasOn = machine.fitted.gas !== null && machine.gasGear !== false
+  const parts = partsFor(kind, gun, context)
+  const facts = { ...machineFacts(context), kind: gun.kind, lengthM: gun.lengthM, conversion: kind }
+  const used = new Map<string, number>()
+  const steps = withWalking(
+    TASKS_OF[kind]({ on: wireOn, knot }, gasOn).map((task) => {
+      const n = (used.get(task) ?? 0) + 1
+      used.set(task, n)
+      return step(task, facts, n > 1 ? { id: `${task}-${n}` } : {})
+    }),
+  )
+  const cylinder = parts.find((p) => p.kind === 'cylinder')
+  // A gun of the shelf comes with what was in and on it when it was laid aside; of another nothing is known.
+  const index = parts.find((p) => p.kind === 'gun')?.storeIndex
+  const stored = index == null ? undefined : store![index]
+  const going = stored?.kind === 'gun' ? gunAsFitted(stored) : { gun, load: {} }
+  const end: Partial<Fitted> =
+    kind === 'to-gas'
+      ? { gas: cylinder!.spec.gas as Fitted['gas'] }
+      : kind === 'to-gasless'
+        ? { gas: null }
+        : { gun: going.gun }
+  const proof = proveConversion(kind, steps, end, context)
+  if (!proof.holds) throw new PlanRefused(proof)
+  const after: Machine = {
+    ...machine,
+    ...(kind === 'to-gas' && { gasGear: true }),
+    ...(kind === 'to-gasless' && { gasGear: false }),
+    fitted: {
+      ...machine.fitted,
+      ...end,
+      wire: null,
+      spool: null,
+      ...(kind === 'to-gasless' && { gasFlowLPerMin: 0 }),
+      ...(knot && { conditions: { ...machine.fitted.conditions, birdnest: false } }),
+      // A gun brings its own liner and tip: what is not known of them is looked at before the next wire.
+      ...(kind === 'fit-gun' && {
+        liner: going.load.liner,
+        contactTip: going.load.contactTip,
+        nozzle: going.load.nozzle,
+      }),
+    },
+  }
+  return {
+    kind,
+    context,
+    findings: [],
+    steps,
+    minutes: Math.round(steps.reduce((sum, s) => sum + s.minutes, 0) * 10) / 10,
+    gather: parts.map((p) => ({
+      station: p.station,
+      kind: p.kind,
+      spec: p.spec,
+      have: p.storeIndex !== null,
+      storeIndex: p.storeIndex,
+      ifNeeded: false,
+      ...(p.storeIndex !== null && store?.[p.storeIndex]?.drawer && { drawer: store[p.storeIndex]!.drawer! }),
+    })),
+    tools: toolsFor(steps),
+    proof,
+    after,
+  }
+}

@@ -1,0 +1,145 @@
+import type { Facts } from '../../base/facts.ts'
+import { tipOnSteps, tipStaysOn } from '../../stations/contactTip/work.ts'
+import { nozzleOnSteps } from '../../stations/nozzle/work.ts'
+import { cablesInside, cablesUnplugged } from '../../stations/polarity/work.ts'
+import { circuitIsMended } from '../../stations/supply/work.ts'
+import { block, type Builder, type Work } from '../../work/work.ts'
+import type { Start } from './startFor.ts'
+
+/** The machine is unplugged: for its cables, or for its circuit. */
+export const unplugged = (w: Work): boolean => cablesUnplugged(w) || circuitIsMended(w)
+
+export const gatherWork: Builder = ({ at }) => [block('gather', [at('gatherParts'), at('protect')])]
+
+export const offWork: Builder = (w) => [
+  block('switchOff', [w.at('switchOff')], ['gather']),
+  unplugged(w) ? block('unplug', [w.at('unplug')], ['switchOff']) : undefined,
+  cablesInside(w) ? block('discharge', [w.at('waitDischarge')], ['unplug']) : undefined,
+]
+
+export const stripGunWork: Builder = (w) => [
+  block(
+    'stripGun',
+    [
+      w.at('coolGun'),
+      w.at('clampOff'),
+      w.at('nozzleOff'),
+      ...(w.wireOn ? [w.at('snipBall')] : []),
+      ...(tipStaysOn(w) ? [] : [w.at('tipOff')]),
+      w.at('layLeadStraight'),
+    ],
+    ['switchOff'],
+  ),
+]
+
+/** The old wire freed at the feeder and drawn out, or wound back; a tangle is cut out. */
+export const oldWireWork: Builder = ({ wireOn, birdnest, rewind, left, at }) => {
+  if (!wireOn)
+    return [birdnest ? block('clearTangle', [at('openArm'), at('clearTangle')], ['switchOff']) : undefined]
+  const { way, lengthM, wireMoney, labourMoney } = left
+  const money = { way, lengthM, wireMoney, labourMoney }
+  const free = [
+    at('holdOldWire'),
+    at('openArm'),
+    at(rewind ? 'windBack' : 'cutOldWire', undefined, money),
+    at('tuckOldEnd'),
+  ]
+  return [
+    block('freeOldWire', free, rewind ? ['switchOff', 'stripGun'] : ['switchOff']),
+    birdnest ? block('clearTangle', [at('clearTangle')], ['freeOldWire', 'switchOff']) : undefined,
+    rewind
+      ? undefined
+      : block(
+          'pullOldWire',
+          [at('pullOldWire', undefined, money)],
+          ['freeOldWire', 'stripGun', ...(birdnest ? ['clearTangle'] : [])],
+        ),
+  ]
+}
+export const lookOverWork: Builder = ({ clear, at }) => [block('lookOver', [at('lookOver')], clear)]
+
+/** Blocks of hardware that the new wire must not be in the way of. */
+const HARDWARE = [
+  'gunInside',
+  'blowOut',
+  'gunEnd',
+  'inletGuide',
+  'outletGuide',
+  'rolls',
+  'lookOver',
+  'stripGun',
+]
+const BEFORE_POWER = ['polarity', 'supply']
+/** Minutes to feed through by threading speed. common practice, no source */
+const FEED_MINUTES: Readonly<Record<string, number>> = { slow: 3, 'slow-then-fast': 2, full: 1.5 }
+
+export const newWireWork: Builder = (w) => [
+  block(
+    'thread',
+    [w.at('freeNewEnd'), w.at('cutNewEnd'), w.at('threadNewWire'), w.at('closeArm')],
+    ['spoolOn', ...w.clear, ...HARDWARE],
+  ),
+  unplugged(w) ? block('plugIn', [w.at('plugIn')], ['unplug', ...BEFORE_POWER]) : undefined,
+  block(
+    'switchOn',
+    [w.at('switchOn')],
+    ['thread', ...HARDWARE, ...BEFORE_POWER, ...(unplugged(w) ? ['plugIn'] : [])],
+  ),
+  block(
+    'feed',
+    [
+      w.at(
+        'feedThrough',
+        undefined,
+        { keepTip: tipStaysOn(w) },
+        { minutes: FEED_MINUTES[String(w.common.threading)] ?? 2 },
+      ),
+    ],
+    ['switchOn', 'thread', ...(w.gasOn ? ['shutGas'] : [])],
+  ),
+  block('dressGun', [...tipOnSteps(w), ...nozzleOnSteps(w), w.at('trimWire')], ['feed']),
+]
+
+/** Aluminium from about 6 mm is warmed before it is welded, or the first centimetres lie cold. common practice */
+const PREHEAT_FROM_MM = 6
+const preheats = ({ c }: Work): boolean =>
+  c.job?.material === 'aluminium' && c.job.thicknessMm >= PREHEAT_FROM_MM
+
+/** The machine's own marks, as facts: `tap C, dial 4.5`. */
+const marksOf = (own: Start['own']): string | undefined => {
+  const marks = (['tap', 'knob', 'dial'] as const).flatMap((mark) =>
+    own?.[mark] === undefined ? [] : [`${mark} ${own[mark]}`],
+  )
+  return marks.length ? marks.join(', ') : undefined
+}
+const settingsOf = (w: Work, start: Start | null): Facts =>
+  start
+    ? {
+        startV: start.voltageV?.value,
+        startSpeed: start.wireSpeedMPerMin?.value,
+        startMarks: marksOf(start.own),
+        taps: w.c.machine.voltTaps !== undefined,
+      }
+    : {}
+
+/** The test weld on a clean piece. @param start its settings */
+export const testWeldWork =
+  (start: Start | null): Builder =>
+  (w) => {
+    const ready = w.c.wire.gas.needed ? 'gas' : 'pressure'
+    const preheat = preheats(w)
+    return [
+      block(
+        'coupon',
+        [w.at('cleanCoupon'), ...(preheat ? [w.at('preheat')] : [])],
+        [preheat ? ready : 'gather'],
+      ),
+      block('clampOn', [w.at('clampOn')], [ready, 'clampMend']),
+      block(
+        'testWeld',
+        [w.at('testWeld', undefined, settingsOf(w, start))],
+        ['clampOn', 'coupon', ...BEFORE_POWER],
+      ),
+      block('putAway', [w.at('putAway')], ['testWeld']),
+    ]
+  }

@@ -1,0 +1,145 @@
+import type { ChangeoverRequest } from '../../machine/request.ts'
+import type { Station } from '../../machine/stations.ts'
+import type { Finding, MatchContext } from '../../match/finding.ts'
+import { prepare } from '../../match/prepare.ts'
+import { match } from '../../stations/index.ts'
+import type { StationFinding } from '../../stations/rules.ts'
+import { cautions, obstacles, type Caution, type Obstacle } from '../../stations/obstacles.ts'
+import type { Read } from '../../base/problem.ts'
+import { gatherList, toolsFor, type GatherLine, type Tool } from './gather.ts'
+import { orderBlocks } from './order.ts'
+import { walkMinutes, type Place } from '../../steps/places.ts'
+import { laneSteps, shareBlocks, type Crew, type Lane } from '../people/crew.ts'
+import { prove, proveCrew, TOO_MANY_ORDERS, type Proof } from '../proof/proof.ts'
+import { startFor, type Start } from './startFor.ts'
+import type { Step } from '../../steps/step.ts'
+import { wireInGun, type WireInGun } from '../../work/wireInGun.ts'
+import { workOf } from '../../work/work.ts'
+import type { Block } from '../../work/block.ts'
+import { readingSteps } from './reading.ts'
+import { workFor } from './work.ts'
+
+/** One machine from one wire to another: facts only; `wording` makes the sentences. */
+export interface Changeover {
+  context: MatchContext
+  findings: StationFinding[]
+  required: Record<Station, unknown>
+  gather: GatherLine[]
+  tools: Tool[]
+  steps: Step[]
+  /** Sum of the steps, walking included; `null` when the change cannot be made. */
+  minutes: number | null
+  proof: Proof | null
+  /** The same work for two people, where the practice asks for it. */
+  crew: Crew | null
+  problems: Obstacle[]
+  cautions: Caution[]
+  wireInGun: WireInGun
+  /** Settings for the test weld; nothing where the job is not known. */
+  start: Start | null
+}
+
+/** A plan broke its own proof: an error in this program, never the user's. */
+export class PlanRefused extends RangeError {
+  constructor(readonly proof: Proof) {
+    super(`plan refused by its proof: ${proof.violations.map((v) => `${v.rule} at ${v.at}`).join('; ')}`)
+    this.name = 'PlanRefused'
+  }
+}
+
+const HOME: Place = 'store'
+
+/** Puts the walk to each step into its minutes, rounded to hundredths. */
+export function withWalking(steps: readonly Step[]): Step[] {
+  let place = HOME
+  return steps.map((step) => {
+    const minutes = Math.round((step.minutes + walkMinutes(place, step.place)) * 100) / 100
+    place = step.place
+    return { ...step, minutes }
+  })
+}
+
+/** Minutes of a task in this shop, by its own log, where it has one. */
+const timed = (c: MatchContext, blocks: readonly Block[]): Block[] =>
+  c.minutes === undefined
+    ? [...blocks]
+    : blocks.map((b) => ({
+        ...b,
+        steps: b.steps.map((s) => ({ ...s, minutes: c.minutes?.[s.task] ?? s.minutes })),
+      }))
+
+/** What the sentences and sums of a plan stand on besides the findings. */
+interface Known {
+  start: Start | null
+  left: WireInGun
+}
+const knownOf = (c: MatchContext, findings: readonly Finding[]): Known => ({
+  start: startFor(c, findings),
+  left: wireInGun(c),
+})
+
+/** Reading first, then the work in its least-walking order. */
+export function orderedWork(
+  c: MatchContext,
+  findings: readonly Finding[],
+  { start, left }: Known = knownOf(c, findings),
+): Block[] {
+  const reading = readingSteps(c, findings)
+  const blocks = orderBlocks(workFor(workOf(c, findings, left), start), reading.at(-1)?.place ?? HOME)
+  const reads = reading.map((s): Block => ({ id: s.id, steps: [s], after: [] }))
+  const ids = reads.map((b) => b.id)
+  return timed(c, [...reads, ...blocks.map((b) => ({ ...b, after: [...ids, ...b.after] }))])
+}
+export const orderSteps = (c: MatchContext, findings: readonly Finding[]): Step[] =>
+  withWalking(orderedWork(c, findings).flatMap((b) => b.steps))
+
+/**
+ * The same work shared between two, and proved in every order their lists allow; `null` where those are too many to
+ * try them all: then one list is what can be vouched for.
+ */
+function shared(c: MatchContext, findings: readonly Finding[], blocks: readonly Block[]): Crew | null {
+  const crew = shareBlocks(blocks, HOME)
+  const steps = blocks.flatMap((b) => b.steps)
+  const beforeStep = new Map(crew.steps.map((s) => [s.id, s.before]))
+  const list = (who: Lane) =>
+    laneSteps(crew, who, steps).map((step) => ({ step, before: beforeStep.get(step.id)! }))
+  const proof = proveCrew([list('feeder'), list('gun')], findings, c)
+  if (proof.violations.some((v) => v.rule === TOO_MANY_ORDERS)) return null
+  if (!proof.holds) throw new PlanRefused(proof)
+  return crew
+}
+
+/** Plans from what the stations look at. @throws PlanRefused when the plan fails its proof */
+export function planFrom(context: MatchContext): Changeover {
+  const findings = match(context)
+  const required = Object.fromEntries(findings.map((f) => [f.station, f.required])) as Record<
+    Station,
+    unknown
+  >
+  const problems = obstacles(context, findings)
+  const known = knownOf(context, findings)
+  const base = {
+    context,
+    findings,
+    required,
+    problems,
+    cautions: cautions(context),
+    gather: gatherList(context, findings),
+    wireInGun: known.left,
+    start: known.start,
+  }
+  if (problems.length) return { ...base, tools: [], steps: [], minutes: null, proof: null, crew: null }
+  const blocks = orderedWork(context, findings, known)
+  const steps = withWalking(blocks.flatMap((b) => b.steps))
+  const proof = prove(steps, findings, context)
+  if (!proof.holds) throw new PlanRefused(proof)
+  const minutes = Math.round(steps.reduce((sum, s) => sum + s.minutes, 0) * 10) / 10
+  const crew = context.practice.people === 2 ? shared(context, findings, blocks) : null
+  return { ...base, tools: toolsFor(steps), steps, minutes, proof, crew }
+}
+
+/** Plans a whole request; labels that cannot be read come back as problems with their path. */
+export function planChangeover(request: ChangeoverRequest): Read<Changeover> {
+  const context = prepare(request)
+  return context.ok ? { ok: true, value: planFrom(context.value) } : context
+}

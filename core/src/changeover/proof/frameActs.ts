@@ -1,0 +1,89 @@
+import { clearWay, nothing, type Acts } from '../../bench/action.ts'
+import { type Bench } from '../../bench/bench.ts'
+import type { After, MatchContext } from '../../match/finding.ts'
+import { tipMayStay } from '../../stations/contactTip/acts.ts'
+
+/** A wire end passes a tip that is off, or one that stays on by the shop's school and fits. */
+const tipLetsWirePass = (b: Bench, c: MatchContext): boolean => !b.tipOn || tipMayStay(b, c)
+
+const none = (b: Bench) => b.spool === 'none' && b.end === 'none'
+
+/** The new wire in the words of `fitted`. */
+export const wireWords = (c: MatchContext): After['wire'] =>
+  c.wire.classification !== null
+    ? { label: `${c.wire.classification} ${c.wire.diameterLabel}` }
+    : {
+        family: c.wire.family,
+        diameterMm: c.wire.diameterMm,
+        polarity: [...c.wire.polarity],
+        gas: [...c.wire.gas.designations],
+      }
+
+/** What belongs to no station: the machine off and on, the wire out and through, the case, the test weld. */
+export const FRAME_ACTS = {
+  readWire: nothing,
+  readStation: nothing,
+  gatherParts: nothing,
+  protect: nothing,
+  switchOff: { does: () => ({ on: false }) },
+  unplug: { can: (b) => !b.on, does: () => ({ plugged: false }) },
+  waitDischarge: { can: (b) => !b.plugged, does: () => ({ discharged: true }) },
+  coolGun: { can: (b) => !b.on, does: () => ({ gunHot: false }) },
+  clampOff: { does: () => ({ clampOff: true }) },
+  snipBall: { can: (b) => !b.nozzleOn, does: () => ({}) },
+  layLeadStraight: { does: () => ({ leadStraight: true }) },
+  holdOldWire: { can: (b) => b.spool !== 'new', does: (b) => (none(b) ? {} : { end: 'in-hand' }) },
+  openArm: { does: (b) => ({ armOpen: true, ...(b.end === 'in-rolls' && { end: 'free' as const }) }) },
+  cutOldWire: { can: (b) => b.armOpen && b.end !== 'in-rolls', does: () => ({}) },
+  windBack: {
+    can: (b, c) => b.armOpen && tipLetsWirePass(b, c) && b.end !== 'in-rolls',
+    does: () => ({ inGun: 'none' }),
+  },
+  tuckOldEnd: { can: (b) => b.armOpen, does: (b) => (none(b) ? {} : { end: 'tucked' }) },
+  pullOldWire: {
+    can: (b, c) =>
+      b.armOpen &&
+      tipLetsWirePass(b, c) &&
+      b.leadStraight &&
+      b.end !== 'in-hand' &&
+      !b.fitted.conditions?.birdnest,
+    does: () => ({ inGun: 'none' }),
+  },
+  lookOver: { can: clearWay, does: () => ({}) },
+  freeNewEnd: {
+    can: (b) => b.spool === 'new' && b.brakeSet,
+    does: () => ({ end: 'in-hand', armOpen: true }),
+  },
+  cutNewEnd: { can: (b) => b.end === 'in-hand', does: () => ({}) },
+  threadNewWire: {
+    can: (b) => b.end === 'in-hand' && b.armOpen && b.gunOn && b.inGun === 'none',
+    does: () => ({ inGun: 'new' }),
+  },
+  closeArm: { can: (b) => b.inGun === 'new', does: () => ({ armOpen: false, end: 'in-rolls' }) },
+  plugIn: { can: (b) => !b.on, does: () => ({ plugged: true, discharged: false }) },
+  switchOn: { can: (b) => b.plugged && b.end !== 'in-hand', does: () => ({ on: true }) },
+  feedThrough: {
+    can: (b) => b.on && b.end === 'in-rolls' && b.inGun === 'new' && b.gunOn,
+    does: (b, _after, c) => ({ fitted: { ...b.fitted, wire: wireWords(c) } }),
+  },
+  trimWire: { can: (b) => b.tipOn, does: () => ({}) },
+  cleanCoupon: { does: () => ({ couponClean: true }) },
+  preheat: { can: (b) => b.couponClean, does: () => ({}) },
+  clampOn: { does: () => ({ clampOff: false }) },
+  testWeld: {
+    can: (b) => b.on && b.pressureTested && !b.clampOff && b.couponClean,
+    does: () => ({ welded: true }),
+  },
+  putAway: nothing,
+  openCase: { can: (b) => !b.plugged, does: () => ({ caseOpen: true }) },
+  fitSolenoid: { can: (b) => b.caseOpen && b.solenoid === 'none', does: () => ({ solenoid: 'fitted' }) },
+  wireSolenoid: { can: (b) => b.caseOpen && b.solenoid === 'fitted', does: () => ({ solenoid: 'wired' }) },
+  fitGasHose: { can: (b) => b.solenoid !== 'none', does: () => ({ hose: true }) },
+  hoseOff: { can: (b) => b.caseOpen && !b.regulatorOn, does: () => ({ hose: false }) },
+  solenoidOut: { can: (b) => b.caseOpen && !b.hose, does: () => ({ solenoid: 'none', clickProved: false }) },
+  closeCase: { can: (b) => b.caseOpen, does: () => ({ caseOpen: false }) },
+  clickTest: {
+    can: (b) => b.on && !b.caseOpen && b.solenoid === 'wired' && !b.valveOpen,
+    does: () => ({ clickProved: true }),
+  },
+} satisfies Acts

@@ -1,0 +1,261 @@
+import type { After, Finding, MatchContext } from '../../match/finding.ts'
+import { match } from '../../stations/index.ts'
+import { fittedKey } from '../../machine/assumed.ts'
+import { fittedSchema } from '../../machine/fitted/fitted.ts'
+import type { Station } from '../../machine/stations.ts'
+import { benchAtStart, lay, type Bench } from '../../bench/bench.ts'
+import { perform, possible } from './perform.ts'
+import { HAZARD_RULES } from './hazardRules.ts'
+import type { Step } from '../../steps/step.ts'
+
+export interface Violation {
+  /** A hazard rule, `not-possible-yet`, or `end-state`. */
+  rule: string
+  /** Step in the plan, or the station that does not end right. */
+  at: string
+}
+
+export interface Proof {
+  holds: boolean
+  violations: Violation[]
+  /** Every station as it reads when the last step is done. */
+  end: After
+}
+
+/** The readings that an unread station may turn out to have; the plan must hold for each. */
+function possibleReadings(
+  findings: readonly Finding[],
+  c: MatchContext,
+): { fitted: After; oldWireOn: boolean }[] {
+  const unread = findings.filter((f) => f.verdict === 'unknown' && f.station !== 'supply')
+  const keyOf = (f: Finding) => fittedKey(f.station as Exclude<Station, 'supply'>)
+  const starts: After[] = [{ ...c.fitted }]
+  // Nothing there, and already right: the two ends between which every other reading lies, as each step sets its
+  // station whatever it was.
+  if (unread.length) {
+    starts[0] = {
+      ...starts[0],
+      ...Object.fromEntries(unread.map((f) => [keyOf(f), f.fitted === undefined ? null : f.fitted])),
+    }
+    starts.push(unread.reduce<After>((sum, f) => lay(sum, f.after), { ...c.fitted }))
+    for (const f of unread) {
+      const other = OTHER_READINGS[f.station]
+      if (other) starts.push({ ...starts[1], ...other })
+    }
+  }
+  const wires = c.oldWire === undefined ? [true, false] : [c.oldWire !== null]
+  return wires.flatMap((oldWireOn) => starts.map((fitted) => ({ fitted, oldWireOn })))
+}
+
+/** A wrong reading for each station, to prove that the plan mends it. */
+const OTHER_READINGS: Partial<Record<Station, After>> = {
+  spool: { spool: { type: 'S100', pinEngaged: false } },
+  hubBrake: { hubBrake: 'loose' },
+  inletGuide: { inletGuide: { material: 'steel', gapMm: 12 } },
+  driveRolls: { driveRolls: { profile: 'knurled-v', grooves: ['2.4'], active: '2.4' } },
+  rollPressure: { rollPressure: { mark: 9 } },
+  outletGuide: { outletGuide: { material: 'steel', gapMm: 12 } },
+  liner: { liner: { material: 'steel-coil', minMm: 2.0, maxMm: 2.4 } },
+  contactTip: { contactTip: { stamp: '2.4' } },
+  nozzle: { nozzle: { kind: 'gasless-cap' } },
+  polarity: { polarity: 'DCEN' },
+  gas: { gas: { CO2: 100 } },
+  gasFlow: { gasFlowLPerMin: 40 },
+}
+
+/** Executes a plan on one starting machine. */
+function run(
+  steps: readonly Step[],
+  start: Bench,
+  byStation: ReadonlyMap<Station, Finding>,
+  c: MatchContext,
+  violations: Violation[],
+): Bench {
+  let bench = start
+  for (const step of steps) {
+    if (!possible(step, bench, c)) violations.push({ rule: 'not-possible-yet', at: step.id })
+    const next = perform(step, bench, byStation, c)
+    for (const rule of HAZARD_RULES)
+      if (rule.broken(bench, step, next, c)) violations.push({ rule: rule.id, at: step.id })
+    bench = next
+  }
+  return bench
+}
+
+/** A step of one of two lists, and what must be done in either before it may begin. */
+export interface CrewTask {
+  step: Step
+  before: readonly string[]
+}
+
+/** States that one reading may lead through; the widest of 2,000 seeded plans has 561. */
+const MOST_STATES = 5000
+/** Named like a violation: orders that were not all tried prove nothing. */
+export const TOO_MANY_ORDERS = 'too-many-orders'
+
+/**
+ * Every order in which two lists can run side by side, each in its own order and each step waiting for what must
+ * be done before it. Two steps that may run at once are met in both orders, so that each is judged against the
+ * machine before and after the other.
+ * @returns every violation in any of the orders, and the machines they can end in
+ */
+function interleave(
+  lists: readonly [readonly CrewTask[], readonly CrewTask[]],
+  start: Bench,
+  byStation: ReadonlyMap<Station, Finding>,
+  c: MatchContext,
+  violations: Violation[],
+): Bench[] {
+  const total = lists[0].length + lists[1].length
+  const needs = waitsFor(lists)
+  const keyOf = benchKeys()
+  let front = new Map<string, { i: number; j: number; bench: Bench }>([['', { i: 0, j: 0, bench: start }]])
+  const ends: Bench[] = []
+  let states = 0
+  for (let depth = 0; depth <= total && front.size > 0; depth++) {
+    const next: typeof front = new Map()
+    for (const { i, j, bench } of front.values()) {
+      if (i + j === total) {
+        ends.push(bench)
+        continue
+      }
+      const may = [i < lists[0].length && needs[0][i]! <= j, j < lists[1].length && needs[1][j]! <= i]
+      if (!may[0] && !may[1])
+        violations.push({ rule: 'waits-for-ever', at: (lists[0][i] ?? lists[1][j])!.step.id })
+      for (const lane of [0, 1] as const) {
+        if (!may[lane]) continue
+        const { step } = lists[lane][lane === 0 ? i : j]!
+        if (!possible(step, bench, c)) violations.push({ rule: 'not-possible-yet', at: step.id })
+        const after = perform(step, bench, byStation, c)
+        for (const rule of HAZARD_RULES)
+          if (rule.broken(bench, step, after, c)) violations.push({ rule: rule.id, at: step.id })
+        const at = { i: i + (lane === 0 ? 1 : 0), j: j + (lane === 1 ? 1 : 0), bench: after }
+        next.set(`${at.i} ${at.j} ${keyOf(after)}`, at)
+        if (++states <= MOST_STATES) continue
+        violations.push({ rule: TOO_MANY_ORDERS, at: step.id })
+        return ends
+      }
+    }
+    front = next
+  }
+  return ends
+}
+
+/**
+ * How far the other list must be before a step may begin. Each list goes in its own order, so a step that waits for
+ * a later one of its own list waits for ever.
+ */
+function waitsFor(lists: readonly [readonly CrewTask[], readonly CrewTask[]]): [number[], number[]] {
+  const at = lists.map((list) => new Map(list.map((t, i) => [t.step.id, i])))
+  const need = (lane: 0 | 1) =>
+    lists[lane].map((task, i) =>
+      Math.max(
+        0,
+        ...task.before.map((id) => {
+          const own = at[lane]!.get(id)
+          if (own !== undefined) return own < i ? 0 : Infinity
+          const other = at[1 - lane]!.get(id)
+          return other === undefined ? Infinity : other + 1
+        }),
+      ),
+    )
+  return [need(0), need(1)]
+}
+
+/** Tells machines apart by a short text; what a step lays down is written out once, however often it is met. */
+function benchKeys(): (bench: Bench) => string {
+  const known = new WeakMap<object, number>()
+  const texts = new Map<string, number>()
+  const idOf = (value: unknown): unknown => {
+    if (typeof value !== 'object' || value === null) return value
+    let id = known.get(value)
+    if (id === undefined) {
+      const text = JSON.stringify(value)
+      id = texts.get(text) ?? texts.size
+      texts.set(text, id)
+      known.set(value, id)
+    }
+    return `#${id}`
+  }
+  return ({ fitted, ...rest }) => {
+    let key = ''
+    for (const name of FITTED_NAMES) key += `${String(idOf(fitted[name]))},`
+    for (const name in rest) key += `${String(rest[name as keyof typeof rest])},`
+    return key
+  }
+}
+const FITTED_NAMES = [...Object.keys(fittedSchema.shape), 'supply'] as (keyof After)[]
+
+/** Proves two lists worked side by side, in every order they allow and for every reading of what was not read. */
+export function proveCrew(
+  lists: readonly [readonly CrewTask[], readonly CrewTask[]],
+  findings: readonly Finding[],
+  c: MatchContext,
+): Proof {
+  const byStation = new Map(findings.map((f) => [f.station, f]))
+  const violations: Violation[] = []
+  let end: Bench | undefined
+  for (const { fitted, oldWireOn } of possibleReadings(findings, c))
+    for (const last of interleave(lists, benchAtStart(fitted, oldWireOn), byStation, c, violations)) {
+      for (const at of notRight(last, c)) violations.push({ rule: 'end-state', at })
+      end ??= last
+    }
+  return verdict(violations, end)
+}
+
+/** A violation once, however many readings show it. */
+function verdict(violations: readonly Violation[], end: Bench | undefined): Proof {
+  const seen = new Set<string>()
+  const unique = violations.filter((v) => !seen.has(`${v.rule} ${v.at}`) && seen.add(`${v.rule} ${v.at}`))
+  return { holds: unique.length === 0 && end !== undefined, violations: unique, end: end?.fitted ?? {} }
+}
+
+/** Stations that the match still wants something of, once the plan is done. */
+function notRight(end: Bench, c: MatchContext): string[] {
+  const { supply, ...fitted } = end.fitted
+  const context: MatchContext = {
+    ...c,
+    fitted,
+    oldWire: c.wire,
+    machine: { ...c.machine, fitted, ...(supply && { supply }) },
+  }
+  // The circuit is not the machine's: an unread one is read in the plan, and nothing is assumed of it.
+  // A part still in the store could make another choice better; the end is judged on what is fitted alone.
+  const stations: string[] = match({ ...context, store: undefined })
+    .filter((f) => f.verdict !== 'fits' && !(f.station === 'supply' && f.verdict === 'unknown'))
+    .map((f) => f.station)
+  if (end.inGun !== 'new' || end.end !== 'in-rolls' || end.armOpen) stations.push('wire')
+  if (end.valveOpen !== c.wire.gas.needed) stations.push('cylinder valve')
+  if (!end.plugged || !end.on || !end.gunOn || !end.tipOn || !end.nozzleOn) stations.push('machine')
+  if (!end.pressureTested || !end.brakeSet) stations.push('feed')
+  return stations
+}
+
+/**
+ * Executes the finished plan step by step for every possible reading of what was not read: every hazard rule at
+ * every step, and the end state against what was required. A plan that fails is never shown.
+ */
+export function prove(steps: readonly Step[], findings: readonly Finding[], c: MatchContext): Proof {
+  const byStation = new Map(findings.map((f) => [f.station, f]))
+  const violations: Violation[] = []
+  let end: Bench | undefined
+  for (const { fitted, oldWireOn } of possibleReadings(findings, c)) {
+    const last = run(steps, benchAtStart(fitted, oldWireOn), byStation, c, violations)
+    for (const at of notRight(last, c)) violations.push({ rule: 'end-state', at })
+    end ??= last
+  }
+  return verdict(violations, end)
+}
+
+/** Runs a list on one machine; for work that ends otherwise than with a wire fed through. */
+export function runThrough(
+  steps: readonly Step[],
+  start: Bench,
+  findings: readonly Pick<Finding, 'station' | 'after'>[],
+  c: MatchContext,
+): { bench: Bench; violations: Violation[] } {
+  const violations: Violation[] = []
+  const byStation = new Map(findings.map((f) => [f.station, f as Finding]))
+  const bench = run(steps, start, byStation, c, violations)
+  return { bench, violations }
+}

@@ -1,0 +1,271 @@
+import { fittedKey } from '../../machine/assumed.ts'
+import {
+  gunAsFitted,
+  gunAsStored,
+  asStored,
+  FITTED_KINDS,
+  nozzleAsStored,
+  partKey,
+  putInStore,
+  regulatorFor,
+  type GunLoad,
+} from '../../machine/part.ts'
+import type { Fitted } from '../../machine/fitted/fitted.ts'
+import type { Machine } from '../../machine/machine.ts'
+import type { Part } from '../../machine/store.ts'
+import { STATIONS, type Station } from '../../machine/stations.ts'
+import { conditionVerdict, type Finding } from '../../match/finding.ts'
+import { handOf } from '../../match/prepare.ts'
+import type { UpkeepDates } from '../../machine/upkeep.ts'
+import type { WireByHand } from '../../wire/byHand.ts'
+import type { Conversion } from '../convert/conversion.ts'
+import type { GatherLine } from '../plan/gather.ts'
+import type { Changeover } from '../plan/plan.ts'
+import type { Task } from '../../steps/step.ts'
+
+export interface Settled {
+  machine: Machine
+  store: Part[]
+  /** Parts that came off and went into the store. */
+  returned: Part[]
+  /** Parts that came off worn out or damaged: they are not put back. */
+  scrapped: Part[]
+  /** Parts of the store that are now fitted. */
+  used: Part[]
+}
+
+/** The words and ids that only the app has. */
+export interface SettleWords {
+  cameOff: (machine: string, wire: string) => string
+  newId: () => string
+  /** What a shop calls a wire that no label describes. */
+  nameOf?: (wire: WireByHand) => string
+}
+
+const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b)
+/** Of a part that is gone only the rest is written; the condition alone makes no other part of it. */
+const otherPart = (a: object | null | undefined, b: object | null | undefined): boolean =>
+  partKey(a ?? {}, ['condition']) !== partKey(b ?? {}, ['condition'])
+
+/** What came off the machine, as store parts. A part is off when another was asked for in its place. */
+function takenOff(before: Fitted, after: Fitted, plan: Changeover, store: readonly Part[]): Part[] {
+  const by = (station: Station): Finding => plan.findings.find((f) => f.station === station)!
+  const asked = (station: Station, piece?: string) => by(station).parts.find((p) => p.piece === piece)
+  const parts: Part[] = []
+  for (const kind of FITTED_KINDS) {
+    const old = before[kind]
+    if (old && (asked(kind) || otherPart(old, after[kind]))) parts.push(asStored(kind, old))
+  }
+  const { nozzle, gun, spool } = before
+  if (nozzle && nozzle.kind !== 'none' && (asked('nozzle') || otherPart(nozzle, after.nozzle)))
+    parts.push(nozzleAsStored(nozzle))
+  const whole = asked('gun')
+  if (whole && gun) parts.push(gunAsStored(gun))
+  // Pieces come off the gun that is on: the old one, or the one just fetched from the store.
+  const fetched = whole && whole.storeIndex !== null ? store[whole.storeIndex] : undefined
+  const going = fetched?.kind === 'gun' ? gunAsFitted(fetched) : undefined
+  // Tip, liner and nozzle are judged on the machine: what lay in the fetched gun is kept by itself.
+  if (going) parts.push(...looseLoad(going.load))
+  const from = whole ? going?.gun : gun
+  for (const piece of ['rolls', 'innerLiner'] as const) {
+    const old = from?.[piece]
+    if (!old || !asked('gun', piece)) continue
+    const { active: _active, ...rest } = old as typeof old & { active?: string }
+    parts.push({ ...rest, kind: 'gun', part: piece, count: 1 } as Part)
+  }
+  if (before.gas && !same(before.gas, after.gas)) {
+    parts.push({ kind: 'cylinder', gas: before.gas, count: 1 })
+    // Another outlet takes another regulator; the one that stood on the old cylinder comes back.
+    if (plan.gather.some((line) => line.kind === 'regulator')) parts.push(regulatorFor(before.gas))
+  }
+  if (spool?.adapter && after.spool?.adapter === false) parts.push(adapterOff(spool))
+  return parts
+}
+
+const adapterOff = (spool: NonNullable<Fitted['spool']>): Part => ({
+  kind: 'adapter',
+  ...(spool.type && { spool: spool.type }),
+  count: 1,
+})
+
+/** Upkeep that the plan did, with its date; a new part counts as looked after. */
+function lookedAfter(plan: Changeover, at: string): UpkeepDates {
+  const did = (...tasks: Task[]) => plan.steps.some((s) => tasks.includes(s.task) && !s.facts.ifNeeded)
+  return {
+    ...(did('blowOutLiner', 'linerIn') && { blowOutLiner: at }),
+    ...(did('rollsClean', 'rollsChange') && { brushRolls: at }),
+    ...(did('oRing', 'oRingCheck') && { checkORings: at }),
+  }
+}
+
+/** The old spool goes back on the shelf with what is left on it, as its box or its name says. */
+function oldSpool({ wire, spool }: Fitted, words: SettleWords): Part[] {
+  if (!wire || spool?.wireKg === 0) return []
+  const hand = 'label' in wire ? undefined : handOf(wire)
+  const massKg = spool?.wireKg ?? wire.spool?.massKg
+  const spoolType = spool?.type ?? wire.spool?.type
+  return [
+    {
+      kind: 'wire',
+      label: 'label' in wire ? wire.label : (words.nameOf?.(hand!) ?? `${hand!.family} ${hand!.diameterMm}`),
+      ...(hand && { byHand: hand }),
+      ...(massKg !== undefined && { massKg }),
+      ...(spoolType && { spoolType }),
+      ...(wire.condition && { condition: wire.condition }),
+      count: 1,
+    },
+  ]
+}
+
+/** Takes what was gathered out of the store: a spool or a cylinder leaves its line, a tip keeps its line at nought. */
+function takeOut(
+  gather: readonly GatherLine[],
+  planned: readonly Part[],
+  store: readonly Part[],
+): { used: Part[]; left: Part[] } {
+  // The store may have moved on since the plan was made: parts are found again by their id.
+  const indices = gather
+    .flatMap((line) => (line.storeIndex === null ? [] : [line.storeIndex]))
+    .map((index) =>
+      store.findIndex((part, i) =>
+        planned[index]?.id === undefined ? i === index : part.id === planned[index].id,
+      ),
+    )
+    .filter((i) => i >= 0)
+  const left = store
+    .map((part, i) => ({ ...part, count: Math.max(0, part.count - indices.filter((at) => at === i).length) }))
+    .filter((part) => part.count > 0 || (part.kind !== 'wire' && part.kind !== 'cylinder'))
+  return { used: indices.map((i) => store[i]!), left }
+}
+
+/** Sorts what came off into what goes back, labelled with where it was, and what is worn out. */
+function putBack(off: readonly Part[], left: readonly Part[], note: string, newId: () => string) {
+  const worn = (part: Part) =>
+    part.kind !== 'wire' && 'condition' in part && conditionVerdict(part.condition) === 'change'
+  const returned = off.filter((part) => !worn(part)).map((part) => ({ ...part, note }))
+  const store = returned.reduce<Part[]>((sum, part) => putInStore(sum, part, newId), [...left])
+  return { returned, scrapped: off.filter(worn), store }
+}
+
+/**
+ * How the machine is fitted now that a plan was carried out: what the plan set, and for the stations it left alone
+ * what has been learned of them since it was made.
+ */
+function fittedAfter(planned: Fitted, end: Fitted, now: Fitted): Fitted {
+  const fitted: Record<string, unknown> = { ...end }
+  for (const station of STATIONS) {
+    if (station === 'supply') continue
+    const key = fittedKey(station)
+    if (same(planned[key], end[key]) && !same(planned[key], now[key])) fitted[key] = now[key]
+  }
+  return fitted
+}
+
+const noteOf = (machine: Machine, words: SettleWords) => {
+  const { wire } = machine.fitted
+  return words
+    .cameOff(machine.name, wire ? ('label' in wire ? wire.label : (words.nameOf?.(handOf(wire)) ?? '')) : '')
+    .slice(0, 200)
+}
+
+/**
+ * What the shop looks like once the change is signed off: the new setup on the machine, new parts out of the
+ * store, old parts into it, labelled with machine and use. No part is lost on the way: what was on the machine or in
+ * the store is on the machine, in the store, or named as worn out.
+ * @param machine as it is known now: what was learned of it since the plan was made is kept
+ * @param outcome what only the bench can tell: the pressure mark found, and when it was (ISO time)
+ * @throws RangeError when the change has no proved plan
+ */
+export function settle(
+  plan: Changeover,
+  machine: Machine,
+  store: readonly Part[],
+  outcome: { pressureMark?: number | null; at?: string },
+  words: SettleWords,
+): Settled {
+  if (!plan.proof?.holds) throw new RangeError('no proved plan to sign off')
+  const { supply, ...end } = plan.proof.end
+  const planned = plan.context.fitted
+  const { used, left } = takeOut(plan.gather, plan.context.store ?? [], store)
+  const spoolUsed = used.find((part) => part.kind === 'wire')
+  const learned = fittedAfter(planned, end, machine.fitted)
+  const fitted: Fitted = {
+    ...learned,
+    // What the shelf said of the spool's weight goes on with it.
+    ...(learned.spool &&
+      spoolUsed?.massKg !== undefined &&
+      learned.spool.wireKg === undefined && { spool: { ...learned.spool, wireKg: spoolUsed.massKg } }),
+    ...(outcome.pressureMark !== undefined && { rollPressure: { mark: outcome.pressureMark } }),
+  }
+  const off = [
+    ...takenOff(machine.fitted, fitted, plan, plan.context.store ?? []),
+    ...oldSpool(machine.fitted, words),
+  ]
+  // Only the group was known, not what the cylinder holds: it is read from the cylinder next time.
+  if (
+    used.every((part) => part.kind !== 'cylinder') &&
+    plan.findings.some((f) => f.parts.some((p) => p.spec.group))
+  )
+    delete fitted.gas
+  const back = putBack(off, left, noteOf(machine, words), words.newId)
+  const upkeep = { ...machine.upkeep, ...(outcome.at && lookedAfter(plan, outcome.at)) }
+  const { assumed: _assumed, ...seen } = machine
+  return {
+    machine: { ...seen, fitted, ...(Object.keys(upkeep).length && { upkeep }), ...(supply && { supply }) },
+    used,
+    ...back,
+  }
+}
+
+/**
+ * What the shop looks like once work on the machine itself is signed off: the spool that was on is on the shelf, the
+ * old gun lies in the store with what was in and on it, and gas gear that came out is put away.
+ * @param machine as it is known now
+ */
+export function settleConversion(
+  plan: Conversion,
+  machine: Machine,
+  store: readonly Part[],
+  words: SettleWords,
+): Settled {
+  const { used, left } = takeOut(plan.gather, plan.context.store ?? [], store)
+  const before = machine.fitted
+  const { gasGear } = plan.after
+  const fitted = fittedAfter(plan.context.machine.fitted, plan.after.fitted, before)
+  const off: Part[] = []
+  if (plan.kind === 'fit-gun') {
+    const load: GunLoad = { liner: before.liner, contactTip: before.contactTip, nozzle: before.nozzle }
+    if (before.gun) off.push(gunAsStored(before.gun, load))
+    else off.push(...looseLoad(load))
+    const { gun, liner, contactTip, nozzle } = plan.after.fitted
+    Object.assign(fitted, { gun, liner, contactTip, nozzle })
+  }
+  if (before.gas && plan.kind !== 'fit-gun') {
+    off.push({ kind: 'cylinder', gas: before.gas, count: 1 }, regulatorFor(before.gas))
+  }
+  if (before.spool?.adapter) off.push(adapterOff(before.spool))
+  off.push(...oldSpool(before, words))
+  const back = putBack(off, left, noteOf(machine, words), words.newId)
+  // Parts the gun took with it are not assumed of the one that is on now.
+  const assumed = machine.assumed?.filter(
+    (s) => plan.kind !== 'fit-gun' || !['gun', 'liner', 'contactTip', 'nozzle'].includes(s),
+  )
+  const { assumed: _before, ...rest } = machine
+  return {
+    machine: {
+      ...rest,
+      fitted,
+      ...(gasGear !== undefined && { gasGear }),
+      ...(assumed?.length && { assumed }),
+    },
+    used,
+    ...back,
+  }
+}
+
+/** Liner, tip and nozzle of a gun nobody read: they are kept by themselves. */
+const looseLoad = ({ liner, contactTip, nozzle }: GunLoad): Part[] => [
+  ...(liner ? [asStored('liner', liner)] : []),
+  ...(contactTip ? [asStored('contactTip', contactTip)] : []),
+  ...(nozzle && nozzle.kind !== 'none' ? [nozzleAsStored(nozzle)] : []),
+]

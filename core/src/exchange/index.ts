@@ -1,2 +1,0 @@
-export * from './file.ts'
-export * from './kept.ts'

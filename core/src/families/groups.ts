@@ -1,0 +1,25 @@
+/** Groups of settings: inside one a start may go between rows, never from one to another. */
+export const GROUPS = [
+  'solid-short-arc',
+  'solid-coarse',
+  'solid-spray',
+  'stainless-short-arc',
+  'stainless-short-arc-helium',
+  'stainless-spray',
+  'metal-cored-short-arc',
+  'metal-cored-spray',
+  'gas-cored',
+  'stainless-gas-cored',
+  'T-3',
+  'T-4',
+  'T-6',
+  'T-7',
+  'T-8',
+  'T-11',
+  'T-14',
+  'stainless-self-shielded',
+  'aluminium',
+  'bronze-brazing',
+  'bronze-spray',
+] as const
+export type Group = (typeof GROUPS)[number]

@@ -1,6 +1,0 @@
-export * from './flow.ts'
-export * from './designation.ts'
-export * from './mixture.ts'
-export * from './cylinder.ts'
-export * from './suits.ts'
-export * from './leak.ts'

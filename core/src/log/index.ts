@@ -1,3 +1,0 @@
-export * from './minutes.ts'
-export * from './marks.ts'
-export * from './lastGood.ts'

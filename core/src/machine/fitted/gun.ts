@@ -1,0 +1,15 @@
+import { z } from 'zod'
+import { condition, conditionSchema, lengthM } from './common.ts'
+import { rollsSchema } from './driveRolls.ts'
+import { linerSchema } from './liner.ts'
+
+export const GUN_KINDS = ['push', 'push-pull', 'spool-gun'] as const
+export const gunSchema = z.object({
+  kind: z.enum(GUN_KINDS),
+  lengthM: lengthM.optional(),
+  rolls: rollsSchema.nullable().optional(),
+  innerLiner: linerSchema.nullable().optional(),
+  oRing: conditionSchema.optional(),
+  linerTrim: z.enum(['collet', 'gun-end', 'long']).optional(),
+  ...condition,
+})

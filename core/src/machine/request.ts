@@ -1,0 +1,48 @@
+import { z } from 'zod'
+import { wrong } from '../base/check.ts'
+import { say } from '../base/codes.ts'
+import { practiceSchema } from '../practice/practice.ts'
+import { MATERIALS, POSITIONS } from '../terms/terms.ts'
+import { wireInputSchema } from './fitted/wire.ts'
+import { machineSchema } from './machine.ts'
+import { storeSchema } from './store.ts'
+import { UPKEEP } from './upkeep.ts'
+
+export const jobSchema = z.object({
+  material: z.enum(MATERIALS),
+  thicknessMm: z.number().min(0.3).max(200),
+  position: z.enum(POSITIONS).optional(),
+  draughtMPerS: z.number().min(0).max(50).optional(),
+})
+export type Job = z.infer<typeof jobSchema>
+
+/** More tasks than there are, ours or a later version's. */
+const MOST_TASK_MINUTES = 500
+
+/** What a box says. */
+export const decodeRequestSchema = z.object({ label: z.string().max(500) })
+
+export const changeoverRequestSchema = z.object({
+  machine: machineSchema,
+  wire: wireInputSchema,
+  job: jobSchema,
+  store: storeSchema.optional(),
+  practice: practiceSchema.optional(),
+  /** What ran well here last time with this wire on such metal. */
+  ranWell: z
+    .object({
+      voltageV: z.number().min(5).max(60),
+      wireSpeedMPerMin: z.number().min(0.1).max(100),
+      tap: z.string().max(20).optional(),
+      dial: z.number().min(-1000).max(1000).optional(),
+    })
+    .optional(),
+  /** Upkeep to be done with it. */
+  upkeep: z.array(z.enum(UPKEEP)).max(10).optional(),
+  /** Minutes a task takes here, from the shop's own log. */
+  minutes: z
+    .record(z.string().max(40), z.number().positive().max(600))
+    .refine((record) => Object.keys(record).length <= MOST_TASK_MINUTES, wrong(say('request.tooManyTasks')))
+    .optional(),
+})
+export type ChangeoverRequest = z.infer<typeof changeoverRequestSchema>

@@ -1,0 +1,69 @@
+import { z } from 'zod'
+import { mixtureSchema } from '../gas/mixtureSchema.ts'
+import { SPOOL_TYPES } from '../wire/spool.ts'
+import { chartSchema } from './chart.ts'
+import { condition } from './fitted/common.ts'
+import { tipSchema } from './fitted/contactTip.ts'
+import { activeIsAGroove, rollsShape } from './fitted/driveRolls.ts'
+import { guideSchema } from './fitted/guide.ts'
+import { GUN_KINDS, gunSchema } from './fitted/gun.ts'
+import { inOrder, linerSchema, linerShape, reversed } from './fitted/liner.ts'
+import { NOZZLE_KINDS, nozzleSchema } from './fitted/nozzle.ts'
+import { handShape } from './fitted/wire.ts'
+
+const stock = {
+  id: z.string().max(100).optional(),
+  count: z.number().int().min(0).max(1_000_000).default(1),
+  drawer: z.string().max(60).optional(),
+  note: z.string().max(200).optional(),
+  /** At this count or below it is time to buy. */
+  lowAt: z.number().int().min(0).max(10000).optional(),
+  /** Days from order to drawer, where the shop knows better than its usual. */
+  leadDays: z.number().int().min(0).max(365).optional(),
+}
+/** A part in the store: the station it belongs to, in the words of `fitted`, and how many. */
+export const partSchema = z.discriminatedUnion('kind', [
+  guideSchema.extend({ kind: z.literal('inletGuide'), ...stock }),
+  guideSchema.extend({ kind: z.literal('outletGuide'), ...stock }),
+  rollsShape.extend({ kind: z.literal('driveRolls'), ...stock }).superRefine(activeIsAGroove),
+  linerShape.extend({ kind: z.literal('liner'), ...stock }).refine(inOrder, reversed),
+  // A push-pull gun's own rolls and second liner are kept under the gun.
+  gunSchema.partial({ kind: true }).extend({
+    ...rollsShape.partial().shape,
+    ...linerShape.partial().shape,
+    kind: z.literal('gun'),
+    part: z.enum(['whole', 'rolls', 'innerLiner', 'oRing']).default('whole'),
+    type: z.enum(GUN_KINDS).optional(),
+    /** What was in and on a whole gun when it was laid aside. */
+    liner: linerSchema.optional(),
+    contactTip: tipSchema.optional(),
+    nozzle: nozzleSchema.optional(),
+    ...stock,
+  }),
+  tipSchema.extend({ kind: z.literal('contactTip'), ...stock }),
+  z.object({
+    kind: z.literal('nozzle'),
+    type: z.enum(NOZZLE_KINDS).default('gas'),
+    boreMm: z.number().min(5).max(50).optional(),
+    ...condition,
+    ...stock,
+  }),
+  z.object({ kind: z.literal('adapter'), spool: z.enum(SPOOL_TYPES).optional(), ...stock }),
+  z.object({ kind: z.literal('regulator'), gas: z.string().max(40).optional(), ...stock }),
+  z.object({ kind: z.literal('cylinder'), gas: mixtureSchema, ...stock }),
+  z.object({
+    kind: z.literal('wire'),
+    label: z.string().max(500),
+    /** A wire no label describes: then the label is only its name. */
+    byHand: handShape.optional(),
+    massKg: z.number().min(0).max(1000).optional(),
+    spoolType: z.enum(SPOOL_TYPES).optional(),
+    /** What its data sheet says, as the shop entered it. */
+    chart: chartSchema.optional(),
+    ...condition,
+    ...stock,
+  }),
+])
+export type Part = z.infer<typeof partSchema>
+export type PartKind = Part['kind']
+export const storeSchema = z.array(partSchema).max(5000)

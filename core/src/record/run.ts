@@ -1,0 +1,56 @@
+import { z } from 'zod'
+import { trySchema } from '../arc/tries.ts'
+import { CONVERSIONS } from '../changeover/convert/conversion.ts'
+import { UPKEEP } from '../machine/upkeep.ts'
+import { changeoverRequestSchema, jobSchema } from '../machine/request.ts'
+import { conditionSchema } from '../machine/fitted/common.ts'
+import { gunSchema } from '../machine/fitted/gun.ts'
+import { wireInputSchema } from '../machine/fitted/wire.ts'
+import { practiceOverridesSchema } from '../practice/practice.ts'
+import { stepTimeSchema } from './minutes.ts'
+
+export const STAGES = ['decide', 'match', 'gather', 'swap', 'feed', 'dial-in', 'sign-off'] as const
+/** Outcomes of a pressure test. */
+export const PRESSURE_RESULTS = ['right', 'slips', 'too-tight', 'marks-wire'] as const
+export type PressureResult = (typeof PRESSURE_RESULTS)[number]
+
+export type Stage = (typeof STAGES)[number]
+
+/** One changeover under way or signed off, as it is kept between two touches. */
+export const runSchema = z.object({
+  id: z.string().min(1).max(100),
+  machineId: z.string().min(1).max(100),
+  startedAt: z.iso.datetime(),
+  stage: z.enum(STAGES),
+  /** What was typed, read or not. */
+  label: z.string().max(500),
+  /** A wire no label describes. */
+  byHand: wireInputSchema.optional(),
+  /** What the new wire looks like, where somebody looked. */
+  wireCondition: conditionSchema.optional(),
+  job: jobSchema.partial(),
+  /** What this change does otherwise than the shop. */
+  practice: practiceOverridesSchema.optional(),
+  /** Upkeep done while the machine is open. */
+  upkeep: z.array(z.enum(UPKEEP)).max(10).optional(),
+  /** Work on the machine itself instead of a change of wire, and the gun that goes on. */
+  conversion: z.enum(CONVERSIONS).optional(),
+  gun: gunSchema.optional(),
+  /** Lines of the gather list that were ticked. */
+  gathered: z.array(z.string().max(200)).max(200),
+  /** What was planned when the run sheet began: from then on the plan stays as it is. */
+  frozen: changeoverRequestSchema.optional(),
+  swapStartedAt: z.iso.datetime().optional(),
+  done: z.array(z.string().max(100)).max(200),
+  /** How long the steps took, in the order they were done. */
+  times: z.array(stepTimeSchema).max(500).optional(),
+  pressureMark: z.number().min(-1000).max(1000).nullable().optional(),
+  /** What the pressure test showed at that mark; only a mark that passed teaches the machine's scale. */
+  pressureResult: z.enum(PRESSURE_RESULTS).optional(),
+  /** Test welds, in the order they were made. */
+  tries: z.array(trySchema).max(200).optional(),
+  note: z.string().max(2000).optional(),
+  signedOffAt: z.iso.datetime().optional(),
+  minutesTaken: z.number().min(0).max(100_000).optional(),
+})
+export type Run = z.infer<typeof runSchema>

@@ -1,0 +1,16 @@
+import type { Task } from '../../steps/step.ts'
+import { block, type Builder } from '../../work/work.ts'
+
+/** Rolls are turned to another groove, brushed, or changed; under a tangle they may be the right ones. */
+export const rollsWork: Builder = ({ by, clear, todo, upkeep, at }) => {
+  const { verdict, rule } = by.driveRolls
+  const fit = !todo('driveRolls') || rule === 'birdnest-at-rolls'
+  if (fit) return upkeep('brushRolls') ? [block('rolls', [at('rollsClean', 'driveRolls')], clear)] : []
+  const task: Task =
+    rule === 'grooves-dirty' && verdict === 'adjust'
+      ? 'rollsClean'
+      : verdict === 'adjust' || rule === 'active-groove-not-read'
+        ? 'rollsTurn'
+        : 'rollsChange'
+  return [block('rolls', [at(task, 'driveRolls')], clear)]
+}

@@ -1,0 +1,96 @@
+import type { GasRule } from './rules.ts'
+import type { Part } from '../../machine/store.ts'
+import type { Mixture } from '../../gas/mixtureSchema.ts'
+import { FAMILY_SHEETS } from '../../families/index.ts'
+import { outletOf } from '../../machine/part.ts'
+import { gasDesignation, middleOfGroup } from '../../gas/designation.ts'
+import { shortMixture, USUAL_MIXTURES } from '../../gas/mixture.ts'
+import type { Finding, MatchContext } from '../../match/finding.ts'
+import { pick } from '../../match/finding.ts'
+
+const argon = (mixture: Mixture) => mixture.Ar ?? 0
+
+/** Whether a mixture lies inside the narrower limits the wire's own standard sets, where it sets any. */
+const withinLimits = (mixture: Mixture, c: MatchContext): boolean => {
+  const limits = c.wire.gas.argonPercent
+  return (
+    !limits ||
+    gasDesignation(mixture) !== 'M21' ||
+    (argon(mixture) >= limits.min && argon(mixture) <= limits.max)
+  )
+}
+const usable = (c: MatchContext): Mixture[] =>
+  c.wire.gas.designations.flatMap((d) => USUAL_MIXTURES[d] ?? []).filter((m) => withinLimits(m, c))
+
+/** Composition to wire and transfer, by ISO 14175 designation; none for a wire that shields itself. */
+export function matchGas(c: MatchContext): Finding<GasRule> {
+  const gas = c.fitted.gas
+  const { designations } = c.wire.gas
+  const connected = gas != null
+  const storeIndex = pick(
+    c.store,
+    designations.flatMap((d) => [
+      (p: Part) => p.kind === 'cylinder' && gasDesignation(p.gas) === d && withinLimits(p.gas, c),
+      (p: Part) => p.kind === 'cylinder' && gasDesignation(p.gas) === d,
+    ]),
+  )
+  const picked = storeIndex === null ? undefined : c.store![storeIndex]
+  const mixtures = usable(c)
+  // Nobody stocks it as a matter of course: the group is named, and what is reckoned with is never shown.
+  const group = picked || mixtures.length > 0 ? undefined : designations[0]
+  const fresh: Mixture =
+    picked?.kind === 'cylinder' ? picked.gas : (mixtures[0] ?? middleOfGroup(group ?? '') ?? { Ar: 100 })
+  const facts = {
+    fitted: connected ? shortMixture(gas) : undefined,
+    designation: connected ? gasDesignation(gas) : undefined,
+    wanted: c.wire.gas.needed ? (group ?? shortMixture(fresh)) : undefined,
+    group,
+    designations,
+    family: c.wire.family,
+    gasNeeded: c.wire.gas.needed,
+    flow: c.fitted.gasFlowLPerMin ?? undefined,
+    argonMin: c.wire.gas.argonPercent?.min,
+    argonMax: c.wire.gas.argonPercent?.max,
+    otherOutlet: connected && c.wire.gas.needed && outletOf(gas) !== outletOf(fresh),
+  }
+  const base = {
+    station: 'gas' as const,
+    facts,
+    fitted: gas,
+    alsoDo: [],
+    origin: 'published' as const,
+    parts: [],
+    required: c.wire.gas.needed ? { designations, mixtures } : null,
+  }
+  if (!c.wire.gas.needed) {
+    const after = { gas: gas ?? null }
+    if (gas === undefined) return { ...base, verdict: 'unknown', rule: 'gas-not-read', after }
+    if (!connected) return { ...base, verdict: 'fits', rule: 'no-gas-wanted', after }
+    return c.fitted.gasFlowLPerMin === 0
+      ? { ...base, verdict: 'fits', rule: 'gas-shut', after }
+      : { ...base, verdict: 'adjust', rule: 'gas-to-shut', after }
+  }
+  const change = (rule: GasRule): Finding<GasRule> => ({
+    ...base,
+    verdict: 'change',
+    rule,
+    after: { gas: fresh },
+    parts: [{ station: 'gas', kind: 'cylinder', spec: { gas: fresh, ...(group && { group }) }, storeIndex }],
+  })
+  if (gas === undefined) return { ...change('gas-not-read'), verdict: 'unknown' }
+  if (!connected) return change('gas-missing')
+  if (!designations.includes(gasDesignation(gas)))
+    return change(
+      FAMILY_SHEETS[c.wire.family].inertOnly
+        ? 'active-gas-under-inert-wire'
+        : gasDesignation(gas).startsWith('I')
+          ? 'inert-gas-under-steel'
+          : 'gas-outside-designation',
+    )
+  return {
+    ...base,
+    verdict: 'fits',
+    rule: withinLimits(gas, c) ? 'gas-right' : 'gas-inside-designation-outside-limits',
+    after: { gas },
+  }
+}

@@ -1,0 +1,32 @@
+import type { HubBrakeRule } from './rules.ts'
+import type { Finding, MatchContext } from '../../match/finding.ts'
+
+/** Just enough that the spool stops with the wire; another size of spool wants another setting. common practice */
+export function matchHubBrake(c: MatchContext): Finding<HubBrakeRule> {
+  const { hubBrake, spool } = c.fitted
+  const newType = c.spool.type
+  const otherSpool = newType !== null && spool?.type !== undefined && spool.type !== newType
+  const facts = {
+    brake: hubBrake ?? undefined,
+    newType: newType ?? undefined,
+    oldType: spool?.type,
+    massKg: c.spool.massKg ?? undefined,
+  }
+  const base = {
+    station: 'hubBrake' as const,
+    facts,
+    fitted: hubBrake,
+    required: ['set'],
+    alsoDo: [],
+    after: { hubBrake: 'set' as const },
+    parts: [],
+    origin: 'common practice' as const,
+  }
+  if (hubBrake === undefined) return { ...base, verdict: 'unknown', rule: 'brake-not-read' }
+  if (hubBrake === 'loose') return { ...base, verdict: 'adjust', rule: 'brake-loose' }
+  if (hubBrake === 'tight') return { ...base, verdict: 'adjust', rule: 'brake-tight' }
+  if (hubBrake === null) return { ...base, verdict: 'adjust', rule: 'brake-loose' }
+  return otherSpool
+    ? { ...base, verdict: 'adjust', rule: 'brake-for-other-spool' }
+    : { ...base, verdict: 'fits', rule: 'brake-set' }
+}

@@ -1,0 +1,46 @@
+import type { LinerRule } from '../pieces/linerRules.ts'
+import { FAMILY_SHEETS } from '../../families/index.ts'
+import type { Finding, MatchContext } from '../../match/finding.ts'
+import { matchGun } from '../gun/match.ts'
+import { judgeLiner } from '../pieces/liner.ts'
+
+/** Material to family, range to diameter, length to the gun. */
+export function matchLiner(c: MatchContext): Finding<LinerRule> {
+  const { liner } = c.fitted
+  // Another gun may be longer: the liner must reach through the one that will be on.
+  const gun = matchGun(c).after.gun ?? undefined
+  const judged = judgeLiner(liner, c, (p) => p.kind === 'liner', gun?.lengthM)
+  const needs = FAMILY_SHEETS[c.wire.family]
+  return {
+    station: 'liner',
+    verdict: judged.verdict,
+    rule: judged.rule,
+    facts: {
+      material: liner?.material,
+      minMm: liner?.minMm,
+      maxMm: liner?.maxMm,
+      lengthM: liner?.lengthM,
+      condition: liner?.condition,
+      wanted: judged.after.material,
+      wantedLengthM: judged.after.lengthM,
+      cleanFirst: judged.cleanFirst ?? false,
+      sizeMm: c.wire.diameterMm,
+      family: c.wire.family,
+      soft: needs.soft,
+      trim: gun?.linerTrim ?? (needs.soft ? 'long' : undefined),
+      gunLengthM: gun?.lengthM,
+    },
+    fitted: liner,
+    required: {
+      material: [...needs.liner],
+      diameterMm: c.wire.diameterMm,
+      ...(gun?.lengthM !== undefined && { lengthM: gun.lengthM }),
+    },
+    alsoDo: needs.tip === 'aluminium-bore' ? ['any-polymer-liner'] : [],
+    origin: 'common practice',
+    after: { liner: judged.after },
+    parts: judged.part
+      ? [{ station: 'liner', kind: 'liner', spec: { ...judged.after }, storeIndex: judged.storeIndex }]
+      : [],
+  }
+}

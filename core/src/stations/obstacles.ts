@@ -1,0 +1,159 @@
+import type { WireNote } from '../wire/wire.ts'
+import { DRAUGHT_LIMIT_M_PER_S } from '../gas/flow.ts'
+import type { Station } from '../machine/stations.ts'
+import { FAMILY_SHEETS } from '../families/index.ts'
+import { stepsBetween } from '../wire/diameters.ts'
+import { idealSizeMm } from '../families/size.ts'
+import { rangeTakes } from '../wire/sizes.ts'
+import { conditionVerdict, type Finding, type MatchContext } from '../match/finding.ts'
+import { type Facts } from '../base/facts.ts'
+
+/** What stands against the whole change; `wording` gives the sentence and the way out. */
+export interface Obstacle {
+  station: Station
+  rule: ObstacleRule
+  facts: Facts
+}
+/** What is worth knowing beside it. */
+export interface Caution {
+  station: Station
+  rule: CautionRule
+  facts: Facts
+}
+export type ObstacleRule =
+  | 'box-polarity-unread'
+  | 'polarity-fixed'
+  | 'no-gas-gear'
+  | 'spool-does-not-fit'
+  | 'spool-gun-takes-small-spool'
+  | 'output-too-small'
+  | 'draught-too-strong'
+  | 'wire-not-for-metal'
+export type CautionRule =
+  | `note-${WireNote}`
+  | 'position-not-in-classification'
+  | 'single-pass-on-plate'
+  | 'zinc-fume'
+  | 'chromium-fume'
+  | 'wire-thick-for-metal'
+  | 'wire-thin-for-metal'
+  | 'new-wire-rusty'
+  | 'new-wire-spoiled'
+  | 'liner-shared-with-steel'
+  | 'liner-carbon-pick-up'
+  | 'birdnest-find-cause'
+
+/** Why this change cannot be made at all. Empty when it can. */
+export function obstacles(c: MatchContext, findings: readonly Finding[]): Obstacle[] {
+  const { machine, wire, job, spool } = c
+  const found: Obstacle[] = []
+  const polarity = findings.find((f) => f.station === 'polarity')!
+  if (wire.polarity.length === 0)
+    found.push({ station: 'polarity', rule: 'box-polarity-unread', facts: { family: wire.family } })
+  else if (machine.polarityChange === 'fixed' && polarity.verdict === 'change' && c.fitted.polarity != null)
+    found.push({
+      station: 'polarity',
+      rule: 'polarity-fixed',
+      facts: { fitted: c.fitted.polarity, wanted: wire.polarity[0]! },
+    })
+  if (wire.gas.needed && machine.gasGear === false)
+    found.push({ station: 'gas', rule: 'no-gas-gear', facts: { family: wire.family } })
+  const type = spool.type
+  if (type !== null && machine.spools && !machine.spools.includes(type))
+    found.push({ station: 'spool', rule: 'spool-does-not-fit', facts: { type, takes: machine.spools } })
+  if (type !== null && type !== 'S100' && c.fitted.gun?.kind === 'spool-gun')
+    found.push({ station: 'gun', rule: 'spool-gun-takes-small-spool', facts: { type } })
+  const least = FAMILY_SHEETS[wire.family].leastCurrentA[wire.diameterMm]
+  if (least !== undefined && machine.output?.maxA !== undefined && machine.output.maxA < least)
+    found.push({
+      station: 'supply',
+      rule: 'output-too-small',
+      facts: { maxA: machine.output.maxA, leastA: least, sizeMm: wire.diameterMm },
+    })
+  if (job && wire.gas.needed && (job.draughtMPerS ?? 0) > DRAUGHT_LIMIT_M_PER_S)
+    found.push({
+      station: 'gasFlow',
+      rule: 'draught-too-strong',
+      facts: { draught: job.draughtMPerS!, limit: DRAUGHT_LIMIT_M_PER_S },
+    })
+  if (job && !joins(c))
+    found.push({
+      station: 'spool',
+      rule: 'wire-not-for-metal',
+      facts: { family: wire.family, material: job.material },
+    })
+  return found
+}
+
+/** A cored wire entered by hand may be a stainless one: only a classification settles that it is not. */
+const joins = ({ wire, job }: MatchContext): boolean =>
+  wire.joins.includes(job!.material) ||
+  (wire.classification === null &&
+    FAMILY_SHEETS[wire.family].mayBeStainless &&
+    job!.material === 'stainless-steel')
+
+/** About 3/4 in. published: AWS A5.20 annex on T-11, recalled from memory. */
+const THICK_PLATE_MM = 19
+
+/**
+ * A liner that stays on and brings the last wire's dust along: steel into aluminium or bronze, carbon steel into
+ * stainless. common practice
+ */
+function sharedLiner({ wire, oldWire, fitted }: MatchContext): CautionRule | undefined {
+  if (!oldWire || !fitted.liner || fitted.liner.condition === 'new') return undefined
+  const stays =
+    FAMILY_SHEETS[wire.family].liner.includes(fitted.liner.material) &&
+    rangeTakes(fitted.liner, wire.diameterMm)
+  if (!stays) return undefined
+  const { dust } = FAMILY_SHEETS[oldWire.family]
+  if (FAMILY_SHEETS[wire.family].soft && dust !== 'none') return 'liner-shared-with-steel'
+  return FAMILY_SHEETS[wire.family].dust === 'stainless' && dust === 'carbon-steel'
+    ? 'liner-carbon-pick-up'
+    : undefined
+}
+
+/** What does not stop the change but should be known: said beside it, never swallowed. */
+export function cautions(c: MatchContext): Caution[] {
+  const { wire, wireCondition, fitted, oldWire, job, practice } = c
+  // The plate limit of a wire is only worth saying on such plate.
+  const notes = wire.notes.filter(
+    (note) => note !== 'thick-plate-limit' || !job || job.thicknessMm > THICK_PLATE_MM,
+  )
+  const found: Caution[] = notes.map((note) => ({
+    station: 'spool',
+    rule: `note-${note}`,
+    facts: { classification: wire.classification ?? undefined },
+  }))
+  const state = conditionVerdict(wireCondition)
+  if (state !== 'fits')
+    found.push({
+      station: 'spool',
+      rule: state === 'change' ? 'new-wire-spoiled' : 'new-wire-rusty',
+      facts: { condition: wireCondition },
+    })
+  if (fitted.conditions?.birdnest)
+    found.push({ station: 'driveRolls', rule: 'birdnest-find-cause', facts: {} })
+  const shared = sharedLiner(c)
+  if (shared) found.push({ station: 'liner', rule: shared, facts: { old: oldWire!.family } })
+  if (!job) return found
+  if (job.position && !wire.positions.includes(job.position))
+    found.push({
+      station: 'spool',
+      rule: 'position-not-in-classification',
+      facts: { position: job.position, positions: wire.positions },
+    })
+  if (wire.passes === 'single' && job.thicknessMm > 5)
+    found.push({ station: 'spool', rule: 'single-pass-on-plate', facts: { thicknessMm: job.thicknessMm } })
+  if (job.material === 'galvanised-steel') found.push({ station: 'spool', rule: 'zinc-fume', facts: {} })
+  if (job.material === 'stainless-steel') found.push({ station: 'spool', rule: 'chromium-fume', facts: {} })
+  // Thin sheet wants thin wire, plate thick wire. A shop that runs one wire for all sees the cost of every step.
+  const idealMm = idealSizeMm(wire.family, job.thicknessMm)
+  const steps = stepsBetween(wire.diameterMm, idealMm)
+  if (Math.abs(steps) >= (practice.oneWireForAll === 'one-for-all' ? 1 : 2))
+    found.push({
+      station: 'spool',
+      rule: steps > 0 ? 'wire-thick-for-metal' : 'wire-thin-for-metal',
+      facts: { thicknessMm: job.thicknessMm, sizeMm: wire.diameterMm, idealMm },
+    })
+  return found
+}

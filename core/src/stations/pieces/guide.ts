@@ -1,0 +1,75 @@
+import type { GuideRule } from './guideRules.ts'
+import { FAMILY_SHEETS } from '../../families/index.ts'
+import type { Finding, MatchContext } from '../../match/finding.ts'
+import { conditionVerdict, pick } from '../../match/finding.ts'
+
+/** Clearance from guide to roll, mm: good at 2; soft wire folds in more than 6. common practice */
+export const GUIDE_GAP_MM = { good: 2, mostForSoft: 6 }
+
+/** Inlet and outlet guide ask the same: material by family, close to the rolls, not touching. */
+export function matchGuide(station: 'inletGuide' | 'outletGuide', c: MatchContext): Finding<GuideRule> {
+  const guide = c.fitted[station]
+  const needs = FAMILY_SHEETS[c.wire.family]
+  const gap = guide?.gapMm
+  const [best] = needs.guides
+  const material = guide && needs.guides.includes(guide.material) ? guide.material : best!
+  const required = {
+    material: [...needs.guides],
+    gapMm: { min: 0.5, max: needs.soft ? GUIDE_GAP_MM.mostForSoft : undefined, good: GUIDE_GAP_MM.good },
+  }
+  const facts = {
+    material: guide?.material,
+    wanted: material,
+    gapMm: gap,
+    soft: needs.soft,
+    family: c.wire.family,
+    condition: guide?.condition,
+  }
+  const gapPoor = gap !== undefined && (gap === 0 || (needs.soft && gap > GUIDE_GAP_MM.mostForSoft))
+  const storeIndex = pick(
+    c.store,
+    needs.guides.map((m) => (p) => p.kind === station && p.material === m),
+  )
+  const picked = storeIndex === null ? undefined : c.store![storeIndex]
+  const fittedMaterial =
+    picked && 'material' in picked && (picked.kind === 'inletGuide' || picked.kind === 'outletGuide')
+      ? picked.material
+      : best!
+  const part = {
+    station,
+    kind: station,
+    spec: { material: fittedMaterial, diameterMm: c.wire.diameterMm },
+    storeIndex,
+  }
+  const goodGap = gap === undefined ? {} : { gapMm: GUIDE_GAP_MM.good }
+  const replaced: Finding['after'] = { [station]: { material: fittedMaterial, gapMm: GUIDE_GAP_MM.good } }
+  const kept: Finding['after'] = {
+    [station]: guide
+      ? {
+          ...guide,
+          ...(gapPoor && goodGap),
+          condition: guide.condition === 'dirty' ? 'good' : guide.condition,
+        }
+      : guide,
+  }
+  const base = { station, facts, fitted: guide, required, alsoDo: [], origin: 'common practice' as const }
+  if (guide === undefined)
+    return { ...base, verdict: 'unknown', rule: 'guide-not-read', after: replaced, parts: [part] }
+  if (guide === null)
+    return { ...base, verdict: 'change', rule: 'guide-missing', after: replaced, parts: [part] }
+  if (!needs.guides.includes(guide.material))
+    return { ...base, verdict: 'change', rule: 'guide-material', after: replaced, parts: [part] }
+  const state = conditionVerdict(guide.condition)
+  if (state === 'change')
+    return { ...base, verdict: 'change', rule: 'guide-worn', after: replaced, parts: [part] }
+  if (gapPoor)
+    return {
+      ...base,
+      verdict: 'adjust',
+      rule: gap === 0 ? 'guide-touches-roll' : 'guide-gap-wide',
+      after: kept,
+      parts: [],
+    }
+  if (state === 'adjust') return { ...base, verdict: 'adjust', rule: 'guide-dirty', after: kept, parts: [] }
+  return { ...base, verdict: 'fits', rule: 'guide-fits', after: kept, parts: [] }
+}

@@ -1,0 +1,10 @@
+import type { Acts } from '../../bench/action.ts'
+import { lay } from '../../bench/bench.ts'
+
+/** Pressure is set with the wire through and the tip on. */
+export const ROLL_PRESSURE_ACTS = {
+  setPressure: {
+    can: (b) => b.on && b.tipOn && b.end === 'in-rolls',
+    does: (b, after) => ({ pressureTested: true, fitted: lay(b.fitted, after('rollPressure')) }),
+  },
+} satisfies Acts

@@ -1,0 +1,13 @@
+import type { Practice } from '../../practice/practice.ts'
+import { block, type Builder } from '../../work/work.ts'
+
+/** Minutes by the shop's test. common practice, no source */
+const PRESSURE_MINUTES: Record<Practice['pressureTest'], number> = { curl: 3, 'back-off': 2.5, scale: 1.5 }
+
+export const pressureWork: Builder = ({ c, at }) => [
+  block(
+    'pressure',
+    [at('setPressure', 'rollPressure', {}, { minutes: PRESSURE_MINUTES[c.practice.pressureTest] })],
+    ['dressGun'],
+  ),
+]

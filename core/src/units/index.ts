@@ -1,5 +1,0 @@
-export * from './format.ts'
-export * from './gauge.ts'
-export * from './length.ts'
-export * from './parse.ts'
-export * from './conductor.ts'

@@ -1,0 +1,90 @@
+import type { Banded } from '../../arc/volts.ts'
+import { rankOf } from '../../stations/rank.ts'
+import type { Changeover } from '../../changeover/plan/plan.ts'
+import type { Wire } from '../../wire/wire.ts'
+import type { UnitSystem } from '../../units/format.ts'
+import { startNotes, startRow } from './arc.ts'
+import { findingAlso, findingConsequence, findingWhy } from './findings.ts'
+import { partText } from './names.ts'
+import { cautionText, obstacleText } from './obstacles.ts'
+import { hazardText, stepHow, stepTitle, TOOL_NAMES } from './steps.ts'
+
+/** A wire in the words of `POST /api/v1/decode`. */
+export function decodeAnswer(wire: Wire, units: UnitSystem = 'metric') {
+  const { notes, gas, ...rest } = wire
+  return {
+    wire: {
+      ...rest,
+      gas: {
+        needed: gas.needed,
+        designations: gas.designations,
+        ...(gas.argonPercent && { argonPercent: gas.argonPercent }),
+      },
+      notes: notes.map((note) => cautionText({ station: 'spool', rule: `note-${note}`, facts: {} }, units)),
+    },
+  }
+}
+
+/** No more figures than the band knows. */
+const rounded = (b: Banded | null, step: number): Banded | null => {
+  if (b === null) return null
+  const to = (n: number) => Number((Math.round(n / step) * step).toFixed(2))
+  return { value: to(b.value), low: to(b.low), high: to(b.high), origin: b.origin }
+}
+
+/** A plan in the words of `POST /api/v1/changeover`. */
+export function changeoverAnswer(plan: Changeover, units: UnitSystem = 'metric') {
+  return {
+    required: plan.required,
+    findings: plan.findings.map((f) => ({
+      station: f.station,
+      verdict: f.verdict,
+      rule: f.rule,
+      fitted: f.fitted,
+      wanted: f.required,
+      why: findingWhy(f, units),
+      consequence: findingConsequence(f, units),
+      rank: rankOf(f),
+      alsoDo: findingAlso(f, units),
+      origin: f.origin,
+    })),
+    gather: plan.gather.map((g) => ({
+      station: g.station,
+      part: partText(g.kind, g.spec, units, g.piece),
+      have: g.have,
+      ...(g.drawer !== undefined && { drawer: g.drawer }),
+      ifNeeded: g.ifNeeded,
+    })),
+    tools: plan.tools.map((tool) => TOOL_NAMES[tool]),
+    steps: plan.steps.map((s) => ({
+      id: s.id,
+      task: s.task,
+      place: s.place,
+      text: [stepTitle(s, units), stepHow(s, units)].filter(Boolean).join(' '),
+      minutes: s.minutes,
+      hazards: s.hazards.map(hazardText),
+      hold: s.hold,
+      captive: s.captive,
+      ...(s.station && { station: s.station }),
+    })),
+    minutes: plan.minutes,
+    ...(plan.crew && { crew: plan.crew }),
+    // No plan, nothing to break: an empty list of steps holds.
+    proof: { holds: plan.proof?.holds ?? true, violations: plan.proof?.violations ?? [] },
+    ...(plan.start && {
+      start: {
+        currentA: rounded(plan.start.currentA, 1),
+        voltageV: rounded(plan.start.voltageV, 0.1),
+        wireSpeedMPerMin: rounded(plan.start.wireSpeedMPerMin, 0.1),
+        gasFlowLPerMin: rounded(plan.start.gasFlowLPerMin, 0.1),
+        tipToWorkMm: rounded(plan.start.tipToWorkMm, 0.5),
+        transfer: plan.start.transfer,
+        row: startRow(plan.start, units),
+        ...(plan.start.own && { own: plan.start.own }),
+        notes: startNotes(plan.start),
+      },
+    }),
+    problems: plan.problems.map((p) => ({ station: p.station, ...obstacleText(p, units) })),
+    notes: plan.cautions.map((caution) => cautionText(caution, units)),
+  }
+}

@@ -1,0 +1,204 @@
+import type { GrooveProfile, LinerMaterial } from '../../terms/terms.ts'
+import type { GUN_KINDS } from '../../machine/fitted/gun.ts'
+import type { NOZZLE_KINDS } from '../../machine/fitted/nozzle.ts'
+import type { Mixture } from '../../gas/mixtureSchema.ts'
+import { shortMixture } from '../../gas/mixture.ts'
+import type { Place } from '../../steps/places.ts'
+import type { Station } from '../../machine/stations.ts'
+import { formatLead, type UnitSystem } from '../../units/format.ts'
+import { tradeLabel } from '../../wire/diameters.ts'
+import type { Strength } from '../../wire/wire.ts'
+import type { Family, Material, Position } from '../../terms/terms.ts'
+
+/** The standard names of the trade, once. */
+export const STATION_NAMES: Record<Station, string> = {
+  spool: 'Spool and hub',
+  hubBrake: 'Hub brake',
+  inletGuide: 'Inlet guide',
+  driveRolls: 'Drive rolls',
+  rollPressure: 'Roll pressure',
+  outletGuide: 'Outlet guide',
+  liner: 'Liner',
+  gun: 'Gun',
+  contactTip: 'Contact tip',
+  nozzle: 'Nozzle',
+  polarity: 'Polarity',
+  gas: 'Shielding gas',
+  gasFlow: 'Gas flow',
+  supply: 'Mains supply',
+}
+export const STATION_SHORT: Record<Station, string> = {
+  spool: 'spool',
+  hubBrake: 'brake',
+  inletGuide: 'in guide',
+  driveRolls: 'rolls',
+  rollPressure: 'pressure',
+  outletGuide: 'out guide',
+  liner: 'liner',
+  gun: 'gun',
+  contactTip: 'tip',
+  nozzle: 'nozzle',
+  polarity: 'polarity',
+  gas: 'gas',
+  gasFlow: 'flow',
+  supply: 'mains',
+}
+export const FAMILY_NAMES: Record<Family, string> = {
+  'solid-steel': 'solid steel',
+  'solid-stainless': 'solid stainless',
+  'metal-cored': 'metal-cored',
+  'flux-cored-self-shielded': 'self-shielded flux-cored',
+  'flux-cored-gas-shielded': 'gas-shielded flux-cored',
+  aluminium: 'aluminium',
+  'silicon-bronze': 'silicon bronze',
+}
+export const MATERIAL_NAMES: Record<Material, string> = {
+  'mild-steel': 'mild steel',
+  'low-alloy-steel': 'low-alloy steel',
+  'galvanised-steel': 'galvanised steel',
+  'stainless-steel': 'stainless steel',
+  aluminium: 'aluminium',
+  'copper-alloy': 'copper alloy',
+}
+export const POSITION_NAMES: Record<Position, string> = {
+  flat: 'flat',
+  horizontal: 'horizontal',
+  'vertical-up': 'vertical up',
+  'vertical-down': 'vertical down',
+  overhead: 'overhead',
+}
+export const PLACE_NAMES: Record<Place, string> = {
+  mains: 'At the mains plug',
+  source: 'At the power source',
+  cabinet: 'At the cabinet',
+  spool: 'At the spool',
+  gun: 'At the gun',
+  cylinder: 'At the cylinder',
+  store: 'At the store',
+}
+export const PLACE_SHORT: Record<Place, string> = {
+  mains: 'plug',
+  source: 'source',
+  cabinet: 'cabinet',
+  spool: 'spool',
+  gun: 'gun',
+  cylinder: 'cylinder',
+  store: 'store',
+}
+/** A name by a fact: facts are only known to be texts. */
+export const nameIn = <K extends string>(names: Readonly<Record<K, string>>, key: unknown): string =>
+  names[key as K]
+
+export const PROFILE_NAMES: Record<GrooveProfile, string> = {
+  'smooth-v': 'smooth V',
+  'smooth-u': 'smooth U',
+  'knurled-v': 'knurled V',
+}
+export const PROFILE_SHORT: Record<GrooveProfile, string> = {
+  'smooth-v': 'V',
+  'smooth-u': 'U',
+  'knurled-v': 'knurl',
+}
+export const LINER_NAMES: Record<LinerMaterial, string> = {
+  'steel-coil': 'steel coil',
+  ptfe: 'PTFE',
+  nylon: 'nylon',
+  'graphite-polymer': 'graphite polymer',
+}
+export const LINER_SHORT: Record<LinerMaterial, string> = {
+  'steel-coil': 'coil',
+  ptfe: 'PTFE',
+  nylon: 'nylon',
+  'graphite-polymer': 'graphite',
+}
+export const NOZZLE_NAMES: Record<(typeof NOZZLE_KINDS)[number], string> = {
+  gas: 'gas nozzle',
+  'gasless-cap': 'gasless cap',
+  none: 'no nozzle',
+}
+export const GUN_NAMES: Record<(typeof GUN_KINDS)[number], string> = {
+  push: 'push gun',
+  'push-pull': 'push-pull gun',
+  'spool-gun': 'spool gun',
+}
+export const PRESSURE_NAMES: Record<'firm' | 'light' | 'lightest', string> = {
+  firm: 'firm',
+  light: 'light',
+  lightest: 'very light',
+}
+
+/** A stamp as it is printed: a trade size in mm is shown in the user's habit, a stamp that is read stays as read. */
+export const sizeText = (mm: number, units: UnitSystem): string => tradeLabel(mm, units)
+/** A stamp such as `0.9` in the user's habit; one in the other system, or with two sizes, stays as stamped. */
+export const stampText = (stamp: string, units: UnitSystem): string =>
+  /^\d(\.\d)?$/.test(stamp) && units === 'inch' ? tradeLabel(Number(stamp), units) : stamp
+/** Gun on plus or minus: this cable, in words a glance takes in. */
+export const gunOn = (polarity: string): string => (polarity === 'DCEP' ? 'gun on +' : 'gun on −')
+export const mixtureText = (mixture: Mixture): string => shortMixture(mixture)
+
+/** A nozzle bore: trade fractions where the shop counts in inches. */
+export const boreText = (mm: number, units: UnitSystem) =>
+  units === 'metric'
+    ? `${Math.round(mm * 10) / 10}\u00a0mm`
+    : `${({ 12.7: '1/2', 16: '5/8', 19: '3/4' } as Record<number, string>)[mm] ?? (mm / 25.4).toFixed(2)}\u00a0in`
+
+/** A part as the store and the gather list name it. */
+export function partText(
+  kind: string,
+  spec: Readonly<Record<string, unknown>>,
+  units: UnitSystem,
+  piece?: string,
+): string {
+  const stamps = (list: unknown) => (list as string[]).map((g) => stampText(g, units)).join(' · ')
+  const range = () => {
+    const from = sizeText(spec.minMm as number, units)
+    const to = sizeText(spec.maxMm as number, units)
+    return from === to ? from : `${from}–${to}`
+  }
+  const liner = () =>
+    `${nameIn(LINER_NAMES, spec.material as string)} liner ${range()}${spec.lengthM === undefined ? '' : `, ${formatLead(spec.lengthM as number, units)}`}`
+  const rolls = () => `${nameIn(PROFILE_NAMES, spec.profile as string)} rolls ${stamps(spec.grooves)}`
+  const what = piece ?? (spec.part as string | undefined)
+  switch (kind) {
+    case 'driveRolls':
+      return rolls()
+    case 'liner':
+      return liner()
+    case 'gun':
+      if (what === 'rolls' && spec.profile) return `gun ${rolls()}`
+      if (what === 'innerLiner' && spec.material) return `gun inner ${liner()}`
+      if (what === 'oRing') return 'gun O-rings'
+      return `${nameIn(GUN_NAMES, (spec.kind === 'gun' ? spec.type : (spec.type ?? spec.kind)) as string) ?? 'gun'}${spec.lengthM === undefined ? '' : ` ${formatLead(spec.lengthM as number, units)}`}`
+    case 'contactTip':
+      return `contact tip ${stampText(spec.stamp as string, units)}${spec.aluminiumBore ? ', aluminium bore' : ''}`
+    case 'nozzle': {
+      const type = (spec.kind === 'nozzle' ? spec.type : (spec.type ?? spec.kind)) as string
+      return `${nameIn(NOZZLE_NAMES, type)}${spec.boreMm === undefined || type !== 'gas' ? '' : `, ${boreText(spec.boreMm as number, units)} bore`}`
+    }
+    case 'inletGuide':
+    case 'outletGuide':
+      return `${spec.material} ${kind === 'inletGuide' ? 'inlet' : 'outlet'} guide`
+    case 'adapter':
+      return `spool adapter${spec.spool ? ` for ${spec.spool}` : ''}`
+    case 'regulator':
+      return `regulator${spec.gas ? ` for ${spec.gas}` : ''}`
+    case 'cylinder':
+      return `cylinder, ${spec.group ? `${spec.group as string}, the mixture the wire maker names` : shortMixture(spec.gas as Mixture)}`
+    case 'wire':
+      return spec.label !== undefined
+        ? String(spec.label)
+        : `${(spec.classification as string | undefined) ?? FAMILY_NAMES[spec.family as Family]} ${sizeText(spec.diameterMm as number, units)}`
+    default:
+      return kind
+  }
+}
+
+/** Strength of the deposit as the standard states it, in one system: `490–670 MPa, yield 390`. */
+export function strengthText(strength: Strength, units: UnitSystem): string {
+  const [tensile, yields, unit] =
+    units === 'metric'
+      ? ([strength.tensileMPa, strength.yieldMPa, 'MPa'] as const)
+      : ([strength.tensileKsi, strength.yieldKsi, 'ksi'] as const)
+  const range = tensile.max === undefined ? `at least ${tensile.min}` : `${tensile.min}–${tensile.max}`
+  return `${range} ${unit}${yields === null ? '' : `, yield ${yields} ${unit}`}`
+}

@@ -1,0 +1,118 @@
+import type { Caution, CautionRule, Obstacle, ObstacleRule } from '../../stations/obstacles.ts'
+import { formatDraught, formatLength, type UnitSystem } from '../../units/format.ts'
+import type { Family, Material, Position } from '../../terms/terms.ts'
+import { FAMILY_NAMES, MATERIAL_NAMES, POSITION_NAMES, gunOn, sizeText } from './names.ts'
+
+interface Words {
+  message: string
+  wayOut: string
+}
+type Say = (f: Obstacle['facts'], units: UnitSystem) => Words
+
+const OBSTACLES: Record<ObstacleRule, Say> = {
+  'box-polarity-unread': () => ({
+    message: 'Which polarity this self-shielded wire runs on is not given, and its family does not tell.',
+    wayOut: 'Read it on the box, and enter DCEP (gun on plus) or DCEN (gun on minus).',
+  }),
+  'polarity-fixed': (f) => ({
+    message: `The machine is fixed ${gunOn(String(f.fitted))}; this wire runs ${gunOn(String(f.wanted))}.`,
+    wayOut:
+      f.wanted === 'DCEN'
+        ? 'Take a self-shielded wire that runs gun positive, or a gas wire, or a machine whose polarity can be changed.'
+        : 'Take a self-shielded wire that runs gun negative, such as E71T-11, or a machine whose polarity can be changed.',
+  }),
+  'no-gas-gear': () => ({
+    message: 'This wire needs shielding gas, and the machine has no gas gear.',
+    wayOut: 'Take a self-shielded wire, or have solenoid, hose and regulator fitted by a competent person.',
+  }),
+  'spool-does-not-fit': (f) => ({
+    message: `The wire comes on a ${String(f.type)} spool; the machine takes ${(f.takes as readonly string[]).join(', ')}.`,
+    wayOut: 'Buy the wire on a spool the machine takes, or use another machine.',
+  }),
+  'spool-gun-takes-small-spool': (f) => ({
+    message: `A spool gun takes S100 spools; this is a ${String(f.type)}.`,
+    wayOut: 'Buy the wire on an S100 spool, or fit the push gun.',
+  }),
+  'output-too-small': (f, u) => ({
+    message: `The machine gives ${String(f.maxA)} A at most; ${sizeText(Number(f.sizeMm), u)} wire of this kind wants at least ${String(f.leastA)} A.`,
+    wayOut: 'Take a thinner wire, or a larger machine.',
+  }),
+  'draught-too-strong': (f, u) => ({
+    message: `A draught of ${formatDraught(Number(f.draught), u)} blows shielding gas away; gas-shielded work stops at ${formatDraught(Number(f.limit), u)}.`,
+    wayOut: 'Put up a shelter, or take a self-shielded wire.',
+  }),
+  'wire-not-for-metal': (f) => ({
+    message: `${cap(FAMILY_NAMES[f.family as Family])} wire does not weld ${MATERIAL_NAMES[f.material as Material]}.`,
+    wayOut: FOR_METAL[f.material as Material],
+  }),
+}
+const FOR_METAL: Record<Material, string> = {
+  'mild-steel': 'Take a carbon steel wire, such as ER70S-6 with gas or E71T-11 without.',
+  'low-alloy-steel': 'Take a carbon or low-alloy steel wire by the strength wanted.',
+  'galvanised-steel': 'Take a steel wire, or braze with ERCuSi-A.',
+  'stainless-steel': 'Take a stainless wire matched to the plate.',
+  aluminium: 'Take an aluminium wire, such as ER5356 or ER4043.',
+  'copper-alloy': 'Take silicon bronze, ERCuSi-A.',
+}
+
+const CAUTIONS: Record<CautionRule, (f: Obstacle['facts'], units: UnitSystem) => string> = {
+  'note-old-form-no-gas-letter': () =>
+    'Without a gas letter this is the older form, classified on CO2. Read the box: a newer wire says C or M.',
+  'note-old-form-e-for-er': () => 'An old form of the name; today it is written with ER.',
+  'note-hyphen-added': () => 'The hyphen was missing; there is one possible meaning.',
+  'note-polarity-left-open': () =>
+    'The standard leaves polarity open for T-GS; it is run gun negative in practice. Read the box.',
+  'note-either-polarity': () =>
+    'T-5 runs gun positive; some makers advise gun negative out of position. Read the box.',
+  'note-single-pass': () => 'A single-pass wire: never one bead over another.',
+  'note-thick-plate-limit': (_f, u) =>
+    `Not advised above about ${formatLength(19, u)} without preheat and interpass control.`,
+  'note-gas-and-shielding-left-open': () =>
+    'The standard leaves gas and polarity open for this type. Follow the box.',
+  'note-gas-by-maker': () => 'The standard leaves the gas to the maker; these are usual. Read the box.',
+  'note-withdrawn-type': () => 'This type has been dropped from the standard; the box is old.',
+  'note-old-iso-gas-letter': () =>
+    'The gas is given in the old form: M for a mixture of group M21, C for CO2.',
+  'note-old-din-name': () => 'An old German name; read as the wire that replaced it.',
+  'note-old-stainless-form': () =>
+    'The old form without a position figure: taken as flat and horizontal only.',
+  'note-polarity-not-coded': () =>
+    'This designation does not give the polarity; the usual one is shown. The box decides.',
+  'note-copper-alloy': () =>
+    'A copper-base wire other than silicon bronze: it is fed the same way; welding it is in the maker\u2019s sheet.',
+  'note-two-standards': () => 'The box names it under two standards; both were read.',
+  'note-case-mended': () => 'Capitals were put right; there is one possible meaning.',
+  'note-spaces-mended': () => 'The spaces were missing; there is one possible meaning.',
+  'note-letters-mended': () =>
+    'Letters that a camera mistakes for figures (O, l) were read as figures. Check it against the box.',
+  'note-by-hand': () => 'Entered by hand: what the box says comes first.',
+  'position-not-in-classification': (f) =>
+    `By its classification this wire is for ${(f.positions as readonly Position[]).map((p) => POSITION_NAMES[p]).join(' and ')} only, not ${POSITION_NAMES[f.position as Position]}.`,
+  'single-pass-on-plate': (f, u) =>
+    `${formatLength(Number(f.thicknessMm), u)} usually wants more than one pass; this wire is for single passes.`,
+  'zinc-fume': () => 'Galvanised: grind the zinc off the joint, ventilate far more, stay out of the plume.',
+  'chromium-fume': () => 'Stainless: fume holds hexavalent chromium. Extract it at the arc.',
+  'wire-thick-for-metal': (f, u) =>
+    `${sizeText(Number(f.sizeMm), u)} wire is thick for ${formatLength(Number(f.thicknessMm), u)}: hot enough to run it burns through, and cooler it laps cold. About ${sizeText(Number(f.idealMm), u)} suits.`,
+  'wire-thin-for-metal': (f, u) =>
+    `${sizeText(Number(f.sizeMm), u)} wire is thin for ${formatLength(Number(f.thicknessMm), u)}: more passes, and cold laps if it is hurried. About ${sizeText(Number(f.idealMm), u)} suits.`,
+  'new-wire-rusty': () =>
+    'The new wire is rusty or dirty outside: cut off every turn that shows it before threading. Rust insulates the tip and packs the liner.',
+  'new-wire-spoiled': (f) =>
+    `The new wire is ${String(f.condition)}: take another spool. What does not run off the spool clean will not run through the gun.`,
+  'liner-shared-with-steel': () =>
+    'This liner carried steel: its dust ends up in the weld. A liner of its own is better; else blow it out well and look for black streaks.',
+  'liner-carbon-pick-up': () =>
+    'This liner carried carbon steel. Where the weld must not rust, keep one liner for stainless alone.',
+  'birdnest-find-cause': () =>
+    'The wire has knotted at the rolls. Find why before the new wire goes in, from the tip backwards: tip blocked or too small, liner kinked or dirty, gap at the guides, pressure too high.',
+}
+
+const cap = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
+
+/** Why a change cannot be made, and the way out. */
+export const obstacleText = (obstacle: Obstacle, units: UnitSystem): Words =>
+  OBSTACLES[obstacle.rule](obstacle.facts, units)
+/** A caution beside the change. */
+export const cautionText = (caution: Caution, units: UnitSystem): string =>
+  CAUTIONS[caution.rule](caution.facts, units)

@@ -1,0 +1,36 @@
+import type { ContactTipRule } from '../../../stations/contactTip/rules.ts'
+import { unread, type Rule } from './reader.ts'
+
+export const CONTACT_TIP_WORDS: Record<ContactTipRule, Rule> = {
+  'tip-not-read': unread('The stamp on the contact tip'),
+  'tip-bore-not-read': unread('Whether the tip has an aluminium bore'),
+  'tip-missing': () => ({
+    why: 'There is no tip on the gun.',
+    otherwise: 'Current does not reach the wire.',
+  }),
+  'tip-too-small': (r) => ({
+    why: `The tip is stamped ${r.stamp('stamp')}; the wire is ${r.size}.`,
+    otherwise: 'The wire jams in the tip, and everything behind it knots at the rolls.',
+  }),
+  'tip-too-large': (r) => ({
+    why: `The tip is stamped ${r.stamp('stamp')}; the wire is ${r.size}.`,
+    otherwise: 'Contact wanders, the arc skips and the tip arcs inside.',
+  }),
+  'tip-same-size-aluminium': () => ({
+    why: 'Aluminium swells when hot and is never quite round: it wants an aluminium bore, or one trade size up.',
+    otherwise: 'The wire seizes in the tip and burns back.',
+  }),
+  'aluminium-bore-too-loose': () => ({
+    why: 'An aluminium bore is too wide for this wire.',
+    otherwise: 'Contact wanders, and the arc skips.',
+  }),
+  'tip-worn': (r) => ({
+    why: `The tip is ${r.text('condition')}: its bore is no longer round.`,
+    otherwise: 'Current jumps inside the tip: the arc skips and the wire burns back.',
+  }),
+  'tip-dirty': () => ({ why: 'The tip carries spatter.', otherwise: 'The wire drags and skips at the tip.' }),
+  'tip-fits': (r) => ({
+    why: `Bore ${r.stamp('stamp')}${r.facts.aluminiumBore ? ', aluminium bore,' : ''} for ${r.size} wire.`,
+    otherwise: '',
+  }),
+}

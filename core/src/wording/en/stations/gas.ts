@@ -1,0 +1,36 @@
+import type { GasRule } from '../../../stations/gas/rules.ts'
+import { cap, list, unread, type Rule } from './reader.ts'
+
+export const GAS_WORDS: Record<GasRule, Rule> = {
+  'gas-not-read': unread('The gas on the machine'),
+  'no-gas-wanted': () => ({ why: 'This wire shields itself, and no gas is connected.', otherwise: '' }),
+  'gas-shut': () => ({ why: 'This wire shields itself; the gas is shut and stays shut.', otherwise: '' }),
+  'gas-to-shut': (r) => ({
+    why: `This wire shields itself: shut the ${r.text('fitted')}.`,
+    otherwise: 'Gas is wasted, and the weld is outside what the wire was tested for.',
+  }),
+  'gas-missing': (r) => ({
+    why: `This wire needs shielding gas, ${r.text('wanted')}; none is connected.`,
+    otherwise: 'Porous from the first centimetre.',
+  }),
+  'active-gas-under-inert-wire': (r) => ({
+    why: `${cap(r.family)} wire needs an inert gas; ${r.text('fitted')} (${r.text('designation')}) oxidises it.`,
+    otherwise: 'Black, porous metal that does not wet.',
+  }),
+  'inert-gas-under-steel': (r) => ({
+    why: `Pure ${r.text('fitted')} does not let ${r.family} wire wet; it asks for ${list(r, 'designations')}.`,
+    otherwise: 'A wandering arc, a ropy bead and undercut.',
+  }),
+  'gas-outside-designation': (r) => ({
+    why: `${cap(r.text('fitted'))} is ${r.text('designation')}; this wire asks for ${list(r, 'designations')}.`,
+    otherwise: 'Another deposit than the wire was tested for: porosity or brittle metal.',
+  }),
+  'gas-right': (r) => ({
+    why: `${cap(r.text('fitted'))} is ${r.text('designation')}, which this wire takes.`,
+    otherwise: '',
+  }),
+  'gas-inside-designation-outside-limits': (r) => ({
+    why: `${cap(r.text('fitted'))} is ${r.text('designation')}, which this wire takes. Its own standard tests it at ${r.text('argonMin')} to ${r.text('argonMax')} % argon: follow the wire maker's word.`,
+    otherwise: '',
+  }),
+}

@@ -1,0 +1,24 @@
+import type { GasFlowRule } from '../../../stations/gasFlow/rules.ts'
+import { bore, unread, type Rule } from './reader.ts'
+
+export const GAS_FLOW_WORDS: Record<GasFlowRule, Rule> = {
+  'flow-not-read': unread('The gas flow'),
+  'flow-to-shut': () => ({ why: 'This wire shields itself: flow to nought.', otherwise: 'Gas is wasted.' }),
+  'flow-shut': () => ({ why: 'No gas flows, and none is wanted.', otherwise: '' }),
+  'flow-to-set': (r) => ({
+    why: `Set about ${r.flow('value')} with gas flowing${bore(r)}.`,
+    otherwise: 'Porosity.',
+  }),
+  'flow-high': (r) => ({
+    why: `${r.flow('flow')} is more than this wire and nozzle want: about ${r.flow('value')}${bore(r)}.`,
+    otherwise: 'Too fast a stream turns turbulent and sucks in air: porosity.',
+  }),
+  'flow-low': (r) => ({
+    why: `${r.flow('flow')} is less than this wire and nozzle want: about ${r.flow('value')}${bore(r)}.`,
+    otherwise: 'Air reaches the puddle: porosity.',
+  }),
+  'flow-right': (r) => ({
+    why: `${r.flow('flow')} lies between ${r.flow('low')} and ${r.flow('high')}.`,
+    otherwise: '',
+  }),
+}

@@ -1,0 +1,31 @@
+import type { GuideRule } from '../../../stations/pieces/guideRules.ts'
+import { unread, type Rule } from './reader.ts'
+
+export const GUIDE_WORDS: Record<GuideRule, Rule> = {
+  'guide-not-read': unread('The guide'),
+  'guide-missing': (r) => ({
+    why: `There is no guide here; the wire needs a ${r.text('wanted')} one close to the rolls.`,
+    otherwise: 'Unsupported wire folds between roll and guide.',
+  }),
+  'guide-material': (r) => ({
+    why: `A ${r.text('material')} guide scores ${r.family} wire; a ${r.text('wanted')} one lets it slide.`,
+    otherwise: 'Shavings pack the liner, and the wire knots at the rolls.',
+  }),
+  'guide-worn': () => ({
+    why: 'The guide is worn: its mouth no longer lines the wire up with the groove.',
+    otherwise: 'The wire rubs on one side and climbs out of the groove.',
+  }),
+  'guide-touches-roll': () => ({
+    why: 'The guide touches the roll. It should come as close as it can without touching.',
+    otherwise: 'It grinds, and its dust goes down the liner.',
+  }),
+  'guide-gap-wide': (r) => ({
+    why: `There are ${r.length('gapMm')} between guide and roll; soft wire folds in so wide a gap.`,
+    otherwise: 'A birdnest at the rolls at the first catch.',
+  }),
+  'guide-dirty': () => ({
+    why: 'The guide is packed with dust.',
+    otherwise: 'The dust goes on down the liner.',
+  }),
+  'guide-fits': (r) => ({ why: `A ${r.text('material')} guide carries ${r.family} wire.`, otherwise: '' }),
+}

@@ -1,0 +1,46 @@
+import type { PolarityRule } from '../../../stations/polarity/rules.ts'
+import { gunOn } from '../names.ts'
+import { cap, type Rule } from './reader.ts'
+
+export const POLARITY_WORDS: Record<PolarityRule, Rule> = {
+  'polarity-ask-the-box': () => ({
+    why: 'Self-shielded wires run on either polarity by their classification. Only the box tells which.',
+    otherwise: 'Wrong polarity runs, but coarse and spattering.',
+  }),
+  'polarity-not-read': (r) => ({
+    why: `This wire runs ${gunOn(r.text('wanted'))} (${r.text('wanted')}). How the machine is connected has not been read: trace the work lead, the gun hangs on the other side.`,
+    otherwise: 'Wrong polarity runs, but coarse and spattering.',
+  }),
+  'polarity-gun-negative': (r) => ({
+    why: `${r.facts.classification ?? 'This wire'} is classified for electrode negative: the gun cable goes on minus, the work lead on plus (DCEN, also called straight polarity).`,
+    otherwise: 'Heavy coarse spatter and a high, narrow, ropy bead.',
+  }),
+  'polarity-gun-positive': (r) => ({
+    why: `${r.facts.classification ?? 'This wire'} runs with electrode positive: the gun cable goes on plus, the work lead on minus (DCEP, also called reverse polarity).`,
+    otherwise: 'An unsteady arc, poor penetration and spatter.',
+  }),
+  'polarity-self-shielded-positive': (r) => ({
+    why: `${r.facts.classification ?? 'This wire'} shields itself and still runs gun positive: its classification decides, not the word gasless. Gun cable on plus (DCEP).`,
+    otherwise: 'Coarse spatter and porosity.',
+  }),
+  'studs-loose': () => ({
+    why: 'The cable is loose on its stud or plug.',
+    otherwise: 'A loose connection heats, burns and wanders in voltage.',
+  }),
+  'work-clamp-dirty': () => ({
+    why: 'The jaws of the work clamp are dirty: clean them to bright metal.',
+    otherwise: 'An erratic arc and a cold bead; the clamp heats.',
+  }),
+  'work-clamp-worn': (r) => ({
+    why: `The work clamp is ${r.text('clampState')}: it no longer grips.`,
+    otherwise: 'The arc wanders and the clamp burns.',
+  }),
+  'polarity-kept-self-shielded-positive': (r) => ({
+    why: `${r.facts.classification ?? 'This wire'} shields itself and still runs gun positive (DCEP): leave the cables as they are.`,
+    otherwise: '',
+  }),
+  'polarity-right': (r) => ({
+    why: `${cap(gunOn(r.text('fitted')))} (${r.text('fitted')}) is what ${r.facts.classification ?? 'this wire'} asks for.${r.facts.open ? ' The standard leaves it open: read the box.' : ''}`,
+    otherwise: '',
+  }),
+}

@@ -1,0 +1,22 @@
+import type { RollPressureRule } from '../../../stations/rollPressure/rules.ts'
+import { nameIn, PRESSURE_NAMES } from '../names.ts'
+import { unread, type Rule } from './reader.ts'
+
+export const ROLL_PRESSURE_WORDS: Record<RollPressureRule, Rule> = {
+  'pressure-not-read': unread('The roll pressure'),
+  'pressure-to-set': (r) => ({
+    why: `With a wire newly on, the pressure is set by test: ${nameIn(PRESSURE_NAMES, r.text('level'))}.`,
+    otherwise: 'Too little slips, too much crushes.',
+  }),
+  'pressure-for-other-wire': (r) => ({
+    why: `Pressure belongs to one wire on one machine. This wire wants it ${nameIn(PRESSURE_NAMES, r.text('level'))}${r.facts.oldLevel !== undefined && r.facts.oldLevel !== r.facts.level ? `, where the old one had it ${nameIn(PRESSURE_NAMES, r.text('oldLevel'))}` : ''}.`,
+    otherwise:
+      r.facts.level === 'firm'
+        ? 'Too light, and the wire slips and burns back.'
+        : 'The old pressure crushes or flattens this wire, and it knots at the next catch.',
+  }),
+  'pressure-kept': () => ({
+    why: 'The same wire goes back on: start from its mark, and test again.',
+    otherwise: '',
+  }),
+}

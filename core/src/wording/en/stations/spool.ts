@@ -1,0 +1,30 @@
+import type { SpoolRule } from '../../../stations/spool/rules.ts'
+import { unread, type Rule } from './reader.ts'
+
+export const SPOOL_WORDS: Record<SpoolRule, Rule> = {
+  'spool-not-read': unread('How the spool sits'),
+  'basket-needs-adapter': (r) => ({
+    why: `A ${r.text('type')} wire basket has no bore of its own; an adapter carries it on the hub.`,
+    otherwise: 'The basket wobbles, the wire drags unevenly and the feed surges.',
+  }),
+  'hub-empty': () => ({ why: 'The hub is empty and takes this spool.', otherwise: '' }),
+  'wire-leaves-wrong-side': (r) => ({
+    why: r.facts.byPractice
+      ? `This shop lets the wire off the bottom of every spool; it leaves the ${r.text('fittedLeaves')} now.`
+      : `On this machine the wire runs to the guide without a reverse bend when it leaves the ${r.text('leaves')} of the spool; it leaves the ${r.text('fittedLeaves')} now.`,
+    otherwise: 'A reverse bend at the guide shaves the wire and loads the drive.',
+  }),
+  'pin-not-engaged': (r) => ({
+    why: `The hub ${r.text('locator')} is not in the hole of the spool, so the brake holds the hub and not the spool.`,
+    otherwise: 'The spool runs on after the trigger is let go and loops fall off.',
+  }),
+  'adapter-not-wanted': (r) => ({
+    why: `A ${r.text('type')} spool sits on the bare hub; the adapter comes off.`,
+    otherwise: 'The spool will not go home on the hub.',
+  }),
+  'spool-in-poor-state': () => ({
+    why: 'The spool on the machine is dirty, rusty or damaged.',
+    otherwise: 'Rust packs the liner and insulates the tip.',
+  }),
+  'spool-sits-right': () => ({ why: 'Hub, locator and side suit this spool.', otherwise: '' }),
+}

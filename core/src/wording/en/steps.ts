@@ -1,0 +1,86 @@
+import type { Tool } from '../../changeover/plan/gather.ts'
+import type { Hazard, Step } from '../../steps/step.ts'
+import type { UnitSystem } from '../../units/format.ts'
+import { sizeText } from './names.ts'
+import { CABINET_STEPS } from './steps/cabinet.ts'
+import { CYLINDER_STEPS } from './steps/cylinder.ts'
+import { GUN_STEPS } from './steps/gun.ts'
+import { MAINS_STEPS } from './steps/mains.ts'
+import { SOURCE_STEPS } from './steps/source.ts'
+import { SPOOL_STEPS } from './steps/spool.ts'
+import { STORE_STEPS } from './steps/store.ts'
+import type { Say, Words } from './steps/reader.ts'
+
+const HAZARDS: Record<Hazard, string> = {
+  'live-studs': 'Unplug, do not only switch off, before a cable is moved.',
+  'stored-charge': 'Capacitors hold charge after the plug is out.',
+  'machine-off': 'Machine off. Fingers and sleeves clear of the rolls when it comes on again.',
+  'moving-rolls': 'Fingers, gloves and sleeves clear of the rolls.',
+  'wire-end': 'Wire ends whip and pierce: eyes and hands.',
+  'feeding-wire': 'A fed wire pierces a finger. Never towards a person, never against a hand.',
+  'live-wire': 'The trigger makes the wire live: clamp off, gun in the air, away from earthed metal.',
+  'hot-parts': 'Tip and nozzle may be hot.',
+  'compressed-air': 'Eye protection, low pressure, nobody in line with the gun.',
+  cylinder: 'Chained upright, stand aside, open slowly, no oil.',
+  'gas-in-closed-space': 'Argon and CO2 displace air: ventilate closed spaces.',
+  arc: 'Helmet shade by current, screens for others; fire watch after: 30 min (OSHA), 60 min (NFPA 51B).',
+  fume: 'Ventilate: more for flux-cored, far more for galvanised or stainless.',
+  solvent: 'Never a solvent with chlorine: the arc makes phosgene of it.',
+  'hot-metal': 'Hot metal looks cold: gloves, and mark it.',
+  'mains-work': 'Work on the mains side is for a licensed electrician.',
+}
+export const hazardText = (hazard: Hazard): string => HAZARDS[hazard]
+
+/** Done in every change, whatever was read. */
+const ALWAYS: readonly Step['task'][] = [
+  'mountSpool',
+  'setBrake',
+  'setPressure',
+  'fitTip',
+  'fitNozzle',
+  'openCylinder',
+  'setFlow',
+  'shutCylinder',
+  'leakCheck',
+]
+const lower = (text: string) => text.charAt(0).toLowerCase() + text.slice(1)
+
+/** One file a place. */
+const STEP_WORDS: Record<Step['task'], Say> = {
+  ...CABINET_STEPS,
+  ...CYLINDER_STEPS,
+  ...GUN_STEPS,
+  ...MAINS_STEPS,
+  ...SOURCE_STEPS,
+  ...SPOOL_STEPS,
+  ...STORE_STEPS,
+}
+
+function words(step: Step, units: UnitSystem): Words {
+  const size = step.facts.sizeMm === undefined ? '' : sizeText(Number(step.facts.sizeMm), units)
+  return STEP_WORDS[step.task]({ f: step.facts, t: (key) => String(step.facts[key]), size, units })
+}
+/** The order, one sentence. */
+export const stepTitle = (step: Step, units: UnitSystem): string =>
+  step.facts.ifNeeded && step.task !== 'readStation' && !ALWAYS.includes(step.task)
+    ? `Unless you read it as right: ${lower(words(step, units).say)}`
+    : words(step, units).say
+/** How to do it on this machine; empty where the order says all. */
+export const stepHow = (step: Step, units: UnitSystem): string => words(step, units).how ?? ''
+/** Why it is done; empty where it explains itself. */
+export const stepWhy = (step: Step, units: UnitSystem): string => words(step, units).why ?? ''
+
+export const TOOL_NAMES: Record<Tool, string> = {
+  protection: 'jacket, gloves, eye protection',
+  'side-cutters': 'side cutters',
+  pliers: 'pliers',
+  tray: 'tray for what comes off',
+  marker: 'marker and labels',
+  'hex-keys': 'driver or key for the rolls and gun',
+  'fine-file': 'fine file or deburring tool',
+  brush: 'stiff brush',
+  'dry-air': 'dry air, low pressure',
+  'wood-block': 'dry block of wood',
+  wrench: 'wrench for regulator or studs',
+  'soapy-water': 'soapy water and brush',
+}

@@ -1,0 +1,189 @@
+import type { Task } from '../../../steps/step.ts'
+import type { Station } from '../../../machine/stations.ts'
+import { formatLength } from '../../../units/format.ts'
+import { nameIn, PRESSURE_NAMES, PROFILE_NAMES, stampText } from '../names.ts'
+import { cable, groove, polarityWhy, retainer, type Say, type Reader, type Words } from './reader.ts'
+
+const sets = (r: Reader) =>
+  r.f.matchedTopRolls || Number(r.f.rollPairs ?? 1) > 1
+    ? ' Change every roll of the set, the top ones too where they are grooved.'
+    : ''
+
+const THREADING: Record<string, string> = {
+  slow: 'Feed slowly all the way.',
+  'slow-then-fast': 'First arm’s length slow, then faster.',
+  full: 'Full speed.',
+}
+
+const guideWords = (which: string, r: Reader): Words => ({
+  say: `Take the ${r.f.material === undefined ? '' : `${r.t('material')} `}${which} guide out and fit the ${r.t('wanted')} one.`,
+  how: `About ${formatLength(2, r.units)} clear of the roll, in line with the groove. Keep the old one in the tray.`,
+})
+
+const guideSetWords = (which: string, r: Reader): Words => ({
+  say: `Clean the ${which} guide and set it about ${formatLength(2, r.units)} from the roll.`,
+  how: 'As close as it can without touching.',
+})
+
+function pressureWords(r: Reader): Words {
+  const level = nameIn(PRESSURE_NAMES, r.t('level'))
+  const loop = r.units === 'metric' ? 'about 50 mm' : 'about 2 in'
+  const safe = 'Clamp off, gun at dry wood, never at a hand or earthed metal.'
+  const note = 'Write the mark down: next time this wire starts there.'
+  if (r.t('school') === 'back-off')
+    return {
+      say: `Set the roll pressure, ${level}: back off until the wire slips, then half a turn more.`,
+      how: `${safe} ${note}`,
+    }
+  if (r.t('school') === 'scale')
+    return {
+      say: `Set the roll pressure, ${level}, to the mark from the log, and test it.`,
+      how: `${safe} A mark is good on this machine only. ${note}`,
+    }
+  return {
+    say: `Set the roll pressure, ${level}, by the curl test: against wood at about 45°, the wire curls into a loop of ${loop} without slipping.`,
+    how: `${safe} ${r.t('jammed') === 'slip-first' ? 'Held fast, the wire must slip in the rolls before it folds. ' : 'Held fast for an instant, it must not slip. '}It slips: a little more. Still no slip on much smaller loops: a little less. ${note}`,
+  }
+}
+
+const READ: Record<Station, (r: Reader) => Words> = {
+  spool: () => ({
+    say: 'Read the hub: which spool, is the pin in its hole, from which side does the wire leave?',
+  }),
+  hubBrake: () => ({
+    say: 'Feel the hub brake: does the spool stop with the wire, and turn at a slight push?',
+  }),
+  inletGuide: () => ({ say: 'Look at the inlet guide: steel or polymer, and how far from the roll?' }),
+  driveRolls: () => ({
+    say: 'Read the drive rolls: smooth V, smooth U or knurled, the stamped sizes, and which groove is in line with the wire.',
+    how: 'Look, do not touch: the machine is still on.',
+  }),
+  rollPressure: () => ({ say: 'Read the mark of the roll pressure.' }),
+  outletGuide: () => ({ say: 'Look at the outlet guide: steel or polymer, and how far from the roll?' }),
+  liner: () => ({
+    say: 'Find out which liner is in the gun: steel coil or polymer, its range and length.',
+    how: 'Its label, or its end at the connector.',
+  }),
+  gun: () => ({
+    say: 'Read the gun: kind and length; on a push-pull gun its own rolls and short liner too.',
+  }),
+  contactTip: () => ({ say: 'Read the stamp on the contact tip, once it is cool.' }),
+  nozzle: () => ({ say: 'Look at the nozzle: gas nozzle, cap or none, and its bore.' }),
+  polarity: () => ({
+    say: 'Trace the work lead: the gun hangs on the other pole.',
+    how: 'From outside. Open nothing yet.',
+  }),
+  gas: () => ({ say: 'Read the cylinder label: which gas is connected?' }),
+  gasFlow: () => ({ say: 'Read the flowmeter.' }),
+  supply: () => ({ say: 'Read the circuit: voltage, breaker, cord; is the earth pin there?' }),
+}
+
+/** In the cabinet. */
+export const CABINET_STEPS = {
+  readStation: (r) => READ[r.t('of') as Station](r),
+  openArm: () => ({ say: 'Swing the pressure arm open.' }),
+  clearTangle: () => ({
+    say: 'Cut the knotted wire out of the rolls in short pieces, and pick every piece out.',
+    how: 'Arm open, machine off. Cut on both sides of the knot first: it is a spring. Look for shavings, and at the guides: a knot bends them.',
+    why: 'Pulled instead of cut, it scores the guide and kinks the liner.',
+  }),
+  lookOver: () => ({
+    say: 'Look it over while it is open: grooves, guides, O-rings, rust, shavings.',
+    how: 'Brush the dust off the rolls. Work clamp and the earth pin of the plug too.',
+    why: 'A wear found now costs nothing.',
+  }),
+  gunOff: () => ({
+    say: 'Take the gun off the machine and lay it straight.',
+    how: 'Control plug out, knob loose, pull straight.',
+  }),
+  gunSwap: (r) => ({
+    say: `Take the ${r.t('wanted').replace('-', ' ')} gun instead.`,
+    how: 'Label the old one and hang it up straight.',
+  }),
+  oRing: () => ({ say: 'Fit new O-rings at the gun connector.', how: 'No oil; wipe the seats.' }),
+  oRingCheck: () => ({
+    say: 'Look at the O-rings of the gun: no cracks, no flats, a trace of grease.',
+    how: 'A cracked one is replaced now.',
+  }),
+  gunBack: () => ({
+    say: 'Put the gun back: pushed home until no O-ring shows, knob tight, control plug in.',
+  }),
+  blowOutLiner: () => ({
+    say: 'Blow the liner out with dry air from the machine end.',
+    how: 'No wire in it, low pressure, gun end pointing to the floor.',
+    why: 'Dust in the liner is drag.',
+  }),
+  inletGuideChange: (r) => guideWords('inlet', r),
+  inletGuideSet: (r) => guideSetWords('inlet', r),
+  outletGuideChange: (r) => guideWords('outlet', r),
+  outletGuideSet: (r) => guideSetWords('outlet', r),
+  rollsChange: (r) => ({
+    say: `Take the rolls off and fit the ${nameIn(PROFILE_NAMES, r.t('wantedProfile'))} rolls, ${stampText(r.t('wantedGroove'), r.units)} groove in line with the wire.`,
+    how: `${groove(r)}${sets(r)} Line up the key, turn the retainer home.${r.f.reverseThread ? retainer(true) : ''} Spin by hand: it must not slide off.`,
+  }),
+  rollsTurn: (r) => ({
+    say: `Turn the rolls so that the ${stampText(r.t('wantedGroove'), r.units)} groove is in line with the wire.`,
+    how: `${groove(r)}${sets(r)}${r.f.reverseThread ? retainer(true) : ''}`,
+  }),
+  rollsClean: () => ({
+    say: 'Brush the grooves of the rolls clean.',
+    how: 'A stiff brush, never a solvent with chlorine.',
+  }),
+  swapStuds: (r) => ({
+    say: `Swap the two cables inside the cabinet: ${cable(r)}.`,
+    how: 'Is the mains plug out? Mark them first. Nuts tight: a loose stud heats. Close the case.',
+    why: polarityWhy(r),
+  }),
+  tightenStuds: () => ({
+    say: 'Tighten the cables on their studs or plugs.',
+    how: 'Clean the faces first. Close the case.',
+    why: 'A loose stud heats.',
+  }),
+  threadNewWire: (r) => ({
+    say: `Through the inlet guide, over the groove, ${r.units === 'metric' ? '50–100 mm' : '2–4 in'} into the outlet guide.`,
+  }),
+  closeArm: () => ({ say: 'Close the pressure arm. The rolls hold the wire: now you may let go.' }),
+  feedThrough: (r) => ({
+    say: `Feed the wire through until about ${formatLength(25, r.units)} stands out of the gun.`,
+    how: `Gas shut, ${r.f.keepTip ? 'nozzle off, the end clean and straight' : 'tip and nozzle off'}, gun pointed away from people and metal. ${r.f.jog ? 'Use the jog button.' : 'Use the jog button if there is one; the trigger makes the wire live.'} ${r.f.pushPull ? 'Gun rolls open, push soft wire by hand as far as it goes. ' : ''}${THREADING[r.t('threading')] ?? ''} Watch the rolls and the spool. If it stops, release at once, back up, help by hand.`,
+  }),
+  setPressure: (r) => pressureWords(r),
+  openCase: () => ({
+    say: 'Open the case.',
+    how: 'Plug out and in your sight, capacitors waited out. Follow the machine’s manual.',
+  }),
+  fitSolenoid: () => ({
+    say: 'Fit the gas solenoid valve where the machine’s diagram puts it, arrow with the flow.',
+    how: 'Its coil voltage must be the one the diagram gives: many are at mains voltage.',
+  }),
+  wireSolenoid: () => ({
+    say: 'Have the solenoid coil wired by the machine’s diagram, by a competent electrician.',
+    how: 'Unplugged. No measuring with the case open and power on.',
+    why: 'Many coils are at mains voltage.',
+  }),
+  fitGasHose: () => ({
+    say: 'Fit the gas hose from the inlet to the solenoid and on to the gun connector, clipped at both ends.',
+    how: 'Hose rated for the gas, never fuel hose.',
+  }),
+  hoseOff: () => ({
+    say: 'Take the gas hose off and cap the inlet.',
+    how: 'Keep hose and clips together, labelled.',
+  }),
+  solenoidOut: () => ({
+    say: 'Have the solenoid disconnected and taken out, its leads insulated, by a competent electrician.',
+    how: 'Label it with the machine: it is the way back.',
+  }),
+  closeCase: () => ({
+    say: 'Close the case, every screw.',
+    why: 'Nothing is switched on with the case open.',
+  }),
+  clickTest: () => ({
+    say: 'Press the trigger and listen for the click of the solenoid.',
+    how: 'No gas connected, no wire in the rolls, gun in the air. No click: unplug, and have the wiring looked at.',
+    why: 'A valve proved by its click costs nothing; a cylinder bought for a dead valve does.',
+  }),
+  connectGun: (r) => ({
+    say: `Connect the ${r.t('kind') === 'spool-gun' ? 'spool gun’s' : r.t('kind') === 'push-pull' ? 'push-pull gun’s' : 'gun’s'} control plug${r.t('kind') === 'push' ? '' : ' and motor lead'}, and set the machine’s gun switch to it.`,
+    how: 'Pushed home, no O-ring showing, knob tight.',
+  }),
+} satisfies Partial<Record<Task, Say>>

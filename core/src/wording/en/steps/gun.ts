@@ -1,0 +1,153 @@
+import type { Task } from '../../../steps/step.ts'
+import { formatLead } from '../../../units/format.ts'
+import { feedSpeed } from '../arc.ts'
+import { nameIn, LINER_NAMES, NOZZLE_NAMES, stampText } from '../names.ts'
+import { retainer, type Say, type Reader, type Words } from './reader.ts'
+
+const money = (r: Reader) =>
+  r.f.wireMoney === undefined
+    ? undefined
+    : `${formatLead(Number(r.f.lengthM), r.units)} of wire is worth about ${Number(r.f.wireMoney).toFixed(2)}; winding it back costs about ${Number(r.f.labourMoney).toFixed(2)} of time and feeds badly later.`
+
+const COUPON: Record<string, string> = {
+  'mild-steel': 'Grind or brush off mill scale, rust and paint.',
+  'low-alloy-steel': 'Grind or brush off mill scale, rust and paint.',
+  'galvanised-steel': 'Grind the zinc off both sides, twice as wide as the bead, with the ventilation on.',
+  'stainless-steel': 'Degrease it, and brush it with a stainless brush that has never touched carbon steel.',
+  aluminium: 'Degrease it first, then brush it with a stainless brush kept for aluminium.',
+  'copper-alloy': 'Degrease it and brush it bright.',
+}
+
+const couponWords = (r: Reader): Words => ({
+  say: 'Clean a piece of scrap of the same metal and thickness, and the spot for the clamp.',
+  how: COUPON[r.t('metal')] ?? 'Down to bright metal.',
+  why: 'Dirt in the metal reads like a fault of the gas.',
+})
+
+function trimWords(r: Reader): Words {
+  const gap = r.units === 'metric' ? '1.5–3 mm' : '1/16–1/8 in'
+  if (r.f.soft || r.t('trim') === 'long')
+    return {
+      say: 'Trim the liner at the roll end: long to the rolls, close but not touching.',
+      how: `Gun on the machine first. Leave ${r.units === 'metric' ? '1.5–2 mm' : 'about 1/16 in'} to the roll. Square and deburred.`,
+      why: 'Soft wire folds in any gap.',
+    }
+  if (r.t('trimSchool') === 'flush')
+    return {
+      say: 'Trim the liner flush with the diffuser.',
+      how: 'Lead straight, gun on. Square and deburred. Check with the tip screwed on, and with the lead bent, that it still reaches.',
+    }
+  if (r.t('trim') === 'gun-end' && r.t('trimSchool') !== 'short-of-mark')
+    return {
+      say: 'Trim the liner at the gun end, leaving the maker’s stick-out past the diffuser seat.',
+      how: 'Square and deburred. Check with the tip screwed on that it reaches.',
+    }
+  return {
+    say: `Mark the liner at the collet, draw it back and cut ${gap} on the gun side of the mark.`,
+    how: 'Square and deburred; push home. Check with the tip screwed on that it reaches. Where the gun is trimmed at its own end, follow the maker’s stick-out.',
+  }
+}
+
+/** What to set before the test weld: what is known, and the sheet or chart for the rest. */
+function toSet(r: Reader): string {
+  const marks = r.f.startMarks ? String(r.f.startMarks) : ''
+  const figures = [
+    ...(r.f.startV === undefined ? [] : [`${Math.round(Number(r.f.startV) * 2) / 2} V`]),
+    ...(r.f.startSpeed === undefined ? [] : [feedSpeed(Number(r.f.startSpeed), r.units)]),
+    ...(marks ? [marks] : []),
+  ]
+  if (figures.length === 0) return 'Set volts and wire speed by the wire maker’s sheet or the machine’s chart'
+  const rest =
+    marks || figures.length > 1
+      ? ''
+      : r.f.startV === undefined
+        ? ', volts by the machine’s chart'
+        : ', wire speed by the wire maker’s sheet'
+  return `Set about ${figures.join(' and ')}${rest}`
+}
+
+/** At the gun. */
+export const GUN_STEPS = {
+  coolGun: () => ({
+    say: 'Let nozzle and tip cool.',
+    how: 'Hold the back of a gloved hand near; quench nothing.',
+  }),
+  clampOff: () => ({
+    say: 'Take the work clamp off the metal and hang the gun where it touches nothing earthed.',
+    how: 'Not on an earthed metal table.',
+    why: 'The trigger makes the wire live.',
+  }),
+  nozzleOff: () => ({ say: 'Take the nozzle off.', how: 'Look for spatter and closed diffuser holes.' }),
+  snipBall: () => ({
+    say: 'Snip the ball off the end of the wire.',
+    how: 'Cut towards the floor.',
+    why: 'A ball will not pass the tip.',
+  }),
+  tipOff: () => ({
+    say: 'Take the contact tip off and look at its bore.',
+    how: 'A bore worn oval goes in the scrap.',
+  }),
+  layLeadStraight: () => ({
+    say: 'Lay the gun lead out straight, without a twist.',
+    why: 'Every loop multiplies the push.',
+  }),
+  pullOldWire: (r) => ({
+    say: 'Pull the old wire out at the gun and coil it.',
+    how: r.f.way === 'keep-as-filler' ? 'Keep it as filler, labelled with its alloy.' : 'Into the scrap.',
+    why: money(r) ?? 'By the shop’s practice.',
+  }),
+  linerOut: () => ({
+    say: 'Draw the old liner out gently.',
+    how: 'Retaining nut or screw off first. Label it with machine and wire, and keep it coiled wide. Blow the empty gun through with dry air at low pressure.',
+    why: 'It is the way back.',
+  }),
+  linerIn: (r) => ({
+    say: `Push the ${nameIn(LINER_NAMES, r.t('wanted'))} liner in from the machine end until it bottoms.`,
+    how: 'Diffuser off, so that it does not catch on the thread. No kinks. Collet, O-ring, nut snug: over-tightened O-rings leak.',
+  }),
+  linerTrim: (r) => trimWords(r),
+  innerLiner: (r) => ({ say: `Fit the short liner for ${r.size} in the gun.`, how: 'Square ends, no burr.' }),
+  innerLinerClean: () => ({ say: 'Blow out the short liner in the gun.' }),
+  gunClean: () => ({ say: 'Clean the gun end: diffuser holes open, spatter out.' }),
+  gunRollsChange: (r) => ({
+    say: `Change the rolls in the gun for ${r.size}.`,
+    how: `Leave them open for threading.${retainer(r.f.reverseThread)}`,
+    why: 'A push-pull gun has rolls of its own.',
+  }),
+  gunRollsTurn: (r) => ({
+    say: `Turn the rolls in the gun to the ${r.size} groove.`,
+    how: `Leave them open for threading.${retainer(r.f.reverseThread)}`,
+  }),
+  gunRollsClean: () => ({ say: 'Brush the rolls in the gun clean.' }),
+  tipClean: () => ({ say: 'Clean the contact tip.' }),
+  fitTip: (r) => ({
+    say: `Screw the tip on: ${stampText(r.t('wantedStamp'), r.units)}${r.f.wantedAluminiumBore ? ', aluminium bore' : ''}.`,
+    how: `Finger off the trigger. ${r.t('tipTightness') === 'fingers' ? 'Finger-snug; look at it again when it is hot.' : 'Snug with pliers, lightly.'} A loose tip heats and arcs.`,
+  }),
+  nozzleClean: () => ({ say: 'Clean the spatter out of the nozzle and the diffuser holes.' }),
+  fitNozzle: (r) => ({
+    say: r.f.wanted === 'none' ? 'Leave the nozzle off.' : `Fit the ${nameIn(NOZZLE_NAMES, r.t('wanted'))}.`,
+  }),
+  trimWire: (r) => ({
+    say: `Trim the wire to ${r.units === 'metric' ? '6–10 mm' : '1/4–3/8 in'} past the tip.`,
+  }),
+  clampMend: (r) =>
+    r.f.clamp === 'change'
+      ? {
+          say: 'Replace the work clamp, and tighten its lead.',
+          why: 'A clamp that does not grip heats, and the arc wanders.',
+        }
+      : { say: 'File the jaws of the work clamp bright, and tighten its lead.' },
+  cleanCoupon: (r) => couponWords(r),
+  preheat: (r) => ({
+    say: `Warm the aluminium evenly, to about ${r.units === 'metric' ? '100 °C, never above 120 °C' : '200 °F, never above 250 °F'}.`,
+    how: 'Check it with a crayon or a thermometer: aluminium does not change colour before it melts.',
+    why: 'Thick aluminium carries the heat away: the first weld lies cold.',
+  }),
+  clampOn: () => ({ say: 'Work clamp on clean, bright metal, near the weld.' }),
+  testWeld: (r) => ({
+    say: `${toSet(r)}, and weld a test on scrap of the same thickness.`,
+    how: `${r.f.taps ? 'Taps have no volts on them: take the machine’s chart for about these. ' : ''}Helmet down, screens up, ventilation on. Change one thing at a time. Good when the last two look the same and right.`,
+    why: 'The test tells what no list can; the machine’s own chart comes before these figures.',
+  }),
+} satisfies Partial<Record<Task, Say>>

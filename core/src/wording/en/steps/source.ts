@@ -1,0 +1,27 @@
+import type { Task } from '../../../steps/step.ts'
+import { gunOn } from '../names.ts'
+import { cable, polarityWhy, type Say } from './reader.ts'
+
+/** At the power source. */
+export const SOURCE_STEPS = {
+  switchOff: () => ({
+    say: 'Switch the machine off.',
+    how: 'Where a separate feeder keeps the wire live, switch off the power source.',
+    why: 'Rolls, guides and liner are only touched with the machine off.',
+  }),
+  waitDischarge: () => ({
+    say: 'Wait until the capacitors have discharged.',
+    how: 'As long as the machine’s manual says; at least five minutes where it says nothing.',
+    why: 'They hold charge with the plug out.',
+  }),
+  swapPlugs: (r) => ({
+    say: `Swap the two cable plugs: ${cable(r)}.`,
+    how: 'Is the mains plug out? Push home and twist tight: a loose plug heats.',
+    why: polarityWhy(r),
+  }),
+  turnSwitch: (r) => ({
+    say: `Turn the polarity switch to ${gunOn(r.t('wanted'))} (${r.t('wanted')}).`,
+    why: polarityWhy(r),
+  }),
+  switchOn: () => ({ say: 'Switch the machine on.', how: 'Fingers, gloves and sleeves clear of the rolls.' }),
+} satisfies Partial<Record<Task, Say>>

@@ -1,0 +1,19 @@
+import type { Task } from '../../../steps/step.ts'
+import type { Say } from './reader.ts'
+
+/** At the store. */
+export const STORE_STEPS = {
+  gatherParts: () => ({
+    say: 'Bring the parts and tools of the list to the machine.',
+    how: 'Lay them out in the tray in the order of the wire: rolls, guides, liner, tip, nozzle.',
+    why: 'What is missing is found before anything is opened.',
+  }),
+  protect: (r) => ({
+    say: `Jacket, gloves and eye protection on${r.f.people === 2 ? ', both of you' : ''}.`,
+    why: 'Wire ends whip.',
+  }),
+  putAway: () => ({
+    say: 'Label what came off with machine and wire, and put it in its drawer.',
+    why: 'It is the way back.',
+  }),
+} satisfies Partial<Record<Task, Say>>

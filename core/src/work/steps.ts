@@ -1,0 +1,51 @@
+import type { Facts } from '../base/facts.ts'
+import { FAMILY_SHEETS } from '../families/index.ts'
+import { conditionVerdict, type MatchContext } from '../match/finding.ts'
+import type { Step, Task } from '../steps/step.ts'
+import { TASK_ROWS } from '../steps/taskTable.ts'
+
+/** A step as its task has it, with its facts and what it does otherwise. */
+export const step = (task: Task, facts: Facts = {}, over: Partial<Step> = {}): Step => {
+  const row = TASK_ROWS[task]
+  return {
+    id: task,
+    task,
+    place: row.place,
+    minutes: row.minutes,
+    hazards: row.hazards ?? [],
+    hold: row.hold ?? false,
+    captive: row.captive ?? false,
+    facts,
+    ...over,
+  }
+}
+
+/** What is known of the change beyond the findings, for the sentences of the steps. */
+export const machineFacts = (c: MatchContext): Facts => ({
+  jog: c.machine.jogButton ?? false,
+  jogKnown: c.machine.jogButton !== undefined,
+  locator: c.machine.hubLocator ?? 'pin',
+  leaves: c.machine.wireEntry,
+  inletBeforeSpool: c.machine.inletBeforeSpool ?? false,
+  spoolReverse: c.machine.reverseThreads?.includes('spoolRetainer') ?? false,
+  wire: c.wire.classification ?? c.wire.family,
+  sizeMm: c.wire.diameterMm,
+  family: c.wire.family,
+  soft: FAMILY_SHEETS[c.wire.family].soft,
+  gasNeeded: c.wire.gas.needed,
+  school: c.practice.pressureTest,
+  threading: FAMILY_SHEETS[c.wire.family].soft ? 'slow' : c.practice.threadingSpeed,
+  pushPull: c.fitted.gun?.kind === 'push-pull',
+  jammed:
+    c.practice.jammedWire === 'by-wire'
+      ? FAMILY_SHEETS[c.wire.family].soft
+        ? 'slip-first'
+        : 'never-slip'
+      : c.practice.jammedWire,
+  tipTightness: c.practice.tipTightness,
+  people: c.practice.people,
+  trimSchool: c.practice.linerTrim,
+  metal: c.job?.material,
+  thicknessMm: c.job?.thicknessMm,
+  wireRusty: conditionVerdict(c.wireCondition) !== 'fits',
+})

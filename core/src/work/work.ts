@@ -1,0 +1,72 @@
+import type { Facts } from '../base/facts.ts'
+import { FAMILY_SHEETS } from '../families/index.ts'
+import type { Station } from '../machine/stations.ts'
+import type { Upkeep } from '../machine/upkeep.ts'
+import type { Finding, MatchContext } from '../match/finding.ts'
+import type { Step, Task } from '../steps/step.ts'
+import type { Block } from './block.ts'
+import { machineFacts, step } from './steps.ts'
+import type { WireInGun } from './wireInGun.ts'
+
+/** What every builder of work looks at: the findings by station, and the change as a whole. */
+export interface Work {
+  c: MatchContext
+  by: Readonly<Record<Station, Finding>>
+  common: Facts
+  /** A wire is on, or nobody looked. */
+  wireOn: boolean
+  /** A cylinder is connected, or nobody looked. */
+  gasOn: boolean
+  birdnest: boolean
+  soft: boolean
+  left: WireInGun
+  /** The old wire is wound back; knotted wire is cut out, and what lies in the gun comes out at its end. */
+  rewind: boolean
+  /** Blocks after which no wire is in the way. */
+  clear: readonly string[]
+  todo: (station: Station) => boolean
+  mustChange: (station: Station) => boolean
+  upkeep: (what: Upkeep) => boolean
+  /** A step with the change's own facts, and those of its station. */
+  at: (task: Task, station?: Station, facts?: Facts, over?: Partial<Step>) => Step
+}
+/** One part of the work; none where the change does not need it. */
+export type Builder = (w: Work) => readonly (Block | undefined)[]
+
+/** A block of steps, if there are any. */
+export const block = (id: string, steps: Step[], after: readonly string[] = []): Block | undefined =>
+  steps.length ? { id, steps, after: [...after] } : undefined
+
+export function workOf(c: MatchContext, findings: readonly Finding[], left: WireInGun): Work {
+  const by = Object.fromEntries(findings.map((f) => [f.station, f])) as Record<Station, Finding>
+  const common = machineFacts(c)
+  const wireOn = c.oldWire !== null
+  const birdnest = c.fitted.conditions?.birdnest === true
+  const rewind = left.way === 'rewind' && !birdnest
+  return {
+    c,
+    by,
+    common,
+    wireOn,
+    gasOn: c.fitted.gas !== null,
+    birdnest,
+    soft: FAMILY_SHEETS[c.wire.family].soft,
+    left,
+    rewind,
+    clear: wireOn ? (rewind ? ['freeOldWire'] : ['pullOldWire']) : ['stripGun', 'clearTangle'],
+    todo: (station) => by[station].verdict !== 'fits',
+    mustChange: (station) => by[station].verdict === 'change' || by[station].verdict === 'unknown',
+    upkeep: (what) => c.upkeep?.includes(what) ?? false,
+    at: (task, station, facts = {}, over = {}) =>
+      step(
+        task,
+        {
+          ...common,
+          ...(station && { ...by[station].facts, rule: by[station].rule }),
+          ...(station && by[station].verdict === 'unknown' && { ifNeeded: true }),
+          ...facts,
+        },
+        { ...(station && { station }), ...over },
+      ),
+  }
+}
