@@ -1,38 +1,56 @@
 import { STATIONS, type Station } from '../machine/stations.ts'
-import { matchContactTip } from './contactTip/match.ts'
-import { matchDriveRolls } from './driveRolls/match.ts'
-import type { MatchContext } from '../match/finding.ts'
-import type { StationFinding } from './rules.ts'
-import { matchGas } from './gas/match.ts'
-import { matchGasFlow } from './gasFlow/match.ts'
-import { matchGun } from './gun/match.ts'
-import { matchHubBrake } from './hubBrake/match.ts'
-import { matchInletGuide } from './inletGuide/match.ts'
-import { matchLiner } from './liner/match.ts'
-import { matchNozzle } from './nozzle/match.ts'
-import { matchOutletGuide } from './outletGuide/match.ts'
-import { matchPolarity } from './polarity/match.ts'
-import { matchRollPressure } from './rollPressure/match.ts'
-import { matchSpool } from './spool/match.ts'
-import { matchSupply } from './supply/match.ts'
+import type { Finding, MatchContext } from '../match/finding.ts'
+import type { Rank } from '../match/ranks.ts'
+import type { Room } from '../match/room.ts'
+import type { Place } from '../steps/places.ts'
+import { SPOOL } from './spool/index.ts'
+import { HUB_BRAKE } from './hubBrake/index.ts'
+import { INLET_GUIDE } from './inletGuide/index.ts'
+import { DRIVE_ROLLS } from './driveRolls/index.ts'
+import { ROLL_PRESSURE } from './rollPressure/index.ts'
+import { OUTLET_GUIDE } from './outletGuide/index.ts'
+import { LINER } from './liner/index.ts'
+import { GUN } from './gun/index.ts'
+import { CONTACT_TIP } from './contactTip/index.ts'
+import { NOZZLE } from './nozzle/index.ts'
+import { POLARITY } from './polarity/index.ts'
+import { GAS } from './gas/index.ts'
+import { GAS_FLOW } from './gasFlow/index.ts'
+import { SUPPLY } from './supply/index.ts'
 
-const BY_STATION: Record<Station, (c: MatchContext) => StationFinding> = {
-  spool: matchSpool,
-  hubBrake: matchHubBrake,
-  inletGuide: matchInletGuide,
-  driveRolls: matchDriveRolls,
-  rollPressure: matchRollPressure,
-  outletGuide: matchOutletGuide,
-  liner: matchLiner,
-  gun: matchGun,
-  contactTip: matchContactTip,
-  nozzle: matchNozzle,
-  polarity: matchPolarity,
-  gas: matchGas,
-  gasFlow: matchGasFlow,
-  supply: matchSupply,
-}
+/** Every station by its folder, in the order the wire meets them. */
+const ROOMS = {
+  spool: SPOOL,
+  hubBrake: HUB_BRAKE,
+  inletGuide: INLET_GUIDE,
+  driveRolls: DRIVE_ROLLS,
+  rollPressure: ROLL_PRESSURE,
+  outletGuide: OUTLET_GUIDE,
+  liner: LINER,
+  gun: GUN,
+  contactTip: CONTACT_TIP,
+  nozzle: NOZZLE,
+  polarity: POLARITY,
+  gas: GAS,
+  gasFlow: GAS_FLOW,
+  supply: SUPPLY,
+} satisfies Record<Station, unknown>
+
+type RuleOf<T> = T extends Room<infer R> ? R : never
+/** Everything a station can say: the compiler finds a rule without words or rank. */
+export type StationRule = { [S in Station]: RuleOf<(typeof ROOMS)[S]> }[Station]
+export type StationFinding = Finding<StationRule>
+
+const rooms: Record<Station, Pick<Room<StationRule>, 'match' | 'readAt'>> = ROOMS
+/** What comes of leaving each rule as it is. */
+export const RULE_RANKS = Object.assign({}, ...STATIONS.map((station) => ROOMS[station].ranks)) as Record<
+  StationRule,
+  Rank
+>
+
+/** Where a station is looked at. */
+export const readAt = (station: Station): Place => rooms[station].readAt
 
 /** Compares every station, every time, from spool to puddle. */
 export const match = (context: MatchContext): StationFinding[] =>
-  STATIONS.map((station) => BY_STATION[station](context))
+  STATIONS.map((station) => rooms[station].match(context))

@@ -1,5 +1,5 @@
 import { RANKS, type Rank } from '../match/ranks.ts'
-import { RULE_RANKS, type StationFinding } from './rules.ts'
+import { RULE_RANKS, type StationFinding } from './index.ts'
 
 /** What comes of leaving it; nothing comes of a station that fits. */
 export const rankOf = (finding: StationFinding): Rank | null =>

@@ -1,5 +1,5 @@
 import type { Substitute } from '../../match/finding.ts'
-import type { StationFinding, StationRule } from '../../stations/rules.ts'
+import type { StationFinding, StationRule } from '../../stations/index.ts'
 import { formatLead, type UnitSystem } from '../../units/format.ts'
 import { SPOOL_WORDS } from './stations/spool.ts'
 import { HUB_BRAKE_WORDS } from './stations/hubBrake.ts'

@@ -1,5 +1,6 @@
-import type { Task } from '../../../steps/step.ts'
+import { READING } from './reading.ts'
 import type { Station } from '../../../machine/stations.ts'
+import type { Task } from '../../../steps/step.ts'
 import { formatLength } from '../../../units/format.ts'
 import { nameIn, PRESSURE_NAMES, PROFILE_NAMES, stampText } from '../names.ts'
 import { cable, groove, polarityWhy, retainer, type Say, type Reader, type Words } from './reader.ts'
@@ -46,41 +47,9 @@ function pressureWords(r: Reader): Words {
   }
 }
 
-const READ: Record<Station, (r: Reader) => Words> = {
-  spool: () => ({
-    say: 'Read the hub: which spool, is the pin in its hole, from which side does the wire leave?',
-  }),
-  hubBrake: () => ({
-    say: 'Feel the hub brake: does the spool stop with the wire, and turn at a slight push?',
-  }),
-  inletGuide: () => ({ say: 'Look at the inlet guide: steel or polymer, and how far from the roll?' }),
-  driveRolls: () => ({
-    say: 'Read the drive rolls: smooth V, smooth U or knurled, the stamped sizes, and which groove is in line with the wire.',
-    how: 'Look, do not touch: the machine is still on.',
-  }),
-  rollPressure: () => ({ say: 'Read the mark of the roll pressure.' }),
-  outletGuide: () => ({ say: 'Look at the outlet guide: steel or polymer, and how far from the roll?' }),
-  liner: () => ({
-    say: 'Find out which liner is in the gun: steel coil or polymer, its range and length.',
-    how: 'Its label, or its end at the connector.',
-  }),
-  gun: () => ({
-    say: 'Read the gun: kind and length; on a push-pull gun its own rolls and short liner too.',
-  }),
-  contactTip: () => ({ say: 'Read the stamp on the contact tip, once it is cool.' }),
-  nozzle: () => ({ say: 'Look at the nozzle: gas nozzle, cap or none, and its bore.' }),
-  polarity: () => ({
-    say: 'Trace the work lead: the gun hangs on the other pole.',
-    how: 'From outside. Open nothing yet.',
-  }),
-  gas: () => ({ say: 'Read the cylinder label: which gas is connected?' }),
-  gasFlow: () => ({ say: 'Read the flowmeter.' }),
-  supply: () => ({ say: 'Read the circuit: voltage, breaker, cord; is the earth pin there?' }),
-}
-
 /** In the cabinet. */
 export const CABINET_STEPS = {
-  readStation: (r) => READ[r.t('of') as Station](r),
+  readStation: (r) => READING[r.t('of') as Station](r),
   openArm: () => ({ say: 'Swing the pressure arm open.' }),
   clearTangle: () => ({
     say: 'Cut the knotted wire out of the rolls in short pieces, and pick every piece out.',
