@@ -1,50 +1,292 @@
 /**
- * Laws of the house that no type holds: a family is named only where it may be, and a new one is its sheet and a few
- * lines, which a patch kept in docs/patches shows on a copy of core that must type-check.
+ * Laws of the house that no type holds. `npm run laws` checks them; `npm run laws -- --break` breaks each on purpose
+ * in a copy and fails unless that is found.
  */
 import { spawnSync } from 'node:child_process'
-import { cpSync, mkdtempSync, readdirSync, readFileSync, rmSync, statSync, symlinkSync } from 'node:fs'
+import {
+  cpSync,
+  existsSync,
+  mkdtempSync,
+  readdirSync,
+  readFileSync,
+  rmSync,
+  statSync,
+  symlinkSync,
+  writeFileSync,
+} from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join, relative } from 'node:path'
+import ts from 'typescript'
 import { root } from './prepare.mjs'
 
-const broken = []
-const core = join(root, 'core/src')
 const walk = (folder) =>
-  readdirSync(folder).flatMap((name) => {
-    const path = join(folder, name)
-    return statSync(path).isDirectory() ? walk(path) : [path]
+  existsSync(folder)
+    ? readdirSync(folder).flatMap((name) => {
+        const path = join(folder, name)
+        return statSync(path).isDirectory() ? walk(path) : [path]
+      })
+    : []
+const read = (path) => readFileSync(path, 'utf8')
+/** Every line of the files under a folder that a pattern meets. */
+const lines = (house, folder, skip, pattern, what) =>
+  walk(join(house, folder)).flatMap((path) => {
+    const name = relative(join(house, folder), path)
+    if (!/\.(?:ts|vue)$/.test(name) || skip.test(name)) return []
+    return read(path)
+      .split('\n')
+      .flatMap((line, i) =>
+        pattern.test(line) ? [`${folder}/${name}:${i + 1} ${what}: ${line.trim()}`] : [],
+      )
   })
+const run = (house, command, args) =>
+  spawnSync(join(house, 'node_modules/.bin', command), args, { cwd: house, encoding: 'utf8' })
 
-/** Wording, catalogue, classification tables, demo, and the sheets with the union they stand in. */
-const MAY_NAME = /^(?:wording|demo|families|wire\/classification)\/|^wire\/(?:catalogue|families)\.ts$/
+/** Law 1 and 2: who imports whom. */
+function imports(house) {
+  const found = run(house, 'depcruise', [
+    'core/src',
+    'web/src',
+    'server/src',
+    '--config',
+    '.dependency-cruiser.mjs',
+    '--output-type',
+    'err',
+  ])
+  return found.status === 0 ? [] : [`${found.stdout}${found.stderr}`]
+}
+
+/**
+ * Law 1: below wording nothing holds a sentence. Errors of the program itself are not said to a user, and usual spares
+ * are lines of quick entry, read as they are typed.
+ */
+const SENTENCE = /[A-Za-z]{2,},? [a-z]{2,},? [a-z]{2,}/
+function sentences(house) {
+  const core = join(house, 'core/src')
+  return walk(core).flatMap((path) => {
+    const name = relative(core, path)
+    if (!name.endsWith('.ts') || /^(?:wording|demo)\/|^machine\/usualSpares\.ts$/.test(name)) return []
+    const source = ts.createSourceFile(path, read(path), ts.ScriptTarget.Latest, true)
+    const found = []
+    const visit = (node) => {
+      const callee = ts.isNewExpression(node) || ts.isCallExpression(node) ? node.expression.getText() : ''
+      if (callee === 'RangeError' || callee === 'super') return
+      if (ts.isStringLiteralLike(node) || ts.isTemplateHead(node) || ts.isTemplateMiddleOrTemplateTail(node))
+        if (SENTENCE.test(node.text))
+          found.push(
+            `core/src/${name}:${source.getLineAndCharacterOfPosition(node.pos).line + 1} holds a sentence: ${node.text}`,
+          )
+      ts.forEachChild(node, visit)
+    }
+    visit(source)
+    return found
+  })
+}
+
+/** Law 3: a family is named only in its sheet, the union, its words, and the wires of catalogue and standards. */
 const FAMILY =
   /'(?:solid-steel|solid-stainless|metal-cored|flux-cored-self-shielded|flux-cored-gas-shielded|silicon-bronze)'|family\b[^\n]{0,12}'aluminium'/
-for (const path of walk(core)) {
-  const name = relative(core, path)
-  if (MAY_NAME.test(name)) continue
-  readFileSync(path, 'utf8')
-    .split('\n')
-    .forEach((line, i) => {
-      if (FAMILY.test(line)) broken.push(`core/src/${name}:${i + 1} names a family: ${line.trim()}`)
-    })
+const families = (house) => [
+  ...lines(
+    house,
+    'core/src',
+    /^(?:wording|demo|families|catalogue|wire\/classification)\/|^terms\/terms\.ts$/,
+    FAMILY,
+    'names a family',
+  ),
+  ...lines(house, 'web/src', /^$/, FAMILY, 'names a family'),
+]
+
+/** Law 3: the pretended family and station, kept as patches, apply to a copy that type-checks. */
+function patches(house, say = () => {}) {
+  return ['pretend-family', 'pretend-station'].flatMap((name) =>
+    inCopy(house, (copy) => {
+      const patch = join(house, `docs/patches/${name}.patch`)
+      spawnSync('git', ['init', '-q'], { cwd: copy })
+      const applied = spawnSync('git', ['apply', patch], { cwd: copy, encoding: 'utf8' })
+      if (applied.status !== 0) return [`${name} no longer applies: ${applied.stderr.trim()}`]
+      const types = run(copy, 'tsc', ['-p', 'core'])
+      const touched = [...read(patch).matchAll(/^\+\+\+ b\/(.*)$/gm)].map(([, file]) => file)
+      say(`${name} touches ${touched.length} files: ${touched.join(', ')}`)
+      return types.status === 0 ? [] : [`${name} does not type-check:\n${types.stdout}`]
+    }),
+  )
 }
 
-const patch = join(root, 'docs/patches/pretend-family.patch')
-const copy = mkdtempSync(join(tmpdir(), 'pepper-knot-laws-'))
-cpSync(join(root, 'core'), join(copy, 'core'), { recursive: true })
-cpSync(join(root, 'tsconfig.base.json'), join(copy, 'tsconfig.base.json'))
-symlinkSync(join(root, 'node_modules'), join(copy, 'node_modules'))
-const run = (command, args) => spawnSync(command, args, { cwd: copy, encoding: 'utf8' })
-run('git', ['init', '-q'])
-const applied = run('git', ['apply', patch])
-if (applied.status !== 0) broken.push(`the pretended family no longer applies: ${applied.stderr.trim()}`)
-else {
-  const types = run('node_modules/.bin/tsc', ['-p', 'core'])
-  if (types.status !== 0) broken.push(`the pretended family does not type-check:\n${types.stdout}`)
-  const touched = [...readFileSync(patch, 'utf8').matchAll(/^\+\+\+ b\/(.*)$/gm)].map(([, file]) => file)
-  console.log(`a pretended family touches ${touched.length} files: ${touched.join(', ')}`)
+/** Law 1: a rule without words or rank, a problem without words: the compiler says so. */
+const compiles = (house) => {
+  const types = run(house, 'tsc', ['-p', 'core'])
+  return types.status === 0 ? [] : [`core does not type-check:\n${types.stdout}`]
 }
-rmSync(copy, { recursive: true, force: true })
-for (const what of broken) console.error(what)
-process.exit(broken.length ? 1 : 0)
+
+/** Law 4: no grammar by string surgery, and nobody compares with a word that is shown. */
+const grammar = (house) => [
+  ...lines(
+    house,
+    'core/src/wording',
+    /search\.ts$/,
+    /charAt\(|\.toLowerCase\(|\.toUpperCase\(|\.replace\('/,
+    'makes grammar of a string',
+  ),
+  ...lines(
+    house,
+    'web/src',
+    /^storage\//,
+    /_(?:NAMES|SHORT|WORDS)\[[^\]]*\]\.(?:to|replace|slice)|=== '[a-z]+ [a-z]+'/,
+    'makes grammar of a name',
+  ),
+]
+
+/** Law 5: no trade in components: no unit's factor, no mixture, no rule told by its ending. */
+const trade = (house) =>
+  lines(
+    house,
+    'web/src',
+    /^messages\//,
+    /\b(?:25\.4|0\.0254|28\.3168\d*|0\.45359\d*|1\.01325|0\.3048|0\.44704)\b|\{ (?:Ar|CO2|He): \d|rule\.(?:endsWith|startsWith|includes|match)/,
+    'holds trade',
+  )
+
+const LAWS = { imports, sentences, families, compiles, patches, grammar, trade }
+
+/** A copy of what the laws look at, with the same packages. */
+function inCopy(house, use) {
+  const copy = mkdtempSync(join(tmpdir(), 'pepper-knot-laws-'))
+  for (const what of [
+    'core',
+    'server/src',
+    'web/src',
+    'docs/patches',
+    '.dependency-cruiser.mjs',
+    'tsconfig.base.json',
+    'package.json',
+  ])
+    cpSync(join(house, what), join(copy, what), { recursive: true })
+  symlinkSync(join(house, 'node_modules'), join(copy, 'node_modules'))
+  try {
+    return use(copy)
+  } finally {
+    rmSync(copy, { recursive: true, force: true })
+  }
+}
+
+/** Each law broken on purpose: what is done to the copy, and what the law must then say. */
+const BREAKS = [
+  [
+    'a circle of folders',
+    'imports',
+    'core/src/units/format.ts',
+    (s) => `import type { Wire } from '../wire/wire.ts'\nexport type Odd = Wire\n${s}`,
+    /no-circle-of-folders/,
+  ],
+  [
+    'a low room that imports wording',
+    'imports',
+    'core/src/wire/label.ts',
+    (s) => `import { problemText } from '../wording/index.ts'\nexport const odd = problemText\n${s}`,
+    /words-above/,
+  ],
+  [
+    'acts that import work',
+    'imports',
+    'core/src/stations/spool/acts.ts',
+    (s) => `import { spoolOffWork } from './work.ts'\nexport const odd = spoolOffWork\n${s}`,
+    /proof-apart-from-planning/,
+  ],
+  [
+    'work that imports acts',
+    'imports',
+    'core/src/stations/spool/work.ts',
+    (s) => `import { SPOOL_ACTS } from './acts.ts'\nexport const odd = SPOOL_ACTS\n${s}`,
+    /planning-apart-from-proof/,
+  ],
+  [
+    'a component that keeps for itself',
+    'imports',
+    'web/src/parts/marks.ts',
+    (s) => `import localforage from 'localforage'\nexport const odd = localforage\n${s}`,
+    /storage-alone/,
+  ],
+  [
+    'a sentence in a low room',
+    'sentences',
+    'core/src/gas/flow.ts',
+    (s) => `${s}\nexport const odd = 'Open the valve slowly.'\n`,
+    /gas\/flow\.ts/,
+  ],
+  [
+    'a family named in the arc',
+    'families',
+    'core/src/arc/volts.ts',
+    (s) => `${s}\nexport const odd = 'metal-cored'\n`,
+    /names a family/,
+  ],
+  [
+    'a family named in a component',
+    'families',
+    'web/src/parts/marks.ts',
+    (s) => `${s}\nexport const odd = 'silicon-bronze'\n`,
+    /names a family/,
+  ],
+  [
+    'a rule without words',
+    'compiles',
+    'core/src/stations/spool/rules.ts',
+    (s) => s.replace(/= \{\n/, "= {\n  'spool-odd': 'harms',\n"),
+    /spool-odd/,
+  ],
+  [
+    'a problem without words',
+    'compiles',
+    'core/src/base/codes.ts',
+    (s) => s.replace('ProblemFacts {\n', "ProblemFacts {\n  'unit.odd': []\n"),
+    /unit\.odd/,
+  ],
+  [
+    'a sheet that asks for more',
+    'patches',
+    'core/src/families/sheet.ts',
+    (s) => s.replace('export interface FamilySheet {', 'export interface FamilySheet {\n  odd: number'),
+    /does not type-check/,
+  ],
+  [
+    'grammar by surgery',
+    'grammar',
+    'core/src/wording/en/short.ts',
+    (s) => `${s}\nexport const odd = (s: string) => s.charAt(0)\n`,
+    /grammar/,
+  ],
+  [
+    'a unit in a component',
+    'trade',
+    'web/src/parts/marks.ts',
+    (s) => `${s}\nexport const odd = (mm: number) => mm / 25.4\n`,
+    /holds trade/,
+  ],
+]
+
+let failed = 0
+if (process.argv.includes('--break')) {
+  for (const [name, law] of Object.entries(LAWS))
+    inCopy(root, (copy) => {
+      const own = BREAKS.filter(([, of]) => of === name)
+      for (const [what, , file, spoil] of own) {
+        const before = read(join(copy, file))
+        const after = spoil(before)
+        if (after === before) throw new Error(`${what}: nothing was broken`)
+        writeFileSync(join(copy, file), after)
+      }
+      const found = law(copy).join('\n')
+      for (const [what, , , , says] of own) {
+        const good = says.test(found)
+        if (!good) failed++
+        console.log(`${good ? 'found' : 'NOT FOUND'}: ${what}`)
+      }
+    })
+} else
+  for (const [name, law] of Object.entries(LAWS)) {
+    if (name === 'compiles') continue // the type check says it
+    const found = name === 'patches' ? law(root, console.log) : law(root)
+    for (const line of found) console.error(line)
+    failed += found.length
+  }
+process.exit(failed ? 1 : 0)

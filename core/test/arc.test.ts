@@ -275,7 +275,7 @@ test.each([
   [11, '11 mm', '7/16 in'],
   [25.4, '25 mm', '1 in'],
 ])('a distance of %d mm is said by eye: %s, %s', (value, metric, inch) => {
-  const b = { value, low: value, high: value, origin: '' }
+  const b = { value, low: value, high: value, origin: { source: 'model' } } as const
   expect(startValue('tipToWorkMm', b, 'metric')).toBe(metric)
   expect(startBand('tipToWorkMm', b, 'inch')).toBe(`${inch.replace(' in', '')} to ${inch}`)
 })

@@ -89,7 +89,7 @@ export function fillJoint(
   const asked = travel(speed)
   const byHand = (mmPerMin: number) => Math.min(TRAVEL_MM_PER_MIN.most, mmPerMin)
   const value = byHand(asked)
-  const origin = 'model: metal laid down over the section to fill'
+  const origin = { source: 'section-to-fill' } as const
   return {
     areaMm2,
     passes,
@@ -104,7 +104,7 @@ export function fillJoint(
       deposit(speed),
       deposit(speed) - deposit(low, 1 - EFFICIENCY_BAND),
       deposit(high, 1 + EFFICIENCY_BAND) - deposit(speed),
-      'model: wire fed times deposition efficiency',
+      { source: 'deposition' },
     ),
     wireKgPerM: (areaMm2 * 1e-6 * density) / FAMILY_SHEETS[family].efficiency,
     arcMinutesPerM: (passes * 1000) / value,

@@ -1,7 +1,7 @@
 import { idealSizeMm } from '../families/size.ts'
 import { DRAUGHT_LIMIT_M_PER_S } from '../gas/flow.ts'
 import { CATALOGUE, type CatalogueEntry } from './catalogue.ts'
-import { FAMILIES, type Family, type Material, type Position } from '../terms/terms.ts'
+import { type Family, type Material, type Position } from '../terms/terms.ts'
 import { FAMILY_SHEETS } from '../families/index.ts'
 import { readLabel } from '../wire/label.ts'
 import { remember } from '../base/remember.ts'
@@ -43,7 +43,6 @@ export interface Suggestion {
   classification: string
   family: Family
   diameterMm: number
-  use: string
   reason: Reason
   /** What it costs against the first of the list; empty for the first. */
   costs: Cost[]
@@ -295,35 +294,8 @@ export function suggestWires(work: Work): Suggestion[] {
       classification,
       family: entry.family,
       diameterMm: sizeForThickness(entry, work.thicknessMm),
-      use: entry.use,
       reason,
       costs: costsAgainst(entry, first, work, windy),
     }
-  })
-}
-
-/** Words people use, and what the catalogue calls it: the families' own, and the trade's. common practice */
-const SYNONYMS: Readonly<Record<string, string>> = {
-  ...Object.fromEntries(
-    FAMILIES.flatMap((family) => FAMILY_SHEETS[family].words.map((word) => [word, family])),
-  ),
-  stainless: 'stainless',
-  inox: 'stainless',
-  wind: 'outdoors',
-  galvanized: 'galvanised',
-}
-
-/** Catalogue entries in which every word typed is found: classification, use, family, metal, process, synonyms. */
-export function searchCatalogue(text: string): CatalogueEntry[] {
-  const words = text
-    .toLowerCase()
-    .split(/[\s,;]+/)
-    .filter(Boolean)
-    .map((word) => SYNONYMS[word] ?? word)
-  if (words.length === 0) return [...CATALOGUE]
-  return CATALOGUE.filter((e) => {
-    const said =
-      `${e.classification} ${e.use} ${e.family} ${e.metal} ${FAMILY_SHEETS[e.family].process}`.toLowerCase()
-    return words.every((word) => said.includes(word) || said.replaceAll('-', '').includes(word))
   })
 }

@@ -46,7 +46,6 @@ export const ALUMINIUM: FamilySheet = {
   moreSpeed: { 5: 1.15 },
   fume: 'aluminium',
   hand: 'push',
-  words: ['aluminum', 'ally'],
   slag: 'none',
   lapsColdOnPlate: false,
 }

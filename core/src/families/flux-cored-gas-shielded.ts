@@ -31,7 +31,7 @@ export const FLUX_CORED_GAS_SHIELDED: FamilySheet = {
     power: 2,
     band: 0.2,
     rowsMm: [1.14, 1.6],
-    source: 'fitted to E71T-1 rows, recalled from memory',
+    source: 'fitted-to-e71t-1',
   },
   efficiency: 0.86,
   pricePerKg: 4,
@@ -47,7 +47,6 @@ export const FLUX_CORED_GAS_SHIELDED: FamilySheet = {
   moreSpeed: {},
   fume: 'cored',
   hand: 'drag',
-  words: ['dual-shield', 'dual'],
   slag: 'slag',
   lapsColdOnPlate: false,
 }

@@ -31,7 +31,7 @@ export const FLUX_CORED_SELF_SHIELDED: FamilySheet = {
     power: 1.23,
     band: 0.25,
     rowsMm: [0.76, 1.8],
-    source: 'handbook rows, recalled from memory with low confidence',
+    source: 'handbook-rows-unsure',
   },
   efficiency: 0.8,
   pricePerKg: 4,
@@ -49,7 +49,6 @@ export const FLUX_CORED_SELF_SHIELDED: FamilySheet = {
   moreSpeed: {},
   fume: 'self-shielded',
   hand: 'drag',
-  words: ['gasless', 'self-shield'],
   slag: 'spatter-and-slag',
   lapsColdOnPlate: false,
 }

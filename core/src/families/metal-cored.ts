@@ -38,7 +38,7 @@ export const METAL_CORED: FamilySheet = {
     power: 2,
     band: 0.3,
     rowsMm: [1.2, 1.6],
-    source: 'model: between solid and flux-cored, no rows known',
+    source: 'between-solid-and-cored',
   },
   efficiency: 0.93,
   pricePerKg: 4,
@@ -53,7 +53,6 @@ export const METAL_CORED: FamilySheet = {
   moreSpeed: {},
   fume: 'cored',
   hand: 'push',
-  words: [],
   slag: 'none',
   lapsColdOnPlate: false,
 }

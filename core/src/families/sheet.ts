@@ -1,3 +1,4 @@
+import type { Source } from '../base/sources.ts'
 import type { Transfer } from '../terms/terms.ts'
 import type { Group } from './groups.ts'
 import type { GrooveProfile, GuideMaterial, LinerMaterial, Material, Polarity } from '../terms/terms.ts'
@@ -32,7 +33,7 @@ export interface BurnOff {
   band: number
   /** Diameters the rows cover, mm; outside, the band is half as wide again. */
   rowsMm: readonly [number, number]
-  source: string
+  source: Source
 }
 
 /** How a start finds its way across: which groups of rows, and by what rule one is taken before another. */
@@ -104,8 +105,6 @@ export interface FamilySheet {
   fume: 'none' | 'chromium' | 'self-shielded' | 'cored' | 'aluminium' | 'copper'
   /** Push or drag of the gun: slag is dragged. */
   hand: 'push' | 'drag'
-  /** Words people use for it, in search fields. */
-  words: readonly string[]
   /** What stands in for it as a cost when another was the first choice. */
   slag: 'none' | 'slag' | 'spatter-and-slag'
   /** On thick plate it laps cold. */
@@ -115,7 +114,7 @@ export interface FamilySheet {
 export const STEELS: readonly Material[] = ['mild-steel', 'low-alloy-steel', 'galvanised-steel']
 export const POLYMER: readonly LinerMaterial[] = ['ptfe', 'nylon', 'graphite-polymer']
 export const STEEL_MODULUS: Triple = [200_000, 205_000, 210_000]
-export const NORRISH = 'published: Norrish, Advanced Welding Processes, recalled from memory'
+export const NORRISH: Source = 'norrish'
 /** Steel in its own coil, and a tube in it. published: handbook friction, recalled from memory */
 export const HARD_FEED = {
   modulusMPa: STEEL_MODULUS,

@@ -31,7 +31,7 @@ export const SILICON_BRONZE: FamilySheet = {
     power: 2,
     band: 0.3,
     rowsMm: [0.8, 1.2],
-    source: 'model: by heat content from steel, no rows known',
+    source: 'from-steel-by-heat',
   },
   efficiency: 0.96,
   pricePerKg: 25,
@@ -52,7 +52,6 @@ export const SILICON_BRONZE: FamilySheet = {
   moreSpeed: {},
   fume: 'copper',
   hand: 'push',
-  words: ['bronze', 'brazing'],
   slag: 'none',
   lapsColdOnPlate: false,
 }

@@ -40,7 +40,6 @@ export const SOLID_STAINLESS: FamilySheet = {
   moreSpeed: {},
   fume: 'chromium',
   hand: 'push',
-  words: ['stainless', 'inox'],
   slag: 'none',
   lapsColdOnPlate: false,
 }

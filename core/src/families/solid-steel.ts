@@ -60,7 +60,6 @@ export const SOLID_STEEL: FamilySheet = {
   moreSpeed: {},
   fume: 'none',
   hand: 'push',
-  words: ['hard', 'hardwire'],
   slag: 'none',
   lapsColdOnPlate: true,
 }

@@ -5,11 +5,11 @@ import type { Mixture } from './mixtureSchema.ts'
 const LEAST_ARGON_FOR_SPRAY = 80
 /** Helium from which a mixture is one with helium, and one rich in it, %. common practice, no source */
 const HELIUM = { some: 20, rich: 80 }
-const TAGS = { rich: ' rich in helium', some: ' with helium', lean: ' lean' } as const
+const TAGS = { rich: ' helium-rich', some: ' helium', lean: ' lean' } as const
 
 /**
  * A gas as the arc knows it: its group of ISO 14175, and in the M groups whether it holds the argon for spray. 80/20
- * is `M21`, 75/25 `M21 lean`; 90 He 7.5 Ar 2.5 CO2 is `M12 rich in helium`.
+ * is `M21`, 75/25 `M21 lean`; 90 He 7.5 Ar 2.5 CO2 is `M12 helium-rich`.
  */
 export function arcGasOf(mixture: Mixture): string {
   const group = gasDesignation(mixture)

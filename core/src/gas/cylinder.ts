@@ -63,6 +63,31 @@ export function gasLeft(m3: number, flowLPerMin: number, weldSeconds: number): G
   return { m3, minutes, welds: Math.floor((minutes * 60) / weldSeconds) }
 }
 
+/** What gauge and gas law leave open of it, as a share. common practice, no source */
+export const GAS_LEFT_BAND = 0.05
+
+/** What is known of a cylinder: its weight for a liquid, else its gauge with its water or with what it holds when full. */
+export interface CylinderSeen {
+  kg?: number | undefined
+  gaugeBar?: number | undefined
+  waterL?: number | undefined
+  full?: { m3?: number | undefined; bar?: number | undefined } | undefined
+}
+/** Gas left in a cylinder, m3 at one atmosphere; `undefined` where too little is known. */
+export function gasLeftM3(gas: Mixture, { kg, gaugeBar, waterL, full }: CylinderSeen): number | undefined {
+  if (isLiquid(gas)) return kg === undefined ? undefined : kg * CO2_M3_PER_KG
+  if (gaugeBar === undefined) return undefined
+  if (!full) return waterL ? cylinderM3(waterL, gaugeBar, gas) : undefined
+  if (!full.m3 || !full.bar) return undefined
+  return (full.m3 * cylinderM3(1, gaugeBar, gas)) / cylinderM3(1, full.bar, gas)
+}
+
+/** What gas costs while it flows. @param price of what is left, in the shop's money; @param minutes it lasts, over 0 */
+export const gasCost = (price: number, minutes: number, weldSeconds: number) => {
+  const hour = (price * 60) / minutes
+  return { hour, weld: (hour * weldSeconds) / 3600 }
+}
+
 /** Densities at 0 C and one atmosphere, kg/m3. published: ISO 14175 Table 1, recalled from memory */
 export const DENSITY_KG_PER_M3: Readonly<Record<keyof Mixture & string, number>> = {
   Ar: 1.784,

@@ -17,5 +17,11 @@ export function leakLPerMin(heldL: number, dropBar: number, minutes: number): nu
 /** What a regulator holds behind its gauge, L. common practice, no source */
 export const REGULATOR_L = 0.1
 
+/** Bore of the usual gas hose, mm. common practice, no source */
+export const HOSE_BORE_MM = 6
+/** Gas held between the cylinder's valve and the solenoid, L. @param hoseM length of the hose, m */
+export const heldBehindValveL = (hoseM: number): number =>
+  REGULATOR_L + ((Math.PI * HOSE_BORE_MM ** 2) / 4e3) * hoseM
+
 /** Litres a shop loses to a leak in a month of nights and days. */
 export const lostInMonthL = (leak: number): number => leak * 60 * 24 * 30

@@ -10,3 +10,6 @@ export const mixtureSchema = z
     if (Math.abs(sum - 100) > 0.5) addWrong(context, say('request.mixtureSum', Math.round(sum * 10) / 10))
   })
 export type Mixture = z.infer<typeof mixtureSchema>
+
+/** What meters are usually made for. */
+export const ARGON: Mixture = { Ar: 100 }

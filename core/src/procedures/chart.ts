@@ -4,7 +4,7 @@ import { problemsOf } from '../base/check.ts'
 import { refuse, type Read } from '../base/problem.ts'
 import { gaugeScaleOf } from '../units/gauge.ts'
 import { parseLengthMm } from '../units/length.ts'
-import { M_PER_MIN, parseNumber, parseQuantity } from '../units/parse.ts'
+import { M_PER_MIN, typedNumber, parseQuantity } from '../units/parse.ts'
 import type { Position } from '../terms/terms.ts'
 import { readLabel } from '../wire/label.ts'
 import { say } from '../base/codes.ts'
@@ -95,12 +95,7 @@ function rowOf(c: Cells): Read<ChartRow> {
   if (gas && !gas.ok) return gas
   const speed = c.speed?.trim() ? parseQuantity(c.speed, M_PER_MIN, 'm/min') : undefined
   if (speed && !speed.ok) return speed
-  const number = (text: string | undefined) => {
-    if (!text?.trim()) return undefined
-    const minus = text.trim().startsWith('-')
-    const value = parseNumber(text.trim().replace(/^-/, ''))
-    return value === undefined ? NaN : minus ? -value : value
-  }
+  const number = (text: string | undefined) => typedNumber(text ?? '')
   const figures = {
     voltageV: number(c.volts?.replace(/\s*v(olts?)?$/i, '')),
     knob: number(c.knob),

@@ -1,6 +1,6 @@
 import { LYING, rows, UPRIGHT, type Row } from './row.ts'
 
-const RECALLED = 'handbook practice, recalled from memory'
+const RECALLED = 'handbook-practice'
 
 const metal = {
   transfer: 'spray',

@@ -81,3 +81,14 @@ export function whatGives(
   }
   return list.sort((a, b) => a.currentA - b.currentA)
 }
+
+/** Whether a circuit holds: what it heats by trips it, its cord drops too much, its high estimate may trip it. */
+export type CircuitVerdict = 'trips' | 'cord-thin' | 'may-hold' | 'holds'
+export function circuitVerdict(
+  at: { draw: { high: number }; heatingA: number; drop: number },
+  supply: Pick<SupplyLine, 'breakerA' | 'voltageV'>,
+): CircuitVerdict {
+  if (at.heatingA > supply.breakerA) return 'trips'
+  if (at.drop > MOST_CORD_DROP * supply.voltageV) return 'cord-thin'
+  return at.draw.high > supply.breakerA ? 'may-hold' : 'holds'
+}

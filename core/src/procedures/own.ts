@@ -1,13 +1,10 @@
+import type { OwnSource } from '../base/sources.ts'
 import { gasDesignation } from '../gas/designation.ts'
 import type { Try } from '../arc/tries.ts'
 import type { ChartRow } from '../machine/chart.ts'
 import type { Mixture } from '../gas/mixtureSchema.ts'
 import type { Position } from '../terms/terms.ts'
 import type { SizedWire } from '../wire/wire.ts'
-
-/** Where a shop's own setting comes from, first the one that wins. */
-export const OWN_SOURCES = ['ran-well', 'machine-chart', 'wire-sheet'] as const
-export type OwnSource = (typeof OWN_SOURCES)[number]
 
 /** A setting of the shop's own: figures, or the machine's own marks. */
 export interface OwnSetting {

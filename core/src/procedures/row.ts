@@ -1,10 +1,8 @@
+import { CONFIDENCES, type Confidence, type Source } from '../base/sources.ts'
 import type { Group } from '../families/groups.ts'
 import type { Position } from '../terms/terms.ts'
 import type { Transfer } from '../terms/terms.ts'
 
-/** How sure a recalled row is, surest first. `M-L` counts as `L`: only its sentence is asserted, not its figure. */
-export const CONFIDENCES = ['H', 'M-H', 'M', 'M-L', 'L'] as const
-export type Confidence = (typeof CONFIDENCES)[number]
 export const lessSure = (c: Confidence): Confidence =>
   CONFIDENCES[Math.min(CONFIDENCES.indexOf(c) + 1, CONFIDENCES.length - 1)]!
 export const lessSureOf = (a: Confidence, b: Confidence): Confidence =>
@@ -31,7 +29,7 @@ export interface Row {
   transfer: Transfer
   confidence: Confidence
   /** Where it is recalled from. */
-  origin: string
+  origin: Source
   /** Current by thickness where the metal's own rule does not hold, as [mm, A]. */
   byThickness?: readonly (readonly [number, number])[]
 }

@@ -1,6 +1,6 @@
 import { ANY, LYING, rows, type Row } from './row.ts'
 
-const RECALLED = 'handbook practice, recalled from memory'
+const RECALLED = 'handbook-practice'
 
 /** Aluminium under argon: spray from its transition up, short arc below it on thin sheet only. */
 export const ALUMINIUM_ROWS: readonly Row[] = rows(

@@ -1,8 +1,8 @@
 import { ANY, LYING, rows, UPRIGHT, type Row } from './row.ts'
 
-const C5_6 = 'AWS C5.6 short-arc ranges and handbook rows, recalled from memory'
-const HANDBOOK = 'handbook rows of argon mixtures, recalled from memory'
-const PRACTICE = 'handbook practice, recalled from memory'
+const C5_6 = 'c5-6-short-arc'
+const HANDBOOK = 'handbook-argon-rows'
+const PRACTICE = 'handbook-practice'
 
 /** Mixtures that short-circuit as 75/25 does; CO2 has its own volts. */
 const MIXED = ['M21', 'M21 lean', 'M20', 'M20 lean', 'M24', 'M26', 'M26 lean', 'M14', 'M12', 'M31 lean']
@@ -99,7 +99,7 @@ export const SOLID_ROWS: readonly Row[] = [
   ...SPRAY,
 ]
 
-const RECALLED = 'handbook practice, recalled from memory'
+const RECALLED = 'handbook-practice'
 const shortSteel = {
   transfer: 'short-arc',
   positions: ANY,
@@ -109,7 +109,7 @@ const shortSteel = {
 } as const
 /** Solid stainless: one line of volts for both gases would be wrong by 2 to 5 V. */
 export const STAINLESS_ROWS: readonly Row[] = [
-  ...rows({ ...shortSteel, group: 'stainless-short-arc-helium', gases: ['M12 rich in helium'] }, [
+  ...rows({ ...shortSteel, group: 'stainless-short-arc-helium', gases: ['M12 helium-rich'] }, [
     [0.8, [50, 130], [17, 23]],
     [0.9, [55, 160], [18, 23.5]],
     [1.2, [100, 210], [18, 24]],

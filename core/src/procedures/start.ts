@@ -3,12 +3,13 @@ import { transitionCurrentA } from '../arc/transfer.ts'
 import { arcGasParts } from '../gas/arcGas.ts'
 import { type Transfer } from '../terms/terms.ts'
 import { FAMILY_SHEETS } from '../families/index.ts'
-import { banded, type Banded } from '../arc/volts.ts'
+import { banded, type Banded, type FigureOrigin } from '../arc/volts.ts'
 import type { Machine } from '../machine/machine.ts'
 import { POSITIONS, type Material, type Position } from '../terms/terms.ts'
 import type { SizedWire } from '../wire/wire.ts'
 import type { OwnSetting } from './own.ts'
-import { lessSure, LYING, type Confidence, type Span } from './row.ts'
+import type { Confidence } from '../base/sources.ts'
+import { lessSure, LYING, type Span } from './row.ts'
 import { type Group } from '../families/groups.ts'
 import { ALL_ROWS, alongCurve, rowFor, type FoundRow } from './table.ts'
 import {
@@ -280,7 +281,7 @@ const NOTHING = {
   beside: null,
 }
 
-const originOf = (row: FoundRow) => `${row.origin} (${row.confidence})`
+const originOf = (row: FoundRow): FigureOrigin => ({ source: row.origin, confidence: row.confidence })
 
 /** Settings on one row for a wanted current, and what held them. */
 function onRow(
@@ -338,7 +339,12 @@ function onRow(
         ? null
         : within(
             within(
-              banded(held, held * share, held * share, row.wireSpeedMPerMin ? origin : 'model: burn-off'),
+              banded(
+                held,
+                held * share,
+                held * share,
+                row.wireSpeedMPerMin ? origin : { source: 'burn-off' },
+              ),
               row.wireSpeedMPerMin ?? [0, Infinity],
             ),
             [limits?.min ?? 0, limits?.max ?? Infinity],
@@ -401,7 +407,8 @@ export function startSettings(
 
 /** The shop's own figures over the handbook's; what it does not say stays as it is. */
 function overlaid(shown: StartSettings, handbook: StartSettings, own: OwnSetting): StartSettings {
-  const figure = (value: number, off: number): Banded => banded(value, off, off, `measured: ${own.from}`)
+  const figure = (value: number, off: number): Banded =>
+    banded(value, off, off, { source: 'measured', own: own.from })
   const far = (value: number | undefined, b: Banded | null, share: number) =>
     value !== undefined && b !== null && Math.abs(value / b.value - 1) > share
   const outside =

@@ -16,6 +16,10 @@ export const formatLength = (mm: number, system: UnitSystem): string =>
       ? `${trim(mm / 25.4, 2)} in`
       : `${thou(mm)} in`
 
+/** A length to cut to, as a rule shows it: half millimetres, hundredths of an inch. */
+export const formatCut = (mm: number, system: UnitSystem): string =>
+  system === 'metric' ? `${Math.round(mm * 2) / 2} mm` : `${trim(mm / 25.4, 2)} in`
+
 /** A lead or liner, in metres. */
 export const formatLead = (m: number, system: UnitSystem): string =>
   system === 'metric' ? `${trim(m, 1)} m` : `${trim(m / 0.3048, 0)} ft`

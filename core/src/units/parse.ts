@@ -5,7 +5,7 @@ import { say } from '../base/codes.ts'
  * Units a number may carry, each with its factor to the core's own unit.
  * published: exact definitions (1 in = 25.4 mm, 1 lb = 0.45359237 kg, 1 cu ft = 28.316846592 L).
  */
-type UnitTable = Readonly<Record<string, number>>
+export type UnitTable = Readonly<Record<string, number>>
 
 export const MM: UnitTable = {
   mm: 1,
@@ -144,6 +144,14 @@ export function parseNumber(text: string): number | undefined {
   if (!fraction) return undefined
   const value = Number(fraction[1] ?? 0) + Number(fraction[2]) / Number(fraction[3])
   return Number.isFinite(value) ? value : undefined
+}
+
+/** A plain number in a field, with a comma, a point or a sign: `undefined` for nothing typed, NaN for what is none. */
+export function typedNumber(text: string): number | undefined {
+  const t = text.normalize('NFKC').trim()
+  if (t === '') return undefined
+  const value = parseNumber(t.replace(/^[-+\u2212]\s*/, ''))
+  return value === undefined ? NaN : /^[-\u2212]/.test(t) ? -value : value
 }
 
 /** Characters of a number with its unit: what is longer is none. */

@@ -1,4 +1,4 @@
-import { POSITIONS, type Family, type Polarity } from '../terms/terms.ts'
+import { FAMILIES, POSITIONS, type Family, type Polarity } from '../terms/terms.ts'
 import { FAMILY_SHEETS } from '../families/index.ts'
 import { diameterOfMm } from './diameters.ts'
 import type { SizedWire } from './wire.ts'
@@ -12,6 +12,9 @@ export interface WireByHand {
   /** ISO 14175 designations the box gives; left out, the family's usual ones; empty, none needed. */
   gas?: string[]
 }
+
+/** Where a form begins that has no label to go by. */
+export const FIRST_BY_HAND: WireByHand = { family: FAMILIES[0], diameterMm: 0.9 }
 
 /**
  * A wire no standard here lists, from family, size and what the box says.

@@ -1,10 +1,9 @@
 <script setup lang="ts">
 import { useI18n } from 'vue-i18n'
-import { problemText, readDiameter, readStampMm, tradeLabel } from '@pepper-knot/core'
+import { typedNumber, problemText, readDiameter, readStampMm, tradeLabel } from '@pepper-knot/core'
 import { useShop } from '../stores/shop.ts'
 import MixtureField from './MixtureField.vue'
 import QuantityField from './QuantityField.vue'
-import { typedNumber } from './typed.ts'
 import type { FieldRow } from './stationFields.ts'
 
 /** A form from rows: one place for how every part is typed in. */

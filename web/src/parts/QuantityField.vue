@@ -2,57 +2,19 @@
 import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import {
+  printQuantity,
   problemText,
-  formatAmps,
-  formatConductor,
-  formatDraught,
-  formatFlow,
-  formatGas,
-  formatLead,
-  formatLength,
-  formatLitres,
-  formatMass,
-  formatPressure,
-  formatSeconds,
-  formatSpeed,
-  formatTravel,
-  formatVolts,
-  parseAmps,
-  parseConductorMm2,
-  parseDraughtMPerS,
-  parseFlowLPerMin,
-  parseGasM3,
-  parseLengthMm,
-  parseLitres,
-  parseMassKg,
-  parsePressureBar,
-  parseSeconds,
-  parseSpeedMPerMin,
-  parseTravelMmPerMin,
-  parseVolts,
+  QUANTITIES,
+  readQuantity,
   type GaugeScale,
+  type Quantity,
   type Read,
   type UnitSystem,
 } from '@pepper-knot/core'
 
 /** A number in any unit: what is typed is read at once, and the field says what it understood. */
 const props = defineProps<{
-  kind:
-    | 'thickness'
-    | 'length'
-    | 'draught'
-    | 'flow'
-    | 'mass'
-    | 'lead'
-    | 'pressure'
-    | 'speed'
-    | 'volts'
-    | 'travel'
-    | 'conductor'
-    | 'time'
-    | 'amps'
-    | 'water'
-    | 'gas'
+  kind: Quantity
   label: string
   units: UnitSystem
   gaugeScale?: GaugeScale | undefined
@@ -64,66 +26,21 @@ const props = defineProps<{
 const model = defineModel<number | undefined>({ required: true })
 const { t } = useI18n()
 
-const READ: Record<typeof props.kind, (text: string) => Read<number>> = {
-  thickness: (text) =>
-    parseLengthMm(text, {
-      defaultUnit: props.units === 'metric' ? 'mm' : 'in',
-      ...(props.gaugeScale && { gaugeScale: props.gaugeScale }),
-    }),
-  length: (text) => parseLengthMm(text, { defaultUnit: props.units === 'metric' ? 'mm' : 'in' }),
-  lead: (text) => {
-    const mm = parseLengthMm(text, { defaultUnit: props.units === 'metric' ? 'm' : 'ft' })
-    return mm.ok ? { ok: true, value: mm.value / 1000 } : mm
-  },
-  draught: (text) => parseDraughtMPerS(text, props.units === 'metric' ? 'm/s' : 'mph'),
-  flow: (text) => parseFlowLPerMin(text, props.units === 'metric' ? 'l/min' : 'cfh'),
-  pressure: (text) => parsePressureBar(text, props.units === 'metric' ? 'bar' : 'psi'),
-  speed: (text) => parseSpeedMPerMin(text, props.units === 'metric' ? 'm/min' : 'ipm'),
-  volts: (text) => parseVolts(text),
-  amps: (text) => parseAmps(text),
-  time: (text) => parseSeconds(text),
-  travel: (text) => parseTravelMmPerMin(text, props.units === 'metric' ? 'mm/min' : 'ipm'),
-  conductor: (text) => parseConductorMm2(text, props.units === 'metric' ? 'mm2' : 'awg'),
-  water: (text) => parseLitres(text, props.units === 'metric' ? 'l' : 'cuin'),
-  gas: (text) => parseGasM3(text, props.units === 'metric' ? 'm3' : 'cuft'),
-  mass: (text) => parseMassKg(text, props.units === 'metric' ? 'kg' : 'lb'),
-}
-const SAY: Record<typeof props.kind, (value: number, units: UnitSystem) => string> = {
-  thickness: formatLength,
-  length: formatLength,
-  lead: formatLead,
-  draught: formatDraught,
-  flow: formatFlow,
-  mass: formatMass,
-  pressure: formatPressure,
-  speed: formatSpeed,
-  volts: formatVolts,
-  amps: formatAmps,
-  time: formatSeconds,
-  travel: formatTravel,
-  conductor: formatConductor,
-  water: formatLitres,
-  gas: formatGas,
-}
-const say = (value: number, units = props.units) => SAY[props.kind](value, units)
+const row = computed(() => QUANTITIES[props.kind])
+const say = (value: number, units = props.units) => row.value.say(value, units)
+const show = (value: number) => printQuantity(props.kind, value, props.units)
 
 /** Counted alike everywhere: nothing to say twice. */
-const ONE_UNIT = new Set<typeof props.kind>(['volts', 'amps', 'time'])
+const ONE_UNIT = new Set<Quantity>(['volts', 'amps', 'time'])
 
-const text = ref(model.value === undefined ? '' : say(model.value))
-/** Nought is a length of cord, a flow that is shut: whether it may stand here, `min` and whoever saves it say. */
-const NOUGHT = /^0+(?:[.,]0+)?\s*[a-z"'/]*$/i
+const text = ref(model.value === undefined ? '' : show(model.value))
 const read = computed<Read<number> | undefined>(() =>
-  text.value.trim() === ''
-    ? undefined
-    : NOUGHT.test(text.value.trim())
-      ? { ok: true, value: 0 }
-      : READ[props.kind](text.value),
+  text.value.trim() === '' ? undefined : readQuantity(props.kind, text.value, props.units, props.gaugeScale),
 )
 const problem = computed(() => {
   if (!read.value) return undefined
   if (!read.value.ok) return problemText(read.value.problems[0]!)
-  const { min = 0, max = Infinity } = props
+  const { min = row.value.least, max = row.value.most } = props
   return read.value.value < min || read.value.value > max
     ? t('field.range', { min: say(min), max: max === Infinity ? '…' : say(max) })
     : undefined
@@ -143,7 +60,7 @@ watch(text, () => {
 // Set from outside, or the shop counts differently now: say it again in its units.
 watch([model, () => props.units], ([value], [, before]) => {
   if (value === mine && before === props.units) return
-  if (value !== undefined) text.value = say(value)
+  if (value !== undefined) text.value = show(value)
   else if (mine !== undefined) text.value = ''
   mine = value
 })

@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import {
+  findingOrigin,
   feedFigures,
   feedFigureText,
   findingAlso,
@@ -85,7 +86,7 @@ const heading = computed(
           {{ partText(line.kind, line.spec, units, line.piece) }}
         </li>
       </ul>
-      <p class="muted small">{{ t(`origin.${finding.origin.replace(' ', '-')}`) }}</p>
+      <p class="muted small">{{ findingOrigin(finding.origin) }}</p>
       <div class="row"><slot /></div>
     </div>
     <div v-if="drawn" class="drawings">

@@ -1,4 +1,5 @@
 import {
+  fittedKey,
   fittedShort,
   STATION_NAMES,
   STATION_SHORT,
@@ -39,7 +40,7 @@ export function standingMarks(machine: Machine, findings: Finding[] | undefined,
       missing: false,
       verdict:
         findings?.find((f) => f.station === station)?.verdict ??
-        (assumed || fitted === 'not read' ? 'unknown' : 'fits'),
+        (assumed || machine.fitted[fittedKey(station)] === undefined ? 'unknown' : 'fits'),
     }
   })
 }

@@ -4,7 +4,7 @@ import {
   match,
   readWire,
   seenOnly,
-  type Finding,
+  type StationFinding,
   type Machine,
   type Practice,
   type Wire,
@@ -14,7 +14,7 @@ import {
 export function asItStands(
   machine: Machine,
   practice: Practice = DEFAULT_PRACTICE,
-): { wire: Wire | null | undefined; findings: Finding[] | undefined } {
+): { wire: Wire | null | undefined; findings: StationFinding[] | undefined } {
   const { fitted } = machine
   const seen = seenOnly(machine)
   if (fitted.wire === null) return { wire: null, findings: undefined }

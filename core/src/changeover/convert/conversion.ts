@@ -7,8 +7,7 @@ import { readWire } from '../../match/prepare.ts'
 import { gunAsFitted, regulatorFor, regulatorTakes, type Gun } from '../../machine/part.ts'
 import type { Practice } from '../../practice/practice.ts'
 import { isSized, type SizedWire } from '../../wire/wire.ts'
-import { FAMILIES } from '../../terms/terms.ts'
-import { wireByHand } from '../../wire/byHand.ts'
+import { FIRST_BY_HAND, wireByHand } from '../../wire/byHand.ts'
 import { benchAtStart, type Bench } from '../../bench/bench.ts'
 import { toolsFor, type GatherLine, type Tool } from '../plan/gather.ts'
 import { PlanRefused, withWalking } from '../plan/plan.ts'
@@ -212,7 +211,7 @@ export function planConversion(
 ): Conversion {
   if (!canConvert(machine, kind)) throw new RangeError(`${machine.name} does not ask for ${kind}`)
   const old = oldWireOf(machine)
-  const wire = old ?? (wireByHand({ family: FAMILIES[0], diameterMm: 0.9 }) as SizedWire)
+  const wire = old ?? (wireByHand(FIRST_BY_HAND) as SizedWire)
   const context: MatchContext = {
     machine,
     fitted: machine.fitted,

@@ -49,6 +49,6 @@ export function startFor(c: MatchContext, findings: readonly Finding[]): Start |
   return {
     ...settings,
     notes: heater ? [...settings.notes, 'co2-heater'] : settings.notes,
-    gasFlowLPerMin: { ...band, origin: flow.origin },
+    gasFlowLPerMin: { ...band, origin: { source: flow.origin } },
   }
 }

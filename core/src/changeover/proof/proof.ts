@@ -225,7 +225,7 @@ function notRight(end: Bench, c: MatchContext): string[] {
     .filter((f) => f.verdict !== 'fits' && !(f.station === 'supply' && f.verdict === 'unknown'))
     .map((f) => f.station)
   if (end.inGun !== 'new' || end.end !== 'in-rolls' || end.armOpen) stations.push('wire')
-  if (end.valveOpen !== c.wire.gas.needed) stations.push('cylinder valve')
+  if (end.valveOpen !== c.wire.gas.needed) stations.push('cylinderValve')
   if (!end.plugged || !end.on || !end.gunOn || !end.tipOn || !end.nozzleOn) stations.push('machine')
   if (!end.pressureTested || !end.brakeSet) stations.push('feed')
   return stations

@@ -55,8 +55,8 @@ function readAluminium(token: string): Designation {
   const wire = filler ? `ER${alloy}` : parent ? `ER${parent}` : undefined
   // A bare number such as 5356 is what people say; one of another series is no wire at all.
   if (!lead && !wire) return notOurs
-  if (parent) return wrong(say('label.parentMetal', token), wire)
-  if (NOT_WELDABLE.includes(alloy)) return wrong(say('label.notWeldable', token))
+  if (parent) return wrong(say('label.parentMetal', alloy), wire)
+  if (NOT_WELDABLE.includes(alloy)) return wrong(say('label.notWeldable', alloy))
   if (!filler) return wrong(say('label.notInAluminiumList', token), 'ER5356')
   if (m.h) return wrong(say('label.hyphenMisplaced', token), wire)
   if (!lead) return wrong(say('label.bareAlloy', token), wire)

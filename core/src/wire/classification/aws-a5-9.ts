@@ -18,8 +18,7 @@ function readStainless(token: string): Designation {
   if (!lead && covered && stainlessAlloy(covered[1]!))
     return wrong(say('label.stickElectrode', token), `ER${stainlessAlloy(covered[1]!)}`)
   const parent = FILLER_FOR_STAINLESS[text]
-  if (parent && !alloy)
-    return wrong(say('label.parentMetal', token), `${lead === 'C' ? 'EC' : 'ER'}${parent}`)
+  if (parent && !alloy) return wrong(say('label.parentMetal', text), `${lead === 'C' ? 'EC' : 'ER'}${parent}`)
   if (!likely) return notOurs
   if (!lead) return wrong(say('label.rodMissingR', token), `ER${likely}`)
   if (m.h0 || !alloy) return wrong(say('label.hyphenMisplaced', token), `E${lead}${likely}`)

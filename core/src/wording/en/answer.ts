@@ -1,3 +1,4 @@
+import { originText } from './sources.ts'
 import type { Banded } from '../../arc/volts.ts'
 import { rankOf } from '../../stations/rank.ts'
 import type { Changeover } from '../../changeover/plan/plan.ts'
@@ -26,10 +27,10 @@ export function decodeAnswer(wire: Wire, units: UnitSystem = 'metric') {
 }
 
 /** No more figures than the band knows. */
-const rounded = (b: Banded | null, step: number): Banded | null => {
+const rounded = (b: Banded | null, step: number) => {
   if (b === null) return null
   const to = (n: number) => Number((Math.round(n / step) * step).toFixed(2))
-  return { value: to(b.value), low: to(b.low), high: to(b.high), origin: b.origin }
+  return { value: to(b.value), low: to(b.low), high: to(b.high), origin: originText(b.origin) }
 }
 
 /** A plan in the words of `POST /api/v1/changeover`. */

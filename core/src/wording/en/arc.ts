@@ -1,7 +1,6 @@
 import type { FumeReminder } from '../../arc/fume.ts'
 import type { Limit } from '../../procedures/gives.ts'
-import type { OwnSource } from '../../procedures/own.ts'
-import type { Confidence } from '../../procedures/row.ts'
+import type { Confidence } from '../../base/sources.ts'
 import type { Group } from '../../families/groups.ts'
 import type { HeatConvention } from '../../arc/limits.ts'
 import type { StartNote, StartSettings } from '../../procedures/start.ts'
@@ -11,6 +10,7 @@ import { formatFlow, formatLength, formatSpeed, type UnitSystem } from '../../un
 import { shortMixture } from '../../gas/mixture.ts'
 import type { ChartRow } from '../../machine/chart.ts'
 import { FAMILY_NAMES, POSITION_NAMES, sizeText } from './names.ts'
+import { OWN_NAMES } from './sources.ts'
 
 export const TRANSFER_NAMES: Record<Transfer, string> = {
   'short-arc': 'short arc',
@@ -125,11 +125,6 @@ const SURE: Record<Confidence, string> = {
   M: 'fairly sure',
   'M-L': 'not sure',
   L: 'not sure',
-}
-const OWN_NAMES: Record<OwnSource, string> = {
-  'ran-well': 'what ran well here last time',
-  'machine-chart': 'the machine’s own chart',
-  'wire-sheet': 'the wire’s own sheet',
 }
 /** The row a start stands on: `gas-shielded cored 1.2 mm, vertical up, 140 to 225 A, recalled: sure`. */
 export function startRow(s: StartSettings, units: UnitSystem): string | null {

@@ -35,6 +35,16 @@ export const BEAD_NAMES: Record<Bead, string> = {
   'burnt-through': 'Burnt through',
   porous: 'Porous',
 }
+/** The same inside a sentence. */
+const BEAD_SHORT: Record<Bead, string> = {
+  good: 'good',
+  cold: 'cold',
+  hot: 'hot',
+  undercut: 'undercut',
+  spattered: 'spattered',
+  'burnt-through': 'burnt through',
+  porous: 'porous',
+}
 /** What each bead looks like. */
 export const BEAD_LOOKS: Record<Bead, string> = {
   good: 'Low crown, even ripples, edges run in',
@@ -52,8 +62,8 @@ export const trySaid = (t: Pick<Try, 'arc' | 'bead'>): string =>
   t.bead === null
     ? ARC_SHORT[t.arc]
     : t.arc === 'steady'
-      ? BEAD_NAMES[t.bead].toLowerCase()
-      : `${ARC_SHORT[t.arc]}, ${BEAD_NAMES[t.bead].toLowerCase()}`
+      ? BEAD_SHORT[t.bead]
+      : `${ARC_SHORT[t.arc]}, ${BEAD_SHORT[t.bead]}`
 
 type Knobs = Pick<DialInPlan, 'taps' | 'dial'>
 type Set = Pick<Try, 'voltageV' | 'wireSpeedMPerMin' | 'tap' | 'dial'>

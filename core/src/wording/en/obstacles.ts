@@ -42,7 +42,7 @@ const OBSTACLES: Record<ObstacleRule, Say> = {
     wayOut: 'Put up a shelter, or take a self-shielded wire.',
   }),
   'wire-not-for-metal': (f) => ({
-    message: `${cap(FAMILY_NAMES[f.family as Family])} wire does not weld ${MATERIAL_NAMES[f.material as Material]}.`,
+    message: `This wire (${FAMILY_NAMES[f.family as Family]}) does not weld ${MATERIAL_NAMES[f.material as Material]}.`,
     wayOut: FOR_METAL[f.material as Material],
   }),
 }
@@ -107,8 +107,6 @@ const CAUTIONS: Record<CautionRule, (f: Obstacle['facts'], units: UnitSystem) =>
   'birdnest-find-cause': () =>
     'The wire has knotted at the rolls. Find why before the new wire goes in, from the tip backwards: tip blocked or too small, liner kinked or dirty, gap at the guides, pressure too high.',
 }
-
-const cap = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
 
 /** Why a change cannot be made, and the way out. */
 export const obstacleText = (obstacle: Obstacle, units: UnitSystem): Words =>

@@ -58,7 +58,7 @@ const PROBLEM_WORDS: { [C in ProblemCode]: (...facts: ProblemFacts[C]) => string
     `${text} lacks A (as welded) or P (after heat treatment) with its impact figure behind the gas.`,
   'label.tigRod': (text: string) => `${text} is a cut rod for TIG welding; it does not come on a spool.`,
   'label.notWeldable': (text: string) =>
-    `${text.replace(/^E?R?-?/, '')} is a parent metal that cracks when it is fusion welded; no filler is offered.`,
+    `${text} is a parent metal that cracks when it is fusion welded; no filler is offered.`,
   'label.compositionOnly': (text: string) =>
     `${text} tells the composition, not the wire: more than one is sold by it. Look for the number on the box.`,
   'label.wrongOrder': (text: string) =>
@@ -83,8 +83,7 @@ const PROBLEM_WORDS: { [C in ProblemCode]: (...facts: ProblemFacts[C]) => string
   'label.suffixMissing': (text: string) => `${text} lacks its last part, which tells the type.`,
   'label.solidCalledTubular': (text: string) =>
     `${text} mixes two forms: ER is a solid wire, T is a cored one.`,
-  'label.parentMetal': (text: string) =>
-    `${text.replace(/^E?R?-?/, '')} is a parent metal, not a filler wire.`,
+  'label.parentMetal': (text: string) => `${text} is a parent metal, not a filler wire.`,
   'label.notInAluminiumList': (text: string) => `${text} is not a listed aluminium filler.`,
   'label.stickElectrode': (text: string) =>
     `${text} is a covered (stick) electrode; it does not run in a wire welder.`,

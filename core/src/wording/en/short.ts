@@ -60,7 +60,7 @@ export function fittedShort(station: Station, setup: Setup, units: UnitSystem): 
             : 'cap',
       )
     case 'polarity':
-      return say(setup.polarity, (p) => gunOn(p).replace('on ', 'on\u00a0'))
+      return say(setup.polarity, (p) => tight(gunOn(p)))
     case 'gas':
       return say(setup.gas, mixtureText)
     case 'gasFlow':

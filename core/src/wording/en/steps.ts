@@ -43,7 +43,6 @@ const ALWAYS: readonly Step['task'][] = [
   'shutCylinder',
   'leakCheck',
 ]
-const lower = (text: string) => text.charAt(0).toLowerCase() + text.slice(1)
 
 /** One file a place. */
 const STEP_WORDS: Record<Step['task'], Say> = {
@@ -63,7 +62,7 @@ function words(step: Step, units: UnitSystem): Words {
 /** The order, one sentence. */
 export const stepTitle = (step: Step, units: UnitSystem): string =>
   step.facts.ifNeeded && step.task !== 'readStation' && !ALWAYS.includes(step.task)
-    ? `Unless you read it as right: ${lower(words(step, units).say)}`
+    ? `Unless you read it as right: ${words(step, units).say}`
     : words(step, units).say
 /** How to do it on this machine; empty where the order says all. */
 export const stepHow = (step: Step, units: UnitSystem): string => words(step, units).how ?? ''

@@ -2,9 +2,10 @@
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import {
+  isWorn,
+  STATION_SHORT,
   formatMass,
   FAMILY_NAMES,
-  STATION_NAMES,
   UPKEEP_NAMES,
   upkeepDue,
   type Machine,
@@ -38,8 +39,8 @@ const due = computed(() => [
     .filter((u) => u.due)
     .map((u) => t('bench.due', { what: UPKEEP_NAMES[u.upkeep], n: u.days! })),
   ...(stands.value.findings ?? [])
-    .filter((f) => f.rule.endsWith('-worn'))
-    .map((f) => t('bench.worn', { what: STATION_NAMES[f.station].toLowerCase() })),
+    .filter(isWorn)
+    .map((f) => t('bench.worn', { what: STATION_SHORT[f.station] })),
 ])
 </script>
 

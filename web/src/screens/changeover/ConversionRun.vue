@@ -3,6 +3,7 @@ import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRouter } from 'vue-router'
 import {
+  FIRST_BY_HAND,
   changeoverRequestSchema,
   formatMinutes,
   partText,
@@ -47,7 +48,7 @@ function begin() {
     JSON.parse(
       JSON.stringify({
         machine: machine.value,
-        wire: { family: 'solid-steel', diameterMm: 0.9 },
+        wire: FIRST_BY_HAND,
         job: { material: 'mild-steel', thicknessMm: 3 },
         store: shop.shop.store,
       }),

@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import {
+  FIRST_BY_HAND,
   problemLine,
   cautionText,
   FAMILIES,
@@ -57,9 +58,7 @@ function choose(label: string, hand?: WireByHand) {
   kept.value.label = label
 }
 const hand = computed(() =>
-  kept.value.byHand && 'family' in kept.value.byHand
-    ? kept.value.byHand
-    : { family: 'solid-steel' as const, diameterMm: 0.9 },
+  kept.value.byHand && 'family' in kept.value.byHand ? kept.value.byHand : FIRST_BY_HAND,
 )
 function toggleHand() {
   byHand.value = !byHand.value

@@ -1,8 +1,8 @@
 <script setup lang="ts">
+import { typedNumber } from '@pepper-knot/core'
 import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Machine, Run } from '@pepper-knot/core'
-import { typedNumber } from '../../parts/typed.ts'
 import { useShop } from '../../stores/shop.ts'
 
 /** The pressure mark found by the test: next time this wire is on this machine it starts there. */

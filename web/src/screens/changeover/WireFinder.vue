@@ -6,6 +6,7 @@ import {
   formatLength,
   reasonText,
   searchCatalogue,
+  useText,
   sizeForThickness,
   suggestWires,
   tradeLabel,
@@ -80,7 +81,7 @@ const rangeOf = (entry: CatalogueEntry) =>
           {{ labelOf(entry.classification, sizeOf(entry)) }}
         </button>
         <p>
-          {{ entry.use }} <span class="muted tabular">{{ rangeOf(entry) }}</span>
+          {{ useText(entry.classification) }} <span class="muted tabular">{{ rangeOf(entry) }}</span>
         </p>
       </li>
     </ul>

@@ -2,10 +2,11 @@
 import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import {
+  circuitVerdict,
+  type CircuitVerdict,
   bandWords,
   formatAmps,
   givesSentence,
-  MOST_CORD_DROP,
   supplyAt,
   whatGives,
   type Machine,
@@ -67,15 +68,22 @@ const gives = computed(() =>
     ? givesSentence(whatGives(props.wire, props.arcGas, props.machine ?? {}, supply.value))
     : '',
 )
+const WORDS = {
+  trips: 'trips',
+  'cord-thin': 'cordThin',
+  'may-hold': 'mayHold',
+  holds: 'holds',
+} as const satisfies Record<CircuitVerdict, string>
 const answer = computed(() => {
   if (!props.start) return t('desk.needStart')
   if (!props.start.currentA) return t('desk.noDraw')
   if (!found.value) return t('desk.badSupply')
-  const { draw, heatingA, share } = found.value
+  const { draw, share } = found.value
   const figures = { draw: Math.round(draw.value), low: Math.round(draw.low), high: Math.round(draw.high) }
-  if (heatingA > breaker.value!) return t('desk.trips', figures)
-  if (share > MOST_CORD_DROP) return t('desk.cordThin', { ...figures, share: Math.round(share * 100) })
-  return t(draw.high > breaker.value! ? 'desk.mayHold' : 'desk.holds', figures)
+  return t(`desk.${WORDS[circuitVerdict(found.value, supply.value!)]}`, {
+    ...figures,
+    share: Math.round(share * 100),
+  })
 })
 const figures = computed<Figure[]>(() => {
   if (!found.value) return []

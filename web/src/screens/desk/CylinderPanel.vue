@@ -2,10 +2,12 @@
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import {
+  GAS_LEFT_BAND,
+  gasCost,
+  gasLeftM3,
+  typedNumber,
   BAR,
   bandWords,
-  CO2_M3_PER_KG,
-  cylinderM3,
   formatFlow,
   formatGas,
   gasLeft,
@@ -14,7 +16,6 @@ import {
 } from '@pepper-knot/core'
 import ChoiceRow from '../../parts/ChoiceRow.vue'
 import QuantityField from '../../parts/QuantityField.vue'
-import { typedNumber } from '../../parts/typed.ts'
 import { useShop } from '../../stores/shop.ts'
 import DeskPanel from './DeskPanel.vue'
 import FigureTable, { type Figure } from './FigureTable.vue'
@@ -36,17 +37,16 @@ const price = ref('')
 const money = computed(() => typedNumber(price.value) ?? 0)
 const badMoney = computed(() => money.value !== 0 && !(money.value >= 0.01 && money.value <= 100_000))
 const liquid = computed(() => props.gas !== undefined && isLiquid(props.gas))
-/** What is left, m3, with what the gauge and the gas law do not know of it. */
-const BAND = 0.05
-const m3 = computed(() => {
-  const { gas } = props
-  if (!gas) return undefined
-  if (liquid.value) return kg.value === undefined ? undefined : kg.value * CO2_M3_PER_KG
-  if (bar.value === undefined) return undefined
-  if (named.value === 'water') return litres.value ? cylinderM3(litres.value, bar.value, gas) : undefined
-  if (!content.value || !fullBar.value) return undefined
-  return (content.value * cylinderM3(1, bar.value, gas)) / cylinderM3(1, fullBar.value, gas)
-})
+const m3 = computed(
+  () =>
+    props.gas &&
+    gasLeftM3(props.gas, {
+      kg: kg.value,
+      gaugeBar: bar.value,
+      waterL: litres.value,
+      full: named.value === 'content' ? { m3: content.value, bar: fullBar.value } : undefined,
+    }),
+)
 const left = computed(() =>
   m3.value === undefined || !(flow.value > 0) || !seconds.value
     ? undefined
@@ -59,8 +59,8 @@ const answer = computed(() => {
   return t('desk.lastsIs', {
     gas: formatGas(left.value.m3, shop.units),
     minutes: two(left.value.minutes),
-    low: two(left.value.minutes * (1 - BAND)),
-    high: two(left.value.minutes * (1 + BAND)),
+    low: two(left.value.minutes * (1 - GAS_LEFT_BAND)),
+    high: two(left.value.minutes * (1 + GAS_LEFT_BAND)),
     welds: two(left.value.welds),
     flow: formatFlow(flow.value, shop.units),
   })
@@ -68,9 +68,9 @@ const answer = computed(() => {
 const costs = computed(() => {
   if (!left.value || badMoney.value || money.value === 0 || left.value.minutes <= 0 || !seconds.value)
     return ''
-  const hour = (money.value * 60) / left.value.minutes
+  const { hour, weld } = gasCost(money.value, left.value.minutes, seconds.value)
   return t('desk.costs', {
-    weld: n((hour * seconds.value) / 3600, { maximumSignificantDigits: 2 }),
+    weld: n(weld, { maximumSignificantDigits: 2 }),
     hour: n(hour, { maximumSignificantDigits: 2 }),
   })
 })
@@ -79,7 +79,7 @@ const figures = computed<Figure[]>(() => {
   const banded = (name: string, x: number, say: (y: number) => string, origin: string): Figure => ({
     name,
     value: say(x),
-    band: bandWords(say(x * (1 - BAND)), say(x * (1 + BAND))),
+    band: bandWords(say(x * (1 - GAS_LEFT_BAND)), say(x * (1 + GAS_LEFT_BAND))),
     origin,
   })
   const by = t(liquid.value ? 'desk.weighOrigin' : 'desk.cylinderOrigin')

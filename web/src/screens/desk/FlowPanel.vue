@@ -2,6 +2,9 @@
 import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import {
+  HOSE_BORE_MM,
+  ARGON,
+  heldBehindValveL,
   awsName,
   bandWords,
   DRAUGHT_LIMIT_M_PER_S,
@@ -19,7 +22,6 @@ import {
   isoName,
   leakLPerMin,
   lostInMonthL,
-  REGULATOR_L,
   shortMixture,
   startNote,
   TRANSFER_NAMES,
@@ -45,12 +47,11 @@ const flow = defineModel<number>({ required: true })
 const gas = defineModel<Mixture | undefined>('gas', { required: true })
 const { t, n } = useI18n()
 const shop = useShop()
-const HOSE_BORE_MM = 6
 const bore = ref<number | undefined>(16)
 const draught = ref<number | undefined>(0)
 const hose = ref<number | undefined>(5)
 const tip = ref<number>()
-const madeFor = ref<Mixture | undefined>({ Ar: 100 })
+const madeFor = ref<Mixture | undefined>(ARGON)
 const drop = ref<number>()
 const minutes = ref<number | undefined>(600)
 const band = computed(() =>
@@ -107,11 +108,7 @@ const suits = computed(() => {
 const factor = computed(() => (gas.value && madeFor.value ? flowmeterFactor(madeFor.value, gas.value) : 1))
 const leak = computed(() =>
   drop.value !== undefined && minutes.value
-    ? leakLPerMin(
-        REGULATOR_L + ((Math.PI * HOSE_BORE_MM ** 2) / 4e3) * (hose.value ?? 0),
-        drop.value,
-        minutes.value / 60,
-      )
+    ? leakLPerMin(heldBehindValveL(hose.value ?? 0), drop.value, minutes.value / 60)
     : undefined,
 )
 const figures = computed<Figure[]>(() => {

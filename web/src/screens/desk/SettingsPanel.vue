@@ -2,6 +2,8 @@
 import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import {
+  typedNumber,
+  originText,
   bandWords,
   fillJoint,
   formatDeposition,
@@ -31,7 +33,6 @@ import {
 } from '@pepper-knot/core'
 import ChoiceRow from '../../parts/ChoiceRow.vue'
 import QuantityField from '../../parts/QuantityField.vue'
-import { typedNumber } from '../../parts/typed.ts'
 import { useShop } from '../../stores/shop.ts'
 import FigureTable, { type Figure } from './FigureTable.vue'
 
@@ -90,7 +91,7 @@ const run = computed(() => {
 })
 const travel = computed<Banded | undefined>(() =>
   own.value
-    ? { value: own.value, low: own.value, high: own.value, origin: t('desk.asMeasured') }
+    ? { value: own.value, low: own.value, high: own.value, origin: { source: 'measured' } }
     : run.value?.travelMmPerMin,
 )
 /** Heat by both conventions, the shop's own first. */
@@ -118,7 +119,7 @@ const figures = computed<Figure[]>(() => {
       name: START_NAMES[key],
       value: startValue(key, b, shop.units),
       band: startBand(key, b, shop.units),
-      origin: b.origin,
+      origin: originText(b.origin),
     }
   })
   const banded = (name: string, b: Banded, say: (x: number) => string) =>
@@ -126,7 +127,7 @@ const figures = computed<Figure[]>(() => {
       name: t(name),
       value: say(b.value),
       band: b.low === b.high ? undefined : bandWords(say(b.low), say(b.high)),
-      origin: b.origin,
+      origin: b === travel.value && own.value ? t('desk.asMeasured') : originText(b.origin),
     })
   if (travel.value) banded('desk.travel', travel.value, (x) => formatTravel(x, shop.units))
   if (run.value) {

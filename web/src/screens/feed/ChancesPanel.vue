@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { COEFFICIENT_NAMES, coefficientsOf, formatForce, type FeedSetup } from '@pepper-knot/core'
+import { sourceText, COEFFICIENT_NAMES, coefficientsOf, formatForce, type FeedSetup } from '@pepper-knot/core'
 import { useFeedChances } from '../../stores/feedChances.ts'
 import { useShop } from '../../stores/shop.ts'
 
@@ -31,7 +31,8 @@ const rows = computed(() =>
 )
 const most = computed(() => chances.value?.tornado.slice(0, 5) ?? [])
 const span = computed(() => Math.max(0.01, ...most.value.map((r) => Math.abs(Math.log(r.atHigh / r.atLow)))))
-const origin = (name: (typeof most.value)[number]['coefficient']) => coefficientsOf(props.setup)[name].source
+const origin = (name: (typeof most.value)[number]['coefficient']) =>
+  sourceText(coefficientsOf(props.setup)[name].source)
 </script>
 
 <template>

@@ -13,7 +13,7 @@ import {
   readLabel,
   schoolsSentence,
   seenOnly,
-  STATION_NAMES,
+  STATION_SHORT,
   WEAK_NAMES,
   weakestPlace,
   windowCentreN,
@@ -96,9 +96,7 @@ const first = computed(() =>
       <p v-if="from?.assumed.length" class="muted">
         {{
           t('feed.assumed', {
-            stations: [...new Set(from.assumed)]
-              .map((s) => STATION_NAMES[s as Station].toLowerCase())
-              .join(', '),
+            stations: [...new Set(from.assumed)].map((s) => STATION_SHORT[s as Station]).join(', '),
           })
         }}
       </p>

@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import {
+  formatCut,
   formatLead,
   formatLength,
   formatMass,
@@ -39,10 +40,7 @@ const offset = ref<number | undefined>(12)
 const trim = computed(() =>
   gun.value && offset.value !== undefined ? linerTrim(kind.value, gun.value * 1000, offset.value) : undefined,
 )
-const long = (mm: number) =>
-  shop.units === 'metric'
-    ? `${Math.round(mm * 2) / 2} mm`
-    : `${n(mm / 25.4, { maximumFractionDigits: 2 })} in`
+const long = (mm: number) => formatCut(mm, shop.units)
 </script>
 
 <template>

@@ -1,11 +1,17 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { ownMinutes, practiceSchema, SCHOOL_IDS, settingsSchema, type School } from '@pepper-knot/core'
+import {
+  typedNumber,
+  ownMinutes,
+  practiceSchema,
+  SCHOOL_IDS,
+  settingsSchema,
+  type School,
+} from '@pepper-knot/core'
 import ChoiceRow from '../../parts/ChoiceRow.vue'
 import QuantityField from '../../parts/QuantityField.vue'
 import SchoolChoices from '../../parts/SchoolChoices.vue'
-import { typedNumber } from '../../parts/typed.ts'
 import { useShop } from '../../stores/shop.ts'
 
 /** The shop's own way: schools, people, money, lead days. */

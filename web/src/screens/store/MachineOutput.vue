@@ -1,9 +1,8 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { CONTROLS, type Machine } from '@pepper-knot/core'
+import { typedNumber, CONTROLS, type Machine } from '@pepper-knot/core'
 import QuantityField from '../../parts/QuantityField.vue'
-import { typedNumber } from '../../parts/typed.ts'
 import { useShop } from '../../stores/shop.ts'
 
 /** What a machine gives and how it is set: current, volts or taps, duty, wire speed or the marks of its dial. */

@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import {
+  typedNumber,
   problemLine,
   problemText,
   partSchema,
@@ -80,11 +81,11 @@ function save() {
     ...wire,
     ...kindWords(kind.value),
     id,
-    count: Number(count.value),
+    count: typedNumber(count.value),
     ...(drawer.value.trim() && { drawer: drawer.value.trim() }),
     ...(note.value.trim() && { note: note.value.trim() }),
-    ...(lowAt.value.trim() && { lowAt: Number(lowAt.value) }),
-    ...(leadDays.value.trim() && { leadDays: Number(leadDays.value) }),
+    ...(lowAt.value.trim() && { lowAt: typedNumber(lowAt.value) }),
+    ...(leadDays.value.trim() && { leadDays: typedNumber(leadDays.value) }),
   }
   const part = validate(partSchema, JSON.parse(JSON.stringify(whole)))
   if (!part.ok) return void (problems.value = part.problems.map(problemLine))

@@ -1,5 +1,5 @@
 import type { GasRule } from '../../../stations/gas/rules.ts'
-import { cap, list, unread, type Rule } from './reader.ts'
+import { list, unread, type Rule } from './reader.ts'
 
 export const GAS_WORDS: Record<GasRule, Rule> = {
   'gas-not-read': unread('The gas on the machine'),
@@ -14,7 +14,7 @@ export const GAS_WORDS: Record<GasRule, Rule> = {
     otherwise: 'Porous from the first centimetre.',
   }),
   'active-gas-under-inert-wire': (r) => ({
-    why: `${cap(r.family)} wire needs an inert gas; ${r.text('fitted')} (${r.text('designation')}) oxidises it.`,
+    why: `Only an inert gas is for ${r.family} wire; ${r.text('fitted')} (${r.text('designation')}) oxidises it.`,
     otherwise: 'Black, porous metal that does not wet.',
   }),
   'inert-gas-under-steel': (r) => ({
@@ -22,15 +22,15 @@ export const GAS_WORDS: Record<GasRule, Rule> = {
     otherwise: 'A wandering arc, a ropy bead and undercut.',
   }),
   'gas-outside-designation': (r) => ({
-    why: `${cap(r.text('fitted'))} is ${r.text('designation')}; this wire asks for ${list(r, 'designations')}.`,
+    why: `The gas here, ${r.text('fitted')}, is ${r.text('designation')}; this wire asks for ${list(r, 'designations')}.`,
     otherwise: 'Another deposit than the wire was tested for: porosity or brittle metal.',
   }),
   'gas-right': (r) => ({
-    why: `${cap(r.text('fitted'))} is ${r.text('designation')}, which this wire takes.`,
+    why: `The gas here, ${r.text('fitted')}, is ${r.text('designation')}, which this wire takes.`,
     otherwise: '',
   }),
   'gas-inside-designation-outside-limits': (r) => ({
-    why: `${cap(r.text('fitted'))} is ${r.text('designation')}, which this wire takes. Its own standard tests it at ${r.text('argonMin')} to ${r.text('argonMax')} % argon: follow the wire maker's word.`,
+    why: `The gas here, ${r.text('fitted')}, is ${r.text('designation')}, which this wire takes. Its own standard tests it at ${r.text('argonMin')} to ${r.text('argonMax')} % argon: follow the wire maker's word.`,
     otherwise: '',
   }),
 }

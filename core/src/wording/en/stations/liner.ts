@@ -1,6 +1,6 @@
 import type { LinerRule } from '../../../stations/pieces/linerRules.ts'
 import { nameIn, LINER_NAMES } from '../names.ts'
-import { cap, sizeRange, unread, type Rule } from './reader.ts'
+import { sizeRange, unread, type Rule } from './reader.ts'
 
 export const LINER_WORDS: Record<LinerRule, Rule> = {
   'liner-not-read': unread('The liner'),
@@ -13,7 +13,7 @@ export const LINER_WORDS: Record<LinerRule, Rule> = {
     otherwise: 'As soon as the lead is bent or coiled, the rolls flatten or fold the wire before it moves.',
   }),
   'polymer-liner-under-steel': (r) => ({
-    why: `${cap(r.family)} wire wears a ${nameIn(LINER_NAMES, r.text('material'))} liner through; it runs in a steel coil.`,
+    why: `Wire of this kind (${r.family}) wears a ${nameIn(LINER_NAMES, r.text('material'))} liner through; it runs in a steel coil.`,
     otherwise: 'The liner wears to shreds that jam the wire.',
   }),
   'steel-liner-not-clean': () => ({
@@ -45,7 +45,7 @@ export const LINER_WORDS: Record<LinerRule, Rule> = {
     otherwise: 'The new wire carries the rust into its tip: it skips and burns back.',
   }),
   'liner-fits': (r) => ({
-    why: `${cap(nameIn(LINER_NAMES, r.text('material')) ?? '')}, ${sizeRange(r)}: it suits ${r.size} ${r.family} wire.`,
+    why: `Fitted: ${nameIn(LINER_NAMES, r.text('material'))}, ${sizeRange(r)}: it suits ${r.size} ${r.family} wire.`,
     otherwise: '',
   }),
 }

@@ -1,6 +1,6 @@
 import type { PolarityRule } from '../../../stations/polarity/rules.ts'
 import { gunOn } from '../names.ts'
-import { cap, type Rule } from './reader.ts'
+import type { Rule } from './reader.ts'
 
 export const POLARITY_WORDS: Record<PolarityRule, Rule> = {
   'polarity-ask-the-box': () => ({
@@ -40,7 +40,7 @@ export const POLARITY_WORDS: Record<PolarityRule, Rule> = {
     otherwise: '',
   }),
   'polarity-right': (r) => ({
-    why: `${cap(gunOn(r.text('fitted')))} (${r.text('fitted')}) is what ${r.facts.classification ?? 'this wire'} asks for.${r.facts.open ? ' The standard leaves it open: read the box.' : ''}`,
+    why: `As it is, ${gunOn(r.text('fitted'))} (${r.text('fitted')}), is what ${r.facts.classification ?? 'this wire'} asks for.${r.facts.open ? ' The standard leaves it open: read the box.' : ''}`,
     otherwise: '',
   }),
 }

@@ -53,7 +53,6 @@ export const unread =
 
 export type Rule = (r: Reader) => Say
 
-export const cap = (text: string) => text.charAt(0).toUpperCase() + text.slice(1)
 export const list = (r: Reader, key: string) =>
   ((r.facts[key] as readonly string[] | undefined) ?? []).join(', ')
 export const bore = (r: Reader) =>

@@ -1,13 +1,13 @@
 import type { RollsRule } from '../../../stations/pieces/rollsRules.ts'
 import { nameIn, PROFILE_NAMES } from '../names.ts'
-import { cap, unread, type Rule } from './reader.ts'
+import { unread, type Rule } from './reader.ts'
 
 export const ROLLS_WORDS: Record<RollsRule, Rule> = {
   'rolls-not-read': unread('The drive rolls'),
   'active-groove-not-read': unread('Which groove is in line with the wire'),
   'rolls-missing': () => ({ why: 'No rolls are fitted.', otherwise: 'Nothing moves the wire.' }),
   'v-pinches-soft-wire': (r) => ({
-    why: `${cap(r.family)} wire is soft. A V groove pinches it on two lines and leaves it oval; a U groove carries it round.`,
+    why: `This wire (${r.family}) is soft. A V groove pinches it on two lines and leaves it oval; a U groove carries it round.`,
     otherwise: 'Oval wire drags in the tip, and the next push folds it at the rolls.',
   }),
   'knurl-cuts-soft-wire': (r) => ({
@@ -51,7 +51,7 @@ export const ROLLS_WORDS: Record<RollsRule, Rule> = {
     otherwise: 'Nothing feeds.',
   }),
   'rolls-fit': (r) => ({
-    why: `${cap(nameIn(PROFILE_NAMES, r.text('profile')) ?? '')}, with the groove for ${r.size} wire in line.`,
+    why: `Fitted: ${nameIn(PROFILE_NAMES, r.text('profile'))}, with the groove for ${r.size} wire in line.`,
     otherwise: '',
   }),
 }

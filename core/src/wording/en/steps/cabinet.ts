@@ -2,7 +2,7 @@ import { READING } from './reading.ts'
 import type { Station } from '../../../machine/stations.ts'
 import type { Task } from '../../../steps/step.ts'
 import { formatLength } from '../../../units/format.ts'
-import { nameIn, PRESSURE_NAMES, PROFILE_NAMES, stampText } from '../names.ts'
+import { GUN_NAMES, nameIn, PRESSURE_NAMES, PROFILE_NAMES, stampText } from '../names.ts'
 import { cable, groove, polarityWhy, retainer, type Say, type Reader, type Words } from './reader.ts'
 
 const sets = (r: Reader) =>
@@ -66,7 +66,7 @@ export const CABINET_STEPS = {
     how: 'Control plug out, knob loose, pull straight.',
   }),
   gunSwap: (r) => ({
-    say: `Take the ${r.t('wanted').replace('-', ' ')} gun instead.`,
+    say: `Take the ${nameIn(GUN_NAMES, r.t('wanted'))} instead.`,
     how: 'Label the old one and hang it up straight.',
   }),
   oRing: () => ({ say: 'Fit new O-rings at the gun connector.', how: 'No oil; wipe the seats.' }),

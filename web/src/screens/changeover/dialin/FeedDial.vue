@@ -1,9 +1,8 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { dialOf, formatSpeed, RUN_OUT_S, speedOfRunOut, type Machine } from '@pepper-knot/core'
+import { typedNumber, dialOf, formatSpeed, RUN_OUT_S, speedOfRunOut, type Machine } from '@pepper-knot/core'
 import QuantityField from '../../../parts/QuantityField.vue'
-import { typedNumber } from '../../../parts/typed.ts'
 import { useShop } from '../../../stores/shop.ts'
 
 /** A feed dial without a speed scale, learned from timed run-outs. */

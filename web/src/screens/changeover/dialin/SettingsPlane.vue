@@ -15,9 +15,11 @@ import { Scatter } from 'vue-chartjs'
 import { useI18n } from 'vue-i18n'
 import { useTheme } from 'vuetify'
 import {
+  QUANTITIES,
   formatSpeed,
   isGood,
   settingsWords,
+  originText,
   startBand,
   trySaid,
   type DialInPlan,
@@ -42,8 +44,8 @@ const shop = useShop()
 const theme = useTheme()
 
 const metric = computed(() => shop.units === 'metric')
-const unit = computed(() => (metric.value ? 'm/min' : 'ipm'))
-const x = (mPerMin: number) => (metric.value ? mPerMin : mPerMin / 0.0254)
+const unit = computed(() => QUANTITIES.speed.unit[shop.units].name)
+const x = (mPerMin: number) => mPerMin / QUANTITIES.speed.unit[shop.units].one
 
 /** Colours of the page, read anew when the theme turns. */
 const box = ref<HTMLElement>()
@@ -135,7 +137,7 @@ const key = computed(() => {
       wireSpeedMPerMin && {
         vBand: startBand('voltageV', voltageV, shop.units),
         speedBand: startBand('wireSpeedMPerMin', wireSpeedMPerMin, shop.units),
-        origin: voltageV.origin,
+        origin: originText(voltageV.origin),
       }),
     machine: `${Math.round(minV)} V to ${Math.round(maxV)} V, ${formatSpeed(minMPerMin, shop.units)} to ${formatSpeed(maxMPerMin, shop.units)}`,
     known: t(dialIn.voltsKnown ? 'dialIn.ownVolts' : 'dialIn.ratedVolts'),

@@ -2,6 +2,8 @@
 import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import {
+  QUANTITIES,
+  typedNumber,
   ARC_REPORTS,
   arcWords,
   BEAD_LOOKS,
@@ -22,7 +24,6 @@ import {
   type WeldKind,
 } from '@pepper-knot/core'
 import ChoiceRow from '../../../parts/ChoiceRow.vue'
-import { typedNumber } from '../../../parts/typed.ts'
 import { useShop } from '../../../stores/shop.ts'
 import BeadSketch from './BeadSketch.vue'
 import TryKnobs from './TryKnobs.vue'
@@ -62,7 +63,7 @@ function fresh() {
   const { minV, maxV, minMPerMin, maxMPerMin, taps } = props.dialIn.limits
   const within = (x: number, low: number, high: number) => Math.min(high, Math.max(low, x))
   volts.value = taps ? props.next.voltageV : within(tenth(props.next.voltageV), minV, maxV)
-  const step = shop.units === 'metric' ? 0.1 : 5 * 0.0254
+  const step = QUANTITIES.speed.step[shop.units] / 2
   speed.value = within(Math.round(props.next.wireSpeedMPerMin / step) * step, minMPerMin, maxMPerMin)
   if (scale.value) {
     const mark = dialMark(props.next.wireSpeedMPerMin, scale.value)

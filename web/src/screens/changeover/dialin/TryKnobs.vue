@@ -1,10 +1,9 @@
 <script setup lang="ts">
 import { computed, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { formatSpeed, type DialInPlan } from '@pepper-knot/core'
+import { QUANTITIES, typedNumber, formatSpeed, type DialInPlan } from '@pepper-knot/core'
 import ChoiceRow from '../../../parts/ChoiceRow.vue'
 import QuantityField from '../../../parts/QuantityField.vue'
-import { typedNumber } from '../../../parts/typed.ts'
 import { useShop } from '../../../stores/shop.ts'
 import StepField from './StepField.vue'
 
@@ -40,7 +39,7 @@ const tenth = (x: number) => Math.round(x * 10) / 10
 const stepVolts = (by: number) =>
   (volts.value = tenth((volts.value ?? props.dialIn.model.voltageV) + 0.2 * by))
 const stepSpeed = (by: number) => {
-  const stride = shop.units === 'metric' ? 0.2 : 10 * 0.0254
+  const stride = QUANTITIES.speed.step[shop.units]
   speed.value = Math.max(0.1, (speed.value ?? props.dialIn.model.wireSpeedMPerMin) + stride * by)
 }
 const stepDial = (by: number) =>

@@ -98,12 +98,6 @@ export const frame = {
     alsoDo: 'Would also do:',
     inStore: 'in the store',
   },
-  origin: {
-    published: 'Published: by the wire’s classification or the standard named.',
-    'common-practice': 'Common practice of the trade.',
-    model: 'Model: worked out from sizes.',
-    measured: 'From your own log.',
-  },
   section: { gunCable: 'gun', workLead: 'work' },
   scaleNote: {
     driveRolls: 'Groove and wire to scale, before pressure.',

@@ -1,0 +1,40 @@
+import { CATALOGUE, type CatalogueEntry } from '../../catalogue/catalogue.ts'
+import { FAMILY_SHEETS } from '../../families/index.ts'
+import type { Family } from '../../terms/terms.ts'
+import { useText } from './uses.ts'
+
+/** Words people type for a family. common practice */
+const FAMILY_WORDS: Partial<Record<Family, readonly string[]>> = {
+  aluminium: ['aluminum', 'ally'],
+  'flux-cored-gas-shielded': ['dual-shield', 'dual'],
+  'silicon-bronze': ['bronze', 'brazing'],
+  'flux-cored-self-shielded': ['gasless', 'self-shield'],
+  'metal-cored': [],
+  'solid-stainless': ['stainless', 'inox'],
+  'solid-steel': ['hard', 'hardwire'],
+}
+/** Words people use, and what the catalogue calls it. */
+const SYNONYMS: Readonly<Record<string, string>> = {
+  ...Object.fromEntries(
+    Object.entries(FAMILY_WORDS).flatMap(([family, words]) => words.map((word) => [word, family])),
+  ),
+  stainless: 'stainless',
+  inox: 'stainless',
+  wind: 'outdoors',
+  galvanized: 'galvanised',
+}
+
+/** Catalogue entries in which every word typed is found: classification, use, family, metal, process, synonyms. */
+export function searchCatalogue(text: string): CatalogueEntry[] {
+  const words = text
+    .toLowerCase()
+    .split(/[\s,;]+/)
+    .filter(Boolean)
+    .map((word) => SYNONYMS[word] ?? word)
+  if (words.length === 0) return [...CATALOGUE]
+  return CATALOGUE.filter((e) => {
+    const said =
+      `${e.classification} ${useText(e.classification)} ${e.family} ${e.metal} ${FAMILY_SHEETS[e.family].process}`.toLowerCase()
+    return words.every((word) => said.includes(word) || said.replaceAll('-', '').includes(word))
+  })
+}
