@@ -6,7 +6,7 @@
 import { build, install, run } from './prepare.mjs'
 
 const usual = ['pairs', 'readiness', 'feed', 'dialin', 'order']
-const known = [...usual, 'combinations', 'server', 'setups', 'settings', 'answers']
+const known = [...usual, 'combinations', 'server', 'setups', 'settings', 'answers', 'load']
 const asked = process.argv.slice(2)
 const odd = asked.find((name) => !known.includes(name))
 if (odd) {
@@ -17,7 +17,7 @@ install()
 let status = 0
 for (const name of asked.length ? asked : usual) {
   console.log(`\n— ${name}`)
-  if (name === 'server') build()
+  if (name === 'server' || name === 'load') build()
   status = run('npx', ['tsx', `scripts/${name}.ts`]) || status
 }
 process.exit(status)

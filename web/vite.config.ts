@@ -1,13 +1,32 @@
 import vue from '@vitejs/plugin-vue'
+import { fileURLToPath } from 'node:url'
 import { defineConfig } from 'vite'
 import vuetify from 'vite-plugin-vuetify'
+import { ahead } from './ahead.ts'
+import { words } from './words.ts'
 
 export default defineConfig({
   // A line break between two words on one line is a space.
   plugins: [
+    words(),
     vue({ template: { compilerOptions: { whitespace: 'preserve' } } }),
     vuetify({ autoImport: true }),
+    ahead('edge'),
   ],
+  // Messages are compiled here: the page needs no compiler of its own.
+  resolve: {
+    alias: {
+      'vue-i18n': fileURLToPath(
+        new URL('../node_modules/vue-i18n/dist/vue-i18n.runtime.mjs', import.meta.url),
+      ),
+    },
+  },
+  define: {
+    __VUE_I18N_FULL_INSTALL__: false,
+    __VUE_I18N_LEGACY_API__: false,
+    __INTLIFY_DROP_MESSAGE_COMPILER__: true,
+    __INTLIFY_PROD_DEVTOOLS__: false,
+  },
   // Nothing inlined: the content security policy allows no data: scripts or styles.
   build: { assetsInlineLimit: 0, chunkSizeWarningLimit: 900 },
   server: { proxy: { '/api': 'http://127.0.0.1:4173' } },

@@ -1,22 +1,23 @@
 <script setup lang="ts">
-import { useMediaQuery, usePreferredDark } from '@vueuse/core'
-import { computed, ref, watch } from 'vue'
+import { useEventListener, usePreferredDark } from '@vueuse/core'
+import { computed, defineAsyncComponent, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useTheme } from 'vuetify'
-import KeysDialog from './parts/KeysDialog.vue'
 import NavRail from './parts/NavRail.vue'
-import SaveNotice from './parts/SaveNotice.vue'
-import WelcomePanel from './parts/WelcomePanel.vue'
 import { usePageKeys } from './parts/keys.ts'
 import { useShop } from './stores/shop.ts'
+
+/** What most pages never show comes when it is needed. */
+const KeysDialog = defineAsyncComponent(() => import('./parts/KeysDialog.vue'))
+const SaveNotice = defineAsyncComponent(() => import('./parts/SaveNotice.vue'))
+const ToldNotice = defineAsyncComponent(() => import('./parts/ToldNotice.vue'))
+const WelcomePanel = defineAsyncComponent(() => import('./parts/WelcomePanel.vue'))
 
 const { t } = useI18n()
 const shop = useShop()
 const theme = useTheme()
 const prefersDark = usePreferredDark()
 const keysOpen = ref(false)
-// On a phone the foot of the screen is where the thumb works.
-const narrow = useMediaQuery('(max-width: 700px)')
 
 const dark = computed(() =>
   shop.settings.theme === 'system' ? prefersDark.value : shop.settings.theme === 'dark',
@@ -36,6 +37,19 @@ usePageKeys({
   '?': () => (keysOpen.value = true),
 })
 
+// What is not written yet is lost with the page: leaving asks first.
+useEventListener(window, 'beforeunload', (event) => {
+  if (shop.saveState !== 'saved') event.preventDefault()
+})
+/** Something of the shop could not be kept, or was opened without. */
+const trouble = computed(
+  () =>
+    shop.saveState === 'failed' ||
+    shop.saveState === 'no-answer' ||
+    shop.unkept.length > 0 ||
+    shop.openedWithout > 0,
+)
+
 void shop.load()
 </script>
 
@@ -44,23 +58,13 @@ void shop.load()
     <a class="skip" href="#main">{{ t('app.skip') }}</a>
     <NavRail v-if="shop.phase === 'ready'" @keys="keysOpen = true" />
     <main id="main" class="main" :class="{ 'main--bare': shop.phase !== 'ready' }" tabindex="-1">
-      <SaveNotice />
+      <SaveNotice v-if="trouble" />
       <router-view v-if="shop.phase === 'ready'" />
       <p v-else-if="shop.phase === 'loading'" class="screen" role="status">{{ t('app.loading') }}</p>
       <WelcomePanel v-else />
     </main>
-    <KeysDialog v-model="keysOpen" />
-    <v-snackbar
-      :model-value="shop.told !== null"
-      :location="narrow ? 'top' : 'bottom'"
-      color="primary"
-      @update:model-value="shop.told = null"
-    >
-      <span role="status">{{ shop.told?.label }}</span>
-      <template #actions>
-        <v-btn variant="text" @click="shop.undo()">{{ t('app.undo') }}</v-btn>
-      </template>
-    </v-snackbar>
+    <KeysDialog v-if="keysOpen" v-model="keysOpen" />
+    <ToldNotice v-if="shop.told" />
   </v-app>
 </template>
 

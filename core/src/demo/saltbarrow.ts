@@ -1,13 +1,15 @@
-import { machineSchema, type Machine } from '../machine/machine.ts'
-import { partSchema, type Part } from '../machine/store.ts'
+import type { Machine } from '../machine/machine.ts'
+import type { Part } from '../machine/store.ts'
+import type { GrooveProfile, LinerMaterial } from '../terms/terms.ts'
+import type { SpoolType } from '../wire/spool.ts'
 
 /** Saltbarrow Slip: an invented boat-slip workshop. Every machine, part and wire here is made up. */
 const steelGuides = {
   inletGuide: { material: 'steel', gapMm: 3 },
   outletGuide: { material: 'steel', gapMm: 4 },
-}
+} as const
 
-const MACHINES: unknown[] = [
+const machines = (before: (days: number) => string): Machine[] => [
   {
     id: 'gull',
     name: 'Gull',
@@ -24,7 +26,7 @@ const MACHINES: unknown[] = [
     scale: { min: 0, max: 6 },
     workingGroove: 'inner',
     jogButton: true,
-    upkeep: { blowOutLiner: '2026-09-28T08:00:00Z', brushRolls: '2026-11-16T08:00:00Z' },
+    upkeep: { blowOutLiner: before(59), brushRolls: before(10) },
     hubLocator: 'pin',
     fitted: {
       wire: { label: 'ER70S-6 0.9 mm' },
@@ -155,21 +157,21 @@ const MACHINES: unknown[] = [
   },
 ]
 
-const rolls = (profile: string, grooves: string[], count = 1, drawer = 'drawer 1') => ({
+const rolls = (profile: GrooveProfile, grooves: string[], count = 1, drawer = 'drawer 1'): Part => ({
   kind: 'driveRolls',
   profile,
   grooves,
   count,
   drawer,
 })
-const tip = (stamp: string, count: number, aluminiumBore = false) => ({
+const tip = (stamp: string, count: number, aluminiumBore = false): Part => ({
   kind: 'contactTip',
   stamp,
   aluminiumBore,
   count,
   drawer: aluminiumBore ? 'drawer 4' : 'drawer 3',
 })
-const liner = (material: string, minMm: number, maxMm: number, lengthM: number, count = 1) => ({
+const liner = (material: LinerMaterial, minMm: number, maxMm: number, lengthM: number, count = 1): Part => ({
   kind: 'liner',
   material,
   minMm,
@@ -179,7 +181,7 @@ const liner = (material: string, minMm: number, maxMm: number, lengthM: number, 
   condition: 'new',
   drawer: 'rack, left',
 })
-const wire = (label: string, massKg: number, spoolType: string, count = 1) => ({
+const wire = (label: string, massKg: number, spoolType: SpoolType, count = 1): Part => ({
   kind: 'wire',
   label,
   massKg,
@@ -188,7 +190,7 @@ const wire = (label: string, massKg: number, spoolType: string, count = 1) => ({
   drawer: 'wire shelf',
 })
 
-const STORE: unknown[] = [
+const STORE: readonly Part[] = [
   rolls('smooth-v', ['0.6', '0.8']),
   rolls('smooth-v', ['0.8', '0.9']),
   rolls('smooth-v', ['1.0', '1.2'], 2),
@@ -259,9 +261,20 @@ export interface DemoShop {
   store: Part[]
 }
 
-/** The demo shop, checked against the schemas like anything from outside. */
-export const demoShop = (): DemoShop => ({
+/** Eight in the morning so many days before a day. */
+const daysBefore = (today: string) => (days: number) => {
+  const day = new Date(Date.parse(today))
+  day.setUTCDate(day.getUTCDate() - days)
+  return `${day.toISOString().slice(0, 10)}T08:00:00Z`
+}
+
+/**
+ * The demo shop; its dates are counted from the day it is opened. The compiler checks it, and a test that the schemas
+ * read it as it stands.
+ * @param today ISO time, passed in
+ */
+export const demoShop = (today = '2026-11-26T12:00:00Z'): DemoShop => ({
   name: 'Saltbarrow Slip',
-  machines: MACHINES.map((machine) => machineSchema.parse(machine)),
-  store: STORE.map((part, i) => partSchema.parse({ id: `part-${i + 1}`, ...(part as object) })),
+  machines: machines(daysBefore(today)),
+  store: STORE.map((part, i) => ({ ...part, id: `part-${i + 1}` })),
 })

@@ -1,17 +1,14 @@
 import { runSchema } from '../record/run.ts'
 import { z } from 'zod'
 import { HEAT_CONVENTIONS } from '../arc/limits.ts'
-import { USUAL_LEAD_DAYS } from '../changeover/stock/orderList.ts'
+import { USUAL_LEAD_DAYS } from '../machine/leadTime.ts'
 import { machineSchema } from '../machine/machine.ts'
 import { storeSchema } from '../machine/store.ts'
 import { problemsOf } from '../base/check.ts'
 import { practiceSchema } from '../practice/practice.ts'
 import { refuse, type Read } from '../base/problem.ts'
 import { say } from '../base/codes.ts'
-
-/** Version of the file this program writes. Older ones migrate, newer ones are refused. */
-export const FILE_VERSION = 1
-export const FILE_FORMAT = 'pepperknot'
+import { FILE_FORMAT, FILE_VERSION } from './write.ts'
 
 export const settingsSchema = z.object({
   units: z.enum(['metric', 'inch']).default('metric'),
@@ -40,10 +37,6 @@ export const shopFileSchema = shopSchema.extend({
   savedAt: z.iso.datetime(),
 })
 export type ShopFile = z.infer<typeof shopFileSchema>
-
-/** The whole shop as text. @param savedAt ISO time, passed in */
-export const writeShopFile = (shop: Shop, savedAt: string): string =>
-  `${JSON.stringify({ format: FILE_FORMAT, version: FILE_VERSION, savedAt, ...shop }, null, 2)}\n`
 
 /**
  * Reads a whole file before anything is changed. Not JSON, another program's file, a newer version and values out

@@ -4,7 +4,8 @@ import { problemsOf } from '../base/check.ts'
 import { problemAt, type Problem, type Read } from '../base/problem.ts'
 import { say } from '../base/codes.ts'
 import { z } from 'zod'
-import { FILE_FORMAT, FILE_VERSION, readShopFile, settingsSchema, shopOf, type Shop } from './file.ts'
+import { FILE_FORMAT, FILE_VERSION } from './write.ts'
+import { readShopFile, settingsSchema, shopOf, type Shop } from './file.ts'
 import { runSchema } from '../record/run.ts'
 
 /** The lists of a shop whose records stand each for itself. */

@@ -5,7 +5,7 @@ import type { Machine } from '../machine/machine.ts'
 import type { Part } from '../machine/store.ts'
 import type { Station, Verdict } from '../machine/stations.ts'
 import type { Upkeep } from '../machine/upkeep.ts'
-import type { Practice } from '../practice/practice.ts'
+import type { Practice } from '../practice/schools.ts'
 import type { SizedWire } from '../wire/wire.ts'
 import type { Spool } from '../wire/spool.ts'
 

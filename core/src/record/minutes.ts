@@ -1,13 +1,6 @@
-import { z } from 'zod'
-import { TASKS, type Task } from '../steps/step.ts'
+import type { Task } from '../steps/step.ts'
+import type { StepTime } from './stepTime.ts'
 import { TASK_ROWS } from '../steps/taskTable.ts'
-
-/** How long one step took, walking not counted. */
-export const stepTimeSchema = z.object({
-  task: z.enum(TASKS),
-  minutes: z.number().min(0).max(600),
-})
-export type StepTime = z.infer<typeof stepTimeSchema>
 
 /** Fewer readings than this say nothing. common practice */
 const LEAST_READINGS = 3

@@ -1,13 +1,13 @@
 import { z } from 'zod'
 import { trySchema } from '../arc/tries.ts'
-import { CONVERSIONS } from '../changeover/convert/conversion.ts'
+import { CONVERSIONS } from '../steps/conversions.ts'
 import { UPKEEP } from '../machine/upkeep.ts'
 import { changeoverRequestSchema, jobSchema } from '../machine/request.ts'
 import { conditionSchema } from '../machine/fitted/common.ts'
 import { gunSchema } from '../machine/fitted/gun.ts'
 import { wireInputSchema } from '../machine/fitted/wire.ts'
 import { practiceOverridesSchema } from '../practice/practice.ts'
-import { stepTimeSchema } from './minutes.ts'
+import { stepTimeSchema } from './stepTime.ts'
 
 export const STAGES = ['decide', 'match', 'gather', 'swap', 'feed', 'dial-in', 'sign-off'] as const
 /** Outcomes of a pressure test. */

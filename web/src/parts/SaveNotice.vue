@@ -1,12 +1,11 @@
 <script setup lang="ts">
-import { useEventListener } from '@vueuse/core'
 import { problemLine, partText, type Unkept } from '@pepper-knot/core'
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { exportShop } from '../storage/exportShop.ts'
 import { useShop } from '../stores/shop.ts'
 
-/** What could not be kept is said on every page, and leaving it asks first. */
+/** What could not be kept is said on every page. */
 const { t } = useI18n()
 const shop = useShop()
 const failed = computed(() => shop.saveState === 'failed' || shop.saveState === 'no-answer')
@@ -18,9 +17,6 @@ function nameOf({ where, id }: Unkept): string {
   if (part) return partText(part.kind, part, shop.units)
   return where === 'runs' ? (shop.run(id ?? '')?.label ?? t('shop.lists.runs')) : t(`save.where.${where}`)
 }
-useEventListener(window, 'beforeunload', (event) => {
-  if (shop.saveState !== 'saved') event.preventDefault()
-})
 </script>
 
 <template>

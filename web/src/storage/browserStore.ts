@@ -1,5 +1,6 @@
 import localforage from 'localforage'
-import { openKept, writeShopFile, type Problem, type Shop } from '@pepper-knot/core'
+import { inTime, NoAnswer } from './inTime.ts'
+import { writeShopFile, type Problem, type Shop } from '@pepper-knot/core'
 
 const about = {
   name: 'pepper-knot',
@@ -17,30 +18,10 @@ type PlaceName = (typeof PLACES)[number]
 const HOLDS = 'shop-at'
 const ASIDE = 'aside/'
 
-/** How long the browser may take before it is said that it does not answer, ms. */
-const ANSWER_MS = 10_000
 /** Pauses before a failed reading is tried again, ms. */
 const AGAIN_MS = [150, 500, 1500]
 
-/** The browser took longer than it may. */
-export class NoAnswer extends Error {
-  constructor() {
-    super('no answer')
-    this.name = 'NoAnswer'
-  }
-}
 const pause = (ms: number) => new Promise((resolve) => setTimeout(resolve, ms))
-export async function inTime<T>(work: Promise<T>, ms = ANSWER_MS): Promise<T> {
-  let timer: ReturnType<typeof setTimeout> | undefined
-  const late = new Promise<never>((_resolve, reject) => {
-    timer = setTimeout(() => reject(new NoAnswer()), ms)
-  })
-  try {
-    return await Promise.race([work, late])
-  } finally {
-    clearTimeout(timer)
-  }
-}
 /** Reading is safe to repeat: what fails once is tried again. */
 async function tried<T>(read: () => Promise<T>): Promise<T> {
   for (const ms of AGAIN_MS) {
@@ -65,7 +46,7 @@ export type Loaded =
   /** `aside`: how many records the shop opens without; they are laid aside. */
   | { state: 'ready'; shop: Shop; aside: number }
   | { state: 'unreadable'; problems: Problem[]; text: string }
-  | { state: 'failed'; message: string; answers: boolean }
+  | { state: 'failed'; answers: boolean }
 
 /**
  * What is known to lie in the store: what was read or written last. `undefined` until something was: then nothing is
@@ -109,6 +90,7 @@ export async function loadShop(unnamed: string): Promise<Loaded> {
     const text = await tried(async () => takeFallback(await readText()))
     known = text
     if (text === null) return { state: 'empty' }
+    const { openKept } = await import('./checks.ts')
     const opened = openKept(text, unnamed)
     if (!opened.ok) return await lastGood(text, opened.problems, unnamed)
     const { shop, aside } = opened.value
@@ -117,7 +99,6 @@ export async function loadShop(unnamed: string): Promise<Loaded> {
   } catch (error) {
     return {
       state: 'failed',
-      message: error instanceof Error ? error.message : String(error),
       answers: !(error instanceof NoAnswer),
     }
   }
@@ -127,6 +108,7 @@ export async function loadShop(unnamed: string): Promise<Loaded> {
 async function lastGood(text: string, problems: Problem[], unnamed: string): Promise<Loaded> {
   const other = PLACES.find((place) => place !== holds)!
   const before = await box.getItem<string>(other)
+  const { openKept } = await import('./checks.ts')
   const opened = before === null ? undefined : openKept(before, unnamed)
   if (!opened?.ok || problems.some((p) => p.path === 'version'))
     return { state: 'unreadable', problems, text }

@@ -3,8 +3,8 @@ import { computed, ref, shallowRef, toRaw, watch } from 'vue'
 import {
   problemAt,
   say,
-  keeper,
-  settingsSchema,
+  defaultSettings,
+  type keeper,
   type Machine,
   type Part,
   type Problem,
@@ -13,7 +13,7 @@ import {
   type Unkept,
   type WireByHand,
 } from '@pepper-knot/core'
-import { inTime, keepAside, loadShop, NoAnswer, saveShop } from '../storage/browserStore.ts'
+import { inTime, NoAnswer } from '../storage/inTime.ts'
 import { fetchInfo } from '../storage/server.ts'
 
 export type SaveState = 'saved' | 'saving' | 'failed' | 'no-answer'
@@ -22,13 +22,16 @@ export type Phase = 'loading' | 'welcome' | 'ready' | 'unreadable' | 'failed' | 
 const UNNAMED = 'My shop'
 const blank = (): Shop => ({
   name: UNNAMED,
-  settings: settingsSchema.parse({}),
+  settings: defaultSettings(),
   machines: [],
   store: [],
   runs: [],
 })
 const clone = <T>(value: T): T => JSON.parse(JSON.stringify(toRaw(value))) as T
 const MOST_UNDO = 30
+
+/** Fetched as soon as this file runs, beside everything else. */
+const edge = import('../storage/edge.ts')
 
 export const newId = (): string => crypto.randomUUID()
 
@@ -47,7 +50,7 @@ export const useShop = defineStore('shop', () => {
   /** Said once, with a way back, after something was removed or replaced. */
   const told = ref<{ label: string } | null>(null)
 
-  const keep = keeper(UNNAMED)
+  let keep: ReturnType<typeof keeper> | undefined
   let writing = false
   let dirty = false
   /**
@@ -64,6 +67,8 @@ export const useShop = defineStore('shop', () => {
       dirty = false
       if (saveState.value === 'saved') saveState.value = 'saving'
       try {
+        keep ??= (await import('../storage/checks.ts')).keeper(UNNAMED)
+        const { saveShop } = await edge
         const { shop: written, unkept: left } = keep(toRaw(shop.value))
         unkept.value = left
         const writing = saveShop(written)
@@ -84,6 +89,9 @@ export const useShop = defineStore('shop', () => {
 
   async function load() {
     phase.value = 'loading'
+    // Asked beside the reading, which a first visit finds empty.
+    const info = fetchInfo()
+    const { loadShop } = await edge
     const loaded = await loadShop(UNNAMED)
     if (loaded.state === 'ready') {
       shop.value = withIds(loaded.shop)
@@ -97,19 +105,20 @@ export const useShop = defineStore('shop', () => {
     } else if (loaded.state === 'failed') {
       problems.value = loaded.answers ? [problemAt('', say('storage.unreadable'))] : []
       phase.value = loaded.answers ? 'failed' : 'no-answer'
-    } else if ((await fetchInfo())?.demo) await openDemo()
+    } else if ((await info)?.demo) await openDemo()
     else phase.value = 'welcome'
   }
 
   async function openDemo() {
-    const { demoShop } = await import('@pepper-knot/core/demo')
-    const settings = phase.value === 'ready' ? shop.value.settings : settingsSchema.parse({})
-    start({ ...blank(), ...demoShop(), settings })
+    const { demoShop } = await edge
+    const settings = phase.value === 'ready' ? shop.value.settings : defaultSettings()
+    start({ ...blank(), ...demoShop(new Date().toISOString()), settings })
   }
   const openEmpty = () => start(blank())
   /** Over something that could not be read: it is laid aside first, and where it cannot be, nothing is begun. */
   async function openBeside() {
     try {
+      const { keepAside } = await edge
       await keepAside()
       openEmpty()
     } catch {
@@ -119,7 +128,8 @@ export const useShop = defineStore('shop', () => {
   function start(fresh: Shop) {
     shop.value = withIds(fresh)
     phase.value = 'ready'
-    void save()
+    // Shown first: what checks and writes it takes longer to come than to draw.
+    void painted().then(save)
   }
 
   /** Does something that can be taken back, and says so. */
@@ -218,6 +228,13 @@ export const useShop = defineStore('shop', () => {
     start,
   }
 })
+
+/** When the browser has drawn what now stands; a page nobody sees is not drawn, and waits no longer. */
+const painted = () =>
+  new Promise((done) => {
+    requestAnimationFrame(() => setTimeout(done))
+    setTimeout(done, 300)
+  })
 
 const withIds = (shop: Shop): Shop => ({
   ...shop,

@@ -1,3 +1,4 @@
+import type { ConversionKind } from '../../steps/conversions.ts'
 import { type Fitted } from '../../machine/fitted/fitted.ts'
 import { type Job } from '../../machine/request.ts'
 import { type Machine } from '../../machine/machine.ts'
@@ -5,7 +6,7 @@ import { type Part } from '../../machine/store.ts'
 import { pick, type MatchContext, type WantedPart } from '../../match/finding.ts'
 import { readWire } from '../../match/prepare.ts'
 import { gunAsFitted, regulatorFor, regulatorTakes, type Gun } from '../../machine/part.ts'
-import type { Practice } from '../../practice/practice.ts'
+import type { Practice } from '../../practice/schools.ts'
 import { isSized, type SizedWire } from '../../wire/wire.ts'
 import { FIRST_BY_HAND, wireByHand } from '../../wire/byHand.ts'
 import { benchAtStart, type Bench } from '../../bench/bench.ts'
@@ -14,13 +15,6 @@ import { PlanRefused, withWalking } from '../plan/plan.ts'
 import { runThrough, type Proof, type Violation } from '../proof/proof.ts'
 import type { Step, Task } from '../../steps/step.ts'
 import { machineFacts, step } from '../../work/steps.ts'
-
-/**
- * Work on the machine itself, a plan of its own before or after a change of wire: gas gear into a machine that never
- * had any, the way back, and another kind of gun.
- */
-export const CONVERSIONS = ['to-gas', 'to-gasless', 'fit-gun'] as const
-export type ConversionKind = (typeof CONVERSIONS)[number]
 
 export interface Conversion {
   kind: ConversionKind

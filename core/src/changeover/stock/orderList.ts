@@ -1,3 +1,4 @@
+import { USUAL_LEAD_DAYS } from '../../machine/leadTime.ts'
 import type { Finding, MatchContext, Substitute } from '../../match/finding.ts'
 import type { GatherLine } from '../plan/gather.ts'
 
@@ -15,9 +16,6 @@ export interface OrderList {
   /** Days until the last of them is here: nought when nothing is missing. */
   days: number
 }
-
-/** Days a part takes, where neither the store nor the shop says. common practice: about a week. */
-export const USUAL_LEAD_DAYS = 7
 
 /**
  * What is missing for a change, with how long it takes to come. A line of the store that ran out tells its own days;

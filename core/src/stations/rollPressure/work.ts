@@ -1,4 +1,4 @@
-import type { Practice } from '../../practice/practice.ts'
+import type { Practice } from '../../practice/schools.ts'
 import { block, type Builder } from '../../work/work.ts'
 
 /** Minutes by the shop's test. common practice, no source */

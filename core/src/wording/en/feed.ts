@@ -6,7 +6,7 @@ import type { FirstMark } from '../../feed/scale.ts'
 import type { FeedSetup } from '../../feed/setup.ts'
 import { EASY_RATIO, schoolsAgree, type PressureWindow } from '../../feed/pressureWindow.ts'
 import { weakestPlace, type WeakPlace } from '../../feed/weakest.ts'
-import type { Practice } from '../../practice/practice.ts'
+import type { Practice } from '../../practice/schools.ts'
 import {
   formatForce,
   formatLead,

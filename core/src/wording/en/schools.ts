@@ -1,4 +1,4 @@
-import type { School } from '../../practice/practice.ts'
+import type { School } from '../../practice/schools.ts'
 import { formatLead, formatLength, type UnitSystem } from '../../units/format.ts'
 
 interface SchoolWords {

@@ -56,7 +56,11 @@ async function startOver() {
   asking.value = null
   if (what === 'demo') {
     const { demoShop } = await import('@pepper-knot/core/demo')
-    shop.replaceAll(t('shop.replaced'), { ...demoShop(), settings: shop.settings, runs: [] })
+    shop.replaceAll(t('shop.replaced'), {
+      ...demoShop(new Date().toISOString()),
+      settings: shop.settings,
+      runs: [],
+    })
   } else if (what === 'empty')
     shop.replaceAll(t('shop.replaced'), {
       name: 'My shop',

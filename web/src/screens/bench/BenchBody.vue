@@ -1,0 +1,148 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { useRouter } from 'vue-router'
+import { readLabel, type Part } from '@pepper-knot/core'
+import LabelField from '../../parts/LabelField.vue'
+import { useShop } from '../../stores/shop.ts'
+import BenchMachine from './BenchMachine.vue'
+import OpenRuns from './OpenRuns.vue'
+import ReadinessBoard from './ReadinessBoard.vue'
+
+/** What is under way, what can be run, the machines and the shelf. */
+const { t } = useI18n()
+const router = useRouter()
+const shop = useShop()
+const label = ref('')
+
+const wires = computed(() =>
+  shop.shop.store.filter((p): p is Extract<Part, { kind: 'wire' }> => p.kind === 'wire' && p.count > 0),
+)
+const chosen = computed(() => {
+  const read = label.value.trim() ? readLabel(label.value) : undefined
+  return read?.ok ? read.value.wire : undefined
+})
+
+/** A spool of the shelf that no label describes is chosen by its name. */
+const hand = computed(() => wires.value.find((w) => w.byHand && w.label === label.value)?.byHand)
+
+function start(machineId: string, wire = label.value, byHand = hand.value) {
+  const run = shop.startRun(machineId, wire, byHand)
+  void router.push(`/change/${run.id}`)
+}
+</script>
+
+<template>
+  <div class="body">
+    <LabelField v-model="label" class="ask" :named="hand !== undefined" />
+    <p v-if="chosen" class="note" role="status">
+      {{ t('bench.chooseMachine', { wire: chosen.classification }) }}
+    </p>
+    <OpenRuns />
+    <ReadinessBoard v-if="shop.shop.machines.length" class="board" @start="start" />
+    <div class="cols">
+      <section :aria-label="t('bench.machines')">
+        <BenchMachine
+          v-for="machine in shop.shop.machines"
+          :key="machine.id"
+          :machine="machine"
+          :offer="chosen?.classification ?? (hand && label) ?? undefined"
+          @start="start(machine.id)"
+        />
+        <div v-if="shop.shop.machines.length === 0" class="empty">
+          <h2>{{ t('bench.noMachines') }}</h2>
+          <p>{{ t('bench.noMachinesText') }}</p>
+          <v-btn to="/store/machines" variant="flat" color="primary">{{ t('store.addMachine') }}</v-btn>
+        </div>
+      </section>
+      <aside class="shelf" :aria-label="t('bench.shelf')">
+        <h2>{{ t('bench.shelf') }}</h2>
+        <p class="muted">{{ t('bench.shelfText') }}</p>
+        <ul>
+          <li v-for="wire in wires" :key="wire.id">
+            <button
+              type="button"
+              :class="{ on: label === wire.label }"
+              :aria-pressed="label === wire.label"
+              @click="label = label === wire.label ? '' : wire.label"
+            >
+              <b>{{ wire.label }}</b>
+              <span v-if="wire.count > 1" class="muted tabular">× {{ wire.count }}</span>
+            </button>
+          </li>
+        </ul>
+        <p v-if="wires.length === 0" class="muted">{{ t('bench.noWires') }}</p>
+      </aside>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+/* Laid out by the screen: the field beside its heading, the rest below. */
+.body {
+  display: contents;
+}
+.body > * {
+  grid-column: 1 / -1;
+}
+.body > .ask {
+  grid-area: 1 / 2;
+}
+.board {
+  margin-bottom: 26px;
+}
+.cols {
+  display: grid;
+  grid-template-columns: minmax(0, 1fr) 250px;
+  gap: 32px;
+}
+.shelf {
+  border-top: 1px solid var(--rule);
+  padding-top: 14px;
+}
+.shelf h2 {
+  font-size: 1.1rem;
+}
+.shelf ul {
+  margin-top: 10px;
+}
+.shelf button {
+  width: 100%;
+  min-height: 44px;
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+  gap: 8px;
+  padding: 6px 10px;
+  border: 0;
+  border-bottom: 1px solid var(--rule);
+  background: none;
+  color: inherit;
+  font: inherit;
+  font-size: 0.95rem;
+  text-align: left;
+  cursor: pointer;
+}
+.shelf button.on {
+  background: var(--ink);
+  color: var(--ground);
+}
+.empty {
+  display: grid;
+  gap: 12px;
+  justify-items: start;
+  padding: 32px 0;
+}
+@media (max-width: 1080px) {
+  .cols {
+    grid-template-columns: 1fr;
+  }
+}
+@media (max-width: 700px) {
+  .body > .ask {
+    grid-area: auto;
+    grid-column: 1 / -1;
+    margin-top: 14px;
+  }
+}
+</style>
