@@ -73,6 +73,7 @@ test('the keyboard alone gets through a whole changeover', async ({ page }) => {
     }
     throw new Error(`never reached ${name}`)
   }
+  await expect(page.getByLabel('What does the box say?')).toBeVisible()
   await keyboard.press('/')
   await keyboard.type('e71t-1m 1,2 15kg')
   await tabTo(/Change Dunlin to E71T-1M/)
@@ -151,10 +152,10 @@ test('wrong input says what is wrong and loses nothing; both unit systems', asyn
   await page.getByRole('heading', { level: 1 }).click()
   await page.keyboard.press('u')
   await expect(page.getByText(/stops at 4.9 mph/).first()).toBeVisible()
-  await expect(thickness).toHaveValue('.250 in')
+  await expect(thickness).toHaveValue('.25 in')
   await page.reload()
   await expect(label).toHaveValue('E71T-1 .045 33 lb')
-  await expect(thickness).toHaveValue('.250 in')
+  await expect(thickness).toHaveValue('.25 in')
 })
 
 test('lists: add, edit, refuse, remove and take back', async ({ page }) => {

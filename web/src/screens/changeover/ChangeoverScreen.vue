@@ -1,8 +1,8 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, nextTick } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { problemLine, FAMILY_NAMES, STAGES, type Run, type Stage } from '@pepper-knot/core'
-import { usePlan } from '../../stores/plan.ts'
+import { problemLine, STAGES, type Stage } from '@pepper-knot/core'
+import { provideRun } from '../../composables/useRun.ts'
 import { useShop } from '../../stores/shop.ts'
 import ConversionRun from './ConversionRun.vue'
 import DecideStage from './DecideStage.vue'
@@ -20,24 +20,7 @@ const props = defineProps<{ id: string }>()
 const { t } = useI18n()
 const shop = useShop()
 
-const run = computed(() => shop.run(props.id))
-const machine = computed(() =>
-  run.value ? (run.value.frozen?.machine ?? shop.machine(run.value.machineId)) : undefined,
-)
-const NOTHING: Run = {
-  id: '-',
-  machineId: '-',
-  startedAt: '2000-01-01T00:00:00Z',
-  stage: 'decide',
-  label: '',
-  job: {},
-  gathered: [],
-  done: [],
-}
-const plan = usePlan(
-  () => run.value ?? NOTHING,
-  () => shop.shop,
-)
+const { run, machine, read: plan } = provideRun(() => props.id)
 
 const sound = computed(() => plan.value.plan !== undefined && plan.value.plan.problems.length === 0)
 const reached = computed<Record<Stage, boolean>>(() => ({
@@ -66,14 +49,6 @@ const stage = computed<Stage>(() =>
         ? 'match'
         : 'decide',
 )
-const title = computed(() =>
-  t('change.title', {
-    machine: machine.value?.name ?? '?',
-    wire: plan.value.wire.ok
-      ? `${plan.value.wire.value.wire.classification ?? FAMILY_NAMES[plan.value.wire.value.wire.family]} ${plan.value.wire.value.wire.diameterLabel ?? ''}`.trim()
-      : run.value?.label || '…',
-  }),
-)
 </script>
 
 <template>
@@ -83,8 +58,8 @@ const title = computed(() =>
       <router-link to="/change">{{ t('nav.changes') }}</router-link>
     </p>
   </div>
-  <ConversionRun v-else-if="run.conversion" :run="run" />
-  <SignedOff v-else-if="run.signedOffAt" :run="run" :plan="plan.plan" :title="title" />
+  <ConversionRun v-else-if="run.conversion" />
+  <SignedOff v-else-if="run.signedOffAt" />
   <div v-else>
     <nav class="stages" :aria-label="t('change.stages')">
       <button
@@ -105,53 +80,27 @@ const title = computed(() =>
         >{{ t(`save.${shop.saveState}`) }}</span
       >
     </nav>
-    <DecideStage v-if="stage === 'decide'" :run="run" :plan="plan" :machine="machine" @next="go('match')" />
+    <DecideStage v-if="stage === 'decide'" @next="go('match')" />
     <MatchStage
       v-else-if="stage === 'match' && plan.plan"
-      :run="run"
-      :plan="plan.plan"
-      :title="title"
       @next="go(run.frozen ? 'swap' : 'gather')"
       @back="go('decide')"
     />
-    <GatherStage
-      v-else-if="stage === 'gather' && plan.plan"
-      :run="run"
-      :plan="plan.plan"
-      :request="plan.request!"
-      :title="title"
-      @next="go('swap')"
-    />
+    <GatherStage v-else-if="stage === 'gather' && plan.plan" @next="go('swap')" />
     <SwapStage
       v-else-if="stage === 'swap' && plan.plan"
-      :run="run"
       :plan="plan.plan"
       @next="go('sign-off')"
       @dial-in="go('dial-in')"
     />
-    <FeedStage
-      v-else-if="stage === 'feed' && plan.plan"
-      :run="run"
-      :plan="plan.plan"
-      :title="title"
-      @back="go('swap')"
-    />
+    <FeedStage v-else-if="stage === 'feed' && plan.plan" @back="go('swap')" />
     <DialInStage
       v-else-if="stage === 'dial-in' && plan.plan"
-      :run="run"
-      :plan="plan.plan"
-      :title="title"
       :finished="reached['sign-off']"
       @next="go('sign-off')"
       @back="go('swap')"
     />
-    <SignOffStage
-      v-else-if="plan.plan"
-      :run="run"
-      :plan="plan.plan"
-      :title="title"
-      @dial-in="go('dial-in')"
-    />
+    <SignOffStage v-else-if="plan.plan" @dial-in="go('dial-in')" />
     <div v-else class="screen">
       <p v-for="problem in plan.problems" :key="problemLine(problem)" class="problem" role="alert">
         {{ problemLine(problem) }}

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useRun } from '../../composables/useRun.ts'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRouter } from 'vue-router'
@@ -12,35 +13,33 @@ import {
   stepTitle,
   TOOL_NAMES,
   type Conversion,
-  type Run,
 } from '@pepper-knot/core'
 import { useShop } from '../../stores/shop.ts'
 import { settleWords } from './settleWords.ts'
 import SwapStage from './SwapStage.vue'
 
 /** Work on the machine itself: gather, the run sheet, done. The machine is what it was until it is signed off. */
-const props = defineProps<{ run: Run }>()
+const { run } = useRun()
 const { t } = useI18n()
 const router = useRouter()
 const shop = useShop()
-const kept = computed(() => shop.run(props.run.id) ?? props.run)
-const machine = computed(() => props.run.frozen?.machine ?? shop.machine(props.run.machineId))
+const machine = computed(() => run.value.frozen?.machine ?? shop.machine(run.value.machineId))
 
 const plan = computed<Conversion | undefined>(() => {
   if (!machine.value) return undefined
   try {
     return planConversion(
       machine.value,
-      props.run.conversion!,
-      props.run.gun,
-      props.run.frozen?.store ?? shop.shop.store,
+      run.value.conversion!,
+      run.value.gun,
+      run.value.frozen?.store ?? shop.shop.store,
       shop.settings.practice,
     )
   } catch {
     return undefined
   }
 })
-const work = computed(() => t(`convert.kinds.${props.run.conversion}`))
+const work = computed(() => t(`convert.kinds.${run.value.conversion}`))
 const missing = computed(() => plan.value?.gather.filter((g) => !g.have) ?? [])
 
 function begin() {
@@ -55,13 +54,13 @@ function begin() {
     ),
   )
   if (!frozen.success) return
-  kept.value.frozen = frozen.data
-  kept.value.swapStartedAt = new Date().toISOString()
-  kept.value.stage = 'swap'
+  run.value.frozen = frozen.data
+  run.value.swapStartedAt = new Date().toISOString()
+  run.value.stage = 'swap'
 }
 /** The shop as it will be: shown before it is written. */
 const settled = computed(() => {
-  const now = shop.machine(props.run.machineId)
+  const now = shop.machine(run.value.machineId)
   return plan.value && now && settleConversion(plan.value, now, shop.shop.store, settleWords(t, shop.units))
 })
 function sign() {
@@ -69,8 +68,8 @@ function sign() {
   shop.undoable(t('convert.done', { machine: done.machine.name, work: work.value }), () => {
     shop.putMachine(JSON.parse(JSON.stringify(done.machine)))
     shop.shop.store = JSON.parse(JSON.stringify(done.store))
-    kept.value.signedOffAt = new Date().toISOString()
-    kept.value.label = work.value
+    run.value.signedOffAt = new Date().toISOString()
+    run.value.label = work.value
   })
   void router.push('/')
 }
@@ -83,9 +82,8 @@ function sign() {
   </div>
   <SwapStage
     v-else-if="run.stage === 'swap' && run.frozen && !run.signedOffAt"
-    :run="run"
     :plan="plan"
-    @next="kept.stage = 'sign-off'"
+    @next="run.stage = 'sign-off'"
   />
   <div v-else class="screen convert">
     <h1>{{ t('convert.title', { machine: machine!.name, work }) }}</h1>

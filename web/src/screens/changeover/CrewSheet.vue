@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useRun } from '../../composables/useRun.ts'
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import {
@@ -7,9 +8,7 @@ import {
   laneSteps,
   PLACE_NAMES,
   stepTitle,
-  type Changeover,
   type Lane,
-  type Run,
   type Step,
 } from '@pepper-knot/core'
 import HoldButton from '../../parts/HoldButton.vue'
@@ -19,14 +18,14 @@ import CaptiveChain from './CaptiveChain.vue'
 import StepCard from './StepCard.vue'
 
 /** Two people, two lists side by side; a step waits where it needs something of the other's. */
-const props = defineProps<{ run: Run; plan: Changeover }>()
+const { run, plan } = useRun()
 const emit = defineEmits<{ done: [id: string]; back: [id: string]; write: [step: Step] }>()
 const { t } = useI18n()
 const shop = useShop()
 /** A press of the one is never the other's. */
 const counts = { feeder: useOnePress(), gun: useOnePress() }
-const crew = computed(() => props.plan.crew!)
-const isDone = (id: string) => props.run.done.includes(id)
+const crew = computed(() => plan.value.crew!)
+const isDone = (id: string) => run.value.done.includes(id)
 
 interface LaneNow {
   lane: Lane
@@ -38,7 +37,7 @@ interface LaneNow {
 }
 const lanes = computed<LaneNow[]>(() =>
   LANES.map((lane) => {
-    const steps = laneSteps(crew.value, lane, props.plan.steps)
+    const steps = laneSteps(crew.value, lane, plan.value.steps)
     const at = steps.findIndex((s) => !isDone(s.id))
     const step = at < 0 ? undefined : steps[at]
     const before = crew.value.steps.find((s) => s.id === step?.id)?.before ?? []
@@ -47,7 +46,7 @@ const lanes = computed<LaneNow[]>(() =>
       lane,
       steps,
       step,
-      waits: before.filter((id) => !isDone(id)).map((id) => props.plan.steps.find((s) => s.id === id)!),
+      waits: before.filter((id) => !isDone(id)).map((id) => plan.value.steps.find((s) => s.id === id)!),
       chain: step?.captive ? steps.slice(at, end < 0 ? undefined : end) : [],
       last: steps.findLast((s) => isDone(s.id))?.id,
     }
@@ -88,7 +87,7 @@ const chainNow = computed(() => lanes.value.find((l) => l.lane === holding.value
       </template>
       <template v-else>
         <p>{{ PLACE_NAMES[l.step.place] }}</p>
-        <StepCard small :step="l.step" :findings="plan.findings" :run="run" :machine="plan.context.machine">
+        <StepCard small :step="l.step" :findings="plan.findings">
           <v-btn v-if="l.step.task === 'readStation' && l.step.station" @click="emit('write', l.step)">{{
             t('run.write')
           }}</v-btn>

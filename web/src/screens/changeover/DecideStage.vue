@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useRun } from '../../composables/useRun.ts'
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import {
@@ -18,57 +19,53 @@ import {
   POSITIONS,
   TRADE_SIZES,
   tradeLabel,
-  type Machine,
   type Part,
-  type Run,
   type WireByHand,
 } from '@pepper-knot/core'
 import LabelField from '../../parts/LabelField.vue'
 import QuantityField from '../../parts/QuantityField.vue'
-import type { RunPlan } from '../../stores/plan.ts'
 import { useShop } from '../../stores/shop.ts'
 import WireAsks from './WireAsks.vue'
 import WireFinder from './WireFinder.vue'
 
-const props = defineProps<{ run: Run; plan: RunPlan; machine: Machine }>()
+const { run, read, machine } = useRun()
 const emit = defineEmits<{ next: [] }>()
 const { t } = useI18n()
 const shop = useShop()
-const kept = computed(() => shop.run(props.run.id) ?? props.run)
 // The shelf stands open until a wire is named.
-const shelfOpen = ref(kept.value.label.trim() === '')
-const byHand = ref(props.run.byHand !== undefined)
+const shelfOpen = ref(run.value.label.trim() === '')
+const byHand = ref(run.value.byHand !== undefined)
 
 const shelf = computed(() =>
   shop.shop.store.filter((p): p is Extract<Part, { kind: 'wire' }> => p.kind === 'wire' && p.count > 0),
 )
-const wire = computed(() => (props.plan.wire.ok ? props.plan.wire.value.wire : undefined))
-const gaugeScale = computed(() => gaugeScaleOf(kept.value.job.material))
-const problems = computed(() => props.plan.plan?.problems ?? [])
+const wire = computed(() => (read.value.wire.ok ? read.value.wire.value.wire : undefined))
+const gaugeScale = computed(() => gaugeScaleOf(run.value.job.material))
+const problems = computed(() => read.value.plan?.problems ?? [])
 const missing = computed(() => [
   ...(!wire.value || !isSized(wire.value) ? [t('decide.needWire')] : []),
-  ...(!kept.value.job.material ? [t('decide.needMetal')] : []),
-  ...(!kept.value.job.thicknessMm ? [t('decide.needThickness')] : []),
+  ...(!run.value.job.material ? [t('decide.needMetal')] : []),
+  ...(!run.value.job.thicknessMm ? [t('decide.needThickness')] : []),
 ])
 
 function choose(label: string, hand?: WireByHand) {
   byHand.value = hand !== undefined
-  if (hand) kept.value.byHand = { ...hand }
-  else delete kept.value.byHand
-  kept.value.label = label
+  if (hand) run.value.byHand = { ...hand }
+  else delete run.value.byHand
+  run.value.label = label
 }
 const hand = computed(() =>
-  kept.value.byHand && 'family' in kept.value.byHand ? kept.value.byHand : FIRST_BY_HAND,
+  run.value.byHand && 'family' in run.value.byHand ? run.value.byHand : FIRST_BY_HAND,
 )
 function toggleHand() {
   byHand.value = !byHand.value
   if (byHand.value) setHand({})
-  else delete kept.value.byHand
+  else delete run.value.byHand
 }
 function setHand(change: object) {
   const next = { ...hand.value, ...change }
-  kept.value.byHand = next
-  kept.value.label = `${FAMILY_NAMES[next.family]} ${tradeLabel(next.diameterMm, shop.units)}`
+  run.value.byHand = next
+  run.value.label = `${FAMILY_NAMES[next.family]} ${tradeLabel(next.diameterMm, shop.units)}`
 }
 </script>
 
@@ -76,7 +73,7 @@ function setHand(change: object) {
   <div class="screen decide">
     <div class="form">
       <h1>{{ t('decide.title', { machine: machine.name }) }}</h1>
-      <LabelField v-if="!byHand" v-model="kept.label" @enter="missing.length === 0 && emit('next')" />
+      <LabelField v-if="!byHand" v-model="run.label" @enter="missing.length === 0 && emit('next')" />
       <div v-else class="pairs">
         <v-select
           :label="t('decide.family')"
@@ -123,7 +120,7 @@ function setHand(change: object) {
             v-for="part in shelf"
             :key="part.id"
             type="button"
-            :aria-pressed="kept.label === part.label"
+            :aria-pressed="run.label === part.label"
             @click="choose(part.label, part.byHand)"
           >
             {{ part.label }}
@@ -132,12 +129,12 @@ function setHand(change: object) {
       </details>
       <div class="pairs">
         <v-select
-          v-model="kept.job.material"
+          v-model="run.job.material"
           :label="t('decide.metal')"
           :items="MATERIALS.map((value) => ({ value, title: MATERIAL_NAMES[value] }))"
         />
         <QuantityField
-          v-model="kept.job.thicknessMm"
+          v-model="run.job.thicknessMm"
           kind="thickness"
           :label="t('decide.thickness')"
           :hint="t('decide.thicknessHint')"
@@ -147,12 +144,12 @@ function setHand(change: object) {
           :max="200"
         />
         <v-select
-          v-model="kept.job.position"
+          v-model="run.job.position"
           :label="t('decide.position')"
           :items="POSITIONS.map((value) => ({ value, title: POSITION_NAMES[value] }))"
         />
         <QuantityField
-          v-model="kept.job.draughtMPerS"
+          v-model="run.job.draughtMPerS"
           kind="draught"
           :label="t('decide.draught')"
           :hint="t('decide.draughtHint', { limit: formatDraught(2.2, shop.units) })"
@@ -160,7 +157,7 @@ function setHand(change: object) {
           :max="50"
         />
       </div>
-      <WireFinder :job="kept.job" :chosen="kept.label" @choose="choose" />
+      <WireFinder :job="run.job" :chosen="run.label" @choose="choose" />
       <div class="row">
         <v-btn
           variant="flat"
@@ -181,10 +178,10 @@ function setHand(change: object) {
         <b class="problem">{{ obstacleText(problem, shop.units).message }}</b>
         <p>{{ obstacleText(problem, shop.units).wayOut }}</p>
       </div>
-      <p v-for="caution in plan.plan?.cautions ?? []" :key="caution.rule" class="note">
+      <p v-for="caution in read.plan?.cautions ?? []" :key="caution.rule" class="note">
         {{ cautionText(caution, shop.units) }}
       </p>
-      <p v-for="problem in plan.problems" :key="problemLine(problem)" class="problem">
+      <p v-for="problem in read.problems" :key="problemLine(problem)" class="problem">
         {{ problemLine(problem) }}
       </p>
     </aside>

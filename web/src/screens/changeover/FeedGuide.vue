@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useRun } from '../../composables/useRun.ts'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import {
@@ -17,25 +18,25 @@ import {
   pressureWindow,
   PRESSURE_RESULTS,
   windowCentreN,
-  type Changeover,
-  type Run,
 } from '@pepper-knot/core'
 import ChoiceRow from '../../parts/ChoiceRow.vue'
 import { useShop } from '../../stores/shop.ts'
 import MarkField from './MarkField.vue'
 
 /** What the mechanics say while spool, wire and pressure are seen to; a piece of it at a step, or all. */
-const props = defineProps<{ plan: Changeover; run: Run; show: 'brake' | 'thread' | 'pressure' | 'all' }>()
+const props = defineProps<{
+  show: 'brake' | 'thread' | 'pressure' | 'all'
+}>()
+const { run, plan } = useRun()
 const { t } = useI18n()
 const shop = useShop()
-const kept = computed(() => shop.run(props.run.id) ?? props.run)
 const has = (piece: 'brake' | 'thread' | 'pressure') => props.show === 'all' || props.show === piece
 
-const wire = computed(() => props.plan.context.wire)
-const machine = computed(() => props.plan.context.machine)
+const wire = computed(() => plan.value.context.wire)
+const machine = computed(() => plan.value.context.machine)
 /** The machine as the plan leaves it. */
 const setup = computed(() => {
-  const { supply: _supply, ...fitted } = props.plan.proof?.end ?? {}
+  const { supply: _supply, ...fitted } = plan.value.proof?.end ?? {}
   return feedSetupOf(machine.value, fitted, wire.value).setup
 })
 const window_ = computed(() => pressureWindow(setup.value))
@@ -49,16 +50,16 @@ const brake = computed(() => {
   )
 })
 const soft = computed(() => FAMILY_SHEETS[wire.value.family].soft)
-const test = computed(() => pressureTestWords(props.plan.context.practice.pressureTest, shop.units))
+const test = computed(() => pressureTestWords(plan.value.context.practice.pressureTest, shop.units))
 const first = computed(() =>
   firstMarkSentence(
-    firstMark(goodMarks(shop.shop.runs, props.run.machineId), window_.value, machine.value.scale),
+    firstMark(goodMarks(shop.shop.runs, run.value.machineId), window_.value, machine.value.scale),
   ),
 )
 /** What the loop on the wood proves. */
 const LOOP_MM = 50
 const curl = computed(() =>
-  props.plan.context.practice.pressureTest === 'curl'
+  plan.value.context.practice.pressureTest === 'curl'
     ? t('feed.stage.curl', {
         force: formatForce(
           curlPushN(coefficientsOf(setup.value).yieldMPa.value, setup.value.exactMm, LOOP_MM),
@@ -104,9 +105,9 @@ const force = (n: number) => formatForce(n, shop.units)
           <dd>{{ outcome.means }}</dd>
         </template>
       </dl>
-      <MarkField v-if="show === 'all'" :run="kept" :machine="machine" />
+      <MarkField v-if="show === 'all'" />
       <ChoiceRow
-        v-model="kept.pressureResult"
+        v-model="run.pressureResult"
         :ask="t('feed.stage.result')"
         :choices="PRESSURE_RESULTS.map((value) => ({ value, title: t(`feed.stage.results.${value}`) }))"
       />

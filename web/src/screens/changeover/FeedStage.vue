@@ -1,29 +1,23 @@
 <script setup lang="ts">
+import { useRun } from '../../composables/useRun.ts'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import {
-  cheapestWayOpen,
-  feedSentence,
-  feedSetupOf,
-  pressureWindow,
-  type Changeover,
-  type Run,
-} from '@pepper-knot/core'
+import { cheapestWayOpen, feedSentence, feedSetupOf, pressureWindow } from '@pepper-knot/core'
 import { useShop } from '../../stores/shop.ts'
 import FeedGuide from './FeedGuide.vue'
 
 /** Everything about feeding this wire on this machine, on one page; the steps themselves are on the run sheet. */
-const props = defineProps<{ run: Run; plan: Changeover; title: string }>()
+const { plan, title } = useRun()
 defineEmits<{ back: [] }>()
 const { t } = useI18n()
 const shop = useShop()
 const answer = computed(() => {
-  const { supply: _supply, ...fitted } = props.plan.proof?.end ?? {}
-  const { setup } = feedSetupOf(props.plan.context.machine, fitted, props.plan.context.wire)
+  const { supply: _supply, ...fitted } = plan.value.proof?.end ?? {}
+  const { setup } = feedSetupOf(plan.value.context.machine, fitted, plan.value.context.wire)
   return feedSentence(
     setup,
     pressureWindow(setup),
-    cheapestWayOpen(setup, props.plan.context.practice.labourPerHour),
+    cheapestWayOpen(setup, plan.value.context.practice.labourPerHour),
     shop.units,
   )
 })
@@ -34,7 +28,7 @@ const answer = computed(() => {
     <h1>{{ t('feed.stage.title') }}</h1>
     <p class="muted">{{ title }}</p>
     <p class="answer">{{ answer }}</p>
-    <FeedGuide :plan="plan" :run="run" show="all" />
+    <FeedGuide show="all" />
     <div class="row">
       <v-btn variant="flat" color="primary" size="x-large" @click="$emit('back')">{{
         t('feed.stage.toRun')

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useRun } from '../../composables/useRun.ts'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import {
@@ -8,24 +9,21 @@ import {
   partText,
   STATION_NAMES,
   TOOL_NAMES,
-  type Changeover,
   type ChangeoverRequest,
   type GatherLine,
   type Part,
-  type Run,
 } from '@pepper-knot/core'
 import { newId, useShop } from '../../stores/shop.ts'
 import OrderList from './OrderList.vue'
 
-const props = defineProps<{ run: Run; plan: Changeover; request: ChangeoverRequest; title: string }>()
+const { run, plan, read, title } = useRun()
 const emit = defineEmits<{ next: [] }>()
 const { t } = useI18n()
 const shop = useShop()
-const kept = computed(() => shop.run(props.run.id) ?? props.run)
 
 const keyOf = (line: GatherLine) => `${line.station}/${line.kind}/${line.piece ?? ''}`
-const missing = computed(() => props.plan.gather.filter((line) => !line.have))
-const have = computed(() => props.plan.gather.filter((line) => line.have))
+const missing = computed(() => plan.value.gather.filter((line) => !line.have))
+const have = computed(() => plan.value.gather.filter((line) => line.have))
 const drawers = computed(() =>
   [...new Set(have.value.map((line) => line.drawer ?? t('gather.noDrawer')))].sort(),
 )
@@ -33,22 +31,22 @@ const inDrawer = (drawer: string) =>
   have.value.filter((line) => (line.drawer ?? t('gather.noDrawer')) === drawer)
 const also = (line: GatherLine) =>
   findingAlso(
-    props.plan.findings.find((f) => f.station === line.station)!,
+    plan.value.findings.find((f) => f.station === line.station)!,
     shop.units,
   )
 const text = (line: GatherLine) => partText(line.kind, line.spec, shop.units, line.piece)
 
 function tick(key: string) {
-  kept.value.gathered = kept.value.gathered.includes(key)
-    ? kept.value.gathered.filter((k) => k !== key)
-    : [...kept.value.gathered, key]
+  run.value.gathered = run.value.gathered.includes(key)
+    ? run.value.gathered.filter((k) => k !== key)
+    : [...run.value.gathered, key]
 }
 /** The part was found after all: it goes into the store as it is asked for. */
 function found(line: GatherLine) {
   const { active: _active, kind: specKind, ...spec } = line.spec as Record<string, unknown>
   const base = { id: newId(), count: 1, drawer: t('gather.onBench') }
-  const hand = kept.value.byHand && 'family' in kept.value.byHand ? handOf(kept.value.byHand) : undefined
-  const wire = line.kind === 'wire' ? { label: kept.value.label, ...(hand && { byHand: hand }) } : {}
+  const hand = run.value.byHand && 'family' in run.value.byHand ? handOf(run.value.byHand) : undefined
+  const wire = line.kind === 'wire' ? { label: run.value.label, ...(hand && { byHand: hand }) } : {}
   const piece =
     line.kind === 'gun'
       ? line.piece
@@ -58,11 +56,11 @@ function found(line: GatherLine) {
   const nozzle = line.kind === 'nozzle' ? { type: specKind } : {}
   shop.putPart({ ...spec, ...base, ...wire, ...piece, ...nozzle, kind: line.kind } as Part)
 }
-const begun = computed(() => props.run.frozen !== undefined)
+const begun = computed(() => run.value.frozen !== undefined)
 function begin() {
   if (begun.value) return emit('next')
-  kept.value.frozen = JSON.parse(JSON.stringify(props.request)) as ChangeoverRequest
-  kept.value.swapStartedAt = new Date().toISOString()
+  run.value.frozen = JSON.parse(JSON.stringify(read.value.request)) as ChangeoverRequest
+  run.value.swapStartedAt = new Date().toISOString()
   emit('next')
 }
 </script>
@@ -86,7 +84,7 @@ function begin() {
           <v-btn v-if="!begun" @click="found(line)">{{ t('gather.found') }}</v-btn>
         </li>
       </ul>
-      <OrderList :plan="plan" />
+      <OrderList />
     </section>
     <div class="cols">
       <section v-for="drawer in drawers" :key="drawer" :aria-label="drawer">
@@ -95,7 +93,7 @@ function begin() {
           <li v-for="line in inDrawer(drawer)" :key="keyOf(line)">
             <v-checkbox
               density="compact"
-              :model-value="kept.gathered.includes(keyOf(line))"
+              :model-value="run.gathered.includes(keyOf(line))"
               :label="text(line) + (line.ifNeeded ? ` (${t('gather.ifNeeded')})` : '')"
               @update:model-value="tick(keyOf(line))"
             />
@@ -108,7 +106,7 @@ function begin() {
           <li v-for="tool in plan.tools" :key="tool">
             <v-checkbox
               density="compact"
-              :model-value="kept.gathered.includes(tool)"
+              :model-value="run.gathered.includes(tool)"
               :label="TOOL_NAMES[tool]"
               @update:model-value="tick(tool)"
             />

@@ -1,17 +1,15 @@
 <script setup lang="ts">
+import { useRun } from '../../composables/useRun.ts'
 import { typedNumber } from '@pepper-knot/core'
 import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
-import type { Machine, Run } from '@pepper-knot/core'
-import { useShop } from '../../stores/shop.ts'
 
 /** The pressure mark found by the test: next time this wire is on this machine it starts there. */
-const props = defineProps<{ run: Run; machine: Machine }>()
+const { run, machine } = useRun()
 const { t } = useI18n()
-const shop = useShop()
-const text = ref(props.run.pressureMark == null ? '' : String(props.run.pressureMark))
+const text = ref(run.value.pressureMark == null ? '' : String(run.value.pressureMark))
 const mark = computed(() => typedNumber(text.value) ?? null)
-const scale = computed(() => props.machine.scale)
+const scale = computed(() => machine.value.scale)
 const problem = computed(() => {
   if (mark.value === null) return undefined
   if (!Number.isFinite(mark.value)) return t('sign.markNumber')
@@ -20,8 +18,7 @@ const problem = computed(() => {
   return undefined
 })
 watch(mark, (value) => {
-  const run = shop.run(props.run.id)
-  if (run && !problem.value) run.pressureMark = value
+  if (!problem.value) run.value.pressureMark = value
 })
 </script>
 

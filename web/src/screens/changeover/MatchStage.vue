@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useRun } from '../../composables/useRun.ts'
 import { computed, nextTick, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import {
@@ -9,9 +10,7 @@ import {
   formatLength,
   obstacleText,
   STATION_NAMES,
-  type Changeover,
   type Machine,
-  type Run,
   type Station,
 } from '@pepper-knot/core'
 import { changeMarks } from '../../parts/marks.ts'
@@ -22,13 +21,13 @@ import { useShop } from '../../stores/shop.ts'
 import FindingList from './FindingList.vue'
 import ThisChange from './ThisChange.vue'
 
-const props = defineProps<{ run: Run; plan: Changeover; title: string }>()
+const { run, plan, title } = useRun()
 defineEmits<{ next: []; back: [] }>()
 const { t } = useI18n()
 const shop = useShop()
 
 const marks = computed(() =>
-  changeMarks(props.plan.context.machine, props.plan.findings, props.plan.gather, shop.units),
+  changeMarks(plan.value.context.machine, plan.value.findings, plan.value.gather, shop.units),
 )
 const first = () =>
   marks.value.find((m) => m.verdict === 'change') ??
@@ -38,17 +37,17 @@ const selected = ref<Station | null>(first().station)
 const editing = ref<Station | null>(null)
 const panel = ref<HTMLElement>()
 const finding = computed(
-  () => props.plan.findings.find((f) => f.station === selected.value) ?? props.plan.findings[0]!,
+  () => plan.value.findings.find((f) => f.station === selected.value) ?? plan.value.findings[0]!,
 )
 const count = (verdict: string) => marks.value.filter((m) => m.verdict === verdict).length
-const missing = computed(() => props.plan.gather.filter((g) => !g.have).length)
+const missing = computed(() => plan.value.gather.filter((g) => !g.have).length)
 const job = computed(() => {
-  const { material, thicknessMm } = props.plan.context.job!
+  const { material, thicknessMm } = plan.value.context.job!
   return `${MATERIAL_NAMES[material]} ${formatLength(thicknessMm, shop.units)}`
 })
 // With what is assumed still in it: an editor opens on the assumption, and saving it is having looked.
-const editable = computed(() => shop.machine(props.run.machineId) ?? props.plan.context.machine)
-const locked = computed(() => props.run.frozen !== undefined)
+const editable = computed(() => shop.machine(run.value.machineId) ?? plan.value.context.machine)
+const locked = computed(() => run.value.frozen !== undefined)
 
 function open() {
   void nextTick(() => {
@@ -61,9 +60,9 @@ function openAt(station: Station) {
   open()
 }
 /** Parts that were only assumed when the machine was entered. */
-const assumed = computed(() => (props.run.frozen ? [] : (shop.machine(props.run.machineId)?.assumed ?? [])))
+const assumed = computed(() => (run.value.frozen ? [] : (shop.machine(run.value.machineId)?.assumed ?? [])))
 function confirm() {
-  const machine = shop.machine(props.run.machineId)!
+  const machine = shop.machine(run.value.machineId)!
   shop.undoable(t('quick.confirmed', { name: machine.name }), () => shop.putMachine(confirmSeen(machine)))
 }
 function save(machine: Machine) {
@@ -118,7 +117,7 @@ function save(machine: Machine) {
       </WhyPanel>
     </div>
     <FindingList :findings="plan.findings" @open="openAt" />
-    <ThisChange v-if="!locked && plan.problems.length === 0" :run="run" :plan="plan" />
+    <ThisChange v-if="!locked && plan.problems.length === 0" />
     <div class="row foot">
       <v-btn
         variant="flat"

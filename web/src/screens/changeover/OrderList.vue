@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useRun } from '../../composables/useRun.ts'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import {
@@ -7,25 +8,24 @@ import {
   orderList,
   partText,
   STATION_NAMES,
-  type Changeover,
   type OrderLine,
 } from '@pepper-knot/core'
 import { exportCsv } from '../../storage/csv.ts'
 import { useShop } from '../../stores/shop.ts'
 
 /** What is missing, as an order: how many, how long it takes, what else would do, and from when the change can be made. */
-const props = defineProps<{ plan: Changeover }>()
+const { plan } = useRun()
 const { t, d } = useI18n()
 const shop = useShop()
 const order = computed(() =>
-  orderList(props.plan.context, props.plan.findings, props.plan.gather, shop.settings.leadDays),
+  orderList(plan.value.context, plan.value.findings, plan.value.gather, shop.settings.leadDays),
 )
 const day = computed(() => earliestDay(order.value.days, new Date().toISOString()))
 const part = ({ line }: OrderLine) => partText(line.kind, line.spec, shop.units, line.piece)
 const instead = ({ line, substitutes }: OrderLine) =>
   substitutes.length
     ? findingAlso(
-        props.plan.findings.find((f) => f.station === line.station)!,
+        plan.value.findings.find((f) => f.station === line.station)!,
         shop.units,
       ).join('; ')
     : ''

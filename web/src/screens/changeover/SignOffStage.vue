@@ -1,49 +1,39 @@
 <script setup lang="ts">
+import { useRun } from '../../composables/useRun.ts'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import {
-  goodTry,
-  partText,
-  ranWellSentence,
-  settle,
-  startSentence,
-  type Changeover,
-  type Run,
-} from '@pepper-knot/core'
+import { goodTry, partText, ranWellSentence, settle, startSentence } from '@pepper-knot/core'
 import { standingMarks } from '../../parts/marks.ts'
 import WireLine from '../../parts/WireLine.vue'
 import { useShop } from '../../stores/shop.ts'
 import { settleWords } from './settleWords.ts'
 import MarkField from './MarkField.vue'
 
-const props = defineProps<{ run: Run; plan: Changeover; title: string }>()
+const { run, plan, title } = useRun()
 defineEmits<{ dialIn: [] }>()
 const { t } = useI18n()
 const shop = useShop()
 /** Those of a real machine. */
-const tries = computed(() => (shop.run(props.run.id)?.tries ?? []).filter((made) => !made.simulated))
+const tries = computed(() => (run.value.tries ?? []).filter((made) => !made.simulated))
 const ranWell = computed(() => {
   const kept = goodTry(tries.value)
   return kept && ranWellSentence(kept, shop.units)
 })
 // Saved at every touch, like everything else of the run.
 const note = computed({
-  get: () => shop.run(props.run.id)?.note ?? '',
-  set: (text) => {
-    const run = shop.run(props.run.id)
-    if (run) run.note = text
-  },
+  get: () => run.value.note ?? '',
+  set: (text) => void (run.value.note = text),
 })
 
 const signedAt = new Date().toISOString()
 /** The shop as it will be: shown before it is written. */
 const settled = computed(() =>
   settle(
-    props.plan,
-    shop.machine(props.run.machineId) ?? props.plan.context.machine,
+    plan.value,
+    shop.machine(run.value.machineId) ?? plan.value.context.machine,
     shop.shop.store,
     // No new mark written: the same wire keeps its own, another wire has none yet.
-    { at: signedAt, ...(props.run.pressureMark != null && { pressureMark: props.run.pressureMark }) },
+    { at: signedAt, ...(run.value.pressureMark != null && { pressureMark: run.value.pressureMark }) },
     settleWords(t, shop.units),
   ),
 )
@@ -54,13 +44,13 @@ function sign() {
   shop.undoable(t('sign.done', { machine: machine.name }), () => {
     shop.putMachine(JSON.parse(JSON.stringify(machine)))
     shop.shop.store = JSON.parse(JSON.stringify(store))
-    const run = shop.run(props.run.id)!
-    run.signedOffAt = new Date().toISOString()
-    if (run.swapStartedAt)
+    const kept = run.value
+    kept.signedOffAt = new Date().toISOString()
+    if (kept.swapStartedAt)
       // A clock set back meanwhile tells nothing: then no time is written.
-      run.minutesTaken = Math.min(
+      kept.minutesTaken = Math.min(
         100_000,
-        Math.max(0, Math.round((Date.now() - Date.parse(run.swapStartedAt)) / 6000) / 10),
+        Math.max(0, Math.round((Date.now() - Date.parse(kept.swapStartedAt)) / 6000) / 10),
       )
   })
 }
@@ -84,7 +74,7 @@ function sign() {
             <v-btn class="to-dial" @click="$emit('dialIn')">{{ t('stage.dial-in') }}</v-btn>
           </p>
         </template>
-        <MarkField :run="run" :machine="plan.context.machine" class="gap" />
+        <MarkField class="gap" />
         <v-textarea v-model="note" class="gap" :label="t('sign.note')" rows="3" maxlength="2000" />
       </section>
       <section>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useRun } from '../../composables/useRun.ts'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import {
@@ -8,21 +9,19 @@ import {
   goodTry,
   ranWellSentence,
   startSentence,
-  type Changeover,
-  type Run,
 } from '@pepper-knot/core'
 import { exportShop } from '../../storage/exportShop.ts'
 import { useShop } from '../../stores/shop.ts'
 
-const props = defineProps<{ run: Run; plan: Changeover | undefined; title: string }>()
+const { run, read, title } = useRun()
 const { t, d } = useI18n()
 const shop = useShop()
 
 const setup = computed(() => {
-  if (!props.plan?.proof) return []
-  const { pressureMark } = props.run
+  if (!read.value.plan?.proof) return []
+  const { pressureMark } = run.value
   const end = {
-    ...props.plan.proof.end,
+    ...read.value.plan.proof.end,
     ...(pressureMark != null && { rollPressure: { mark: pressureMark } }),
   }
   return STATIONS.filter((s) => s !== 'supply').map((station) => ({
@@ -32,8 +31,8 @@ const setup = computed(() => {
 })
 /** The settings it was signed off with, else those to start from. */
 const settings = computed(() => {
-  const kept = goodTry(props.run.tries ?? [])
-  if (!kept) return props.plan?.start ? startSentence(props.plan.start, shop.units) : ''
+  const kept = goodTry(run.value.tries ?? [])
+  if (!kept) return read.value.plan?.start ? startSentence(read.value.plan.start, shop.units) : ''
   return ranWellSentence(kept, shop.units)
 })
 const print = () => window.print()

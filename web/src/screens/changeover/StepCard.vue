@@ -8,10 +8,8 @@ import {
   stepTitle,
   stepWhy,
   type StationFinding,
-  type Run,
   type Step,
 } from '@pepper-knot/core'
-import type { Machine } from '@pepper-knot/core'
 import { useShop } from '../../stores/shop.ts'
 import MarkField from './MarkField.vue'
 
@@ -19,8 +17,6 @@ import MarkField from './MarkField.vue'
 const props = defineProps<{
   step: Step
   findings: readonly StationFinding[]
-  run: Run
-  machine: Machine
   /** Smaller, where two lists stand side by side. */
   small?: boolean
 }>()
@@ -53,7 +49,7 @@ const how = computed(() => stepHow(props.step, shop.units))
     <b>{{ t('run.why') }}:</b> {{ reason }}
   </p>
   <slot />
-  <MarkField v-if="step.task === 'setPressure'" :run="run" :machine="machine" />
+  <MarkField v-if="step.task === 'setPressure'" />
 </template>
 
 <style scoped>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useRun } from '../../composables/useRun.ts'
 import { useNow } from '@vueuse/core'
 import { computed, nextTick, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
@@ -9,7 +10,6 @@ import {
   type Changeover,
   type Conversion,
   type Machine,
-  type Run,
   type Stage,
   type Station,
 } from '@pepper-knot/core'
@@ -26,14 +26,16 @@ import StepButtons from './StepButtons.vue'
 import StepCard from './StepCard.vue'
 import StepList from './StepList.vue'
 
-const props = defineProps<{ run: Run; plan: Changeover | Conversion }>()
+const props = defineProps<{
+  plan: Changeover | Conversion
+}>()
+const { run } = useRun()
 const emit = defineEmits<{ next: []; dialIn: [] }>()
 const { t } = useI18n()
 const shop = useShop()
-const kept = computed(() => shop.run(props.run.id) ?? props.run)
 
 const steps = computed(() => props.plan.steps)
-const at = computed(() => steps.value.findIndex((s) => !kept.value.done.includes(s.id)))
+const at = computed(() => steps.value.findIndex((s) => !run.value.done.includes(s.id)))
 const step = computed(() => (at.value < 0 ? undefined : steps.value[at.value]))
 const whole = ref(false)
 const card = ref<{ focus: () => void }>()
@@ -67,18 +69,18 @@ function done(event?: Event) {
   const walk = walkMinutes(steps.value[at.value - 1]?.place ?? 'store', place)
   const minutes = Math.round(Math.max(0, (Date.now() - since) / 60_000 - walk) * 100) / 100
   since = Date.now()
-  kept.value.times = [...(kept.value.times ?? []), { task, minutes: Math.min(600, minutes) }].slice(-500)
-  kept.value.done = [...kept.value.done, id]
+  run.value.times = [...(run.value.times ?? []), { task, minutes: Math.min(600, minutes) }].slice(-500)
+  run.value.done = [...run.value.done, id]
 }
 function back(event?: Event) {
   if (!counts(event)) return
-  const task = steps.value.find((s) => s.id === kept.value.done.at(-1))?.task
-  if (task && kept.value.times?.at(-1)?.task === task) kept.value.times = kept.value.times.slice(0, -1)
+  const task = steps.value.find((s) => s.id === run.value.done.at(-1))?.task
+  if (task && run.value.times?.at(-1)?.task === task) run.value.times = run.value.times.slice(0, -1)
   since = Date.now()
-  kept.value.done = kept.value.done.slice(0, -1)
+  run.value.done = run.value.done.slice(0, -1)
 }
-const doneBy = (id: string) => (kept.value.done = [...kept.value.done, id])
-const backBy = (id: string) => (kept.value.done = kept.value.done.filter((d) => d !== id))
+const doneBy = (id: string) => (run.value.done = [...run.value.done, id])
+const backBy = (id: string) => (run.value.done = run.value.done.filter((d) => d !== id))
 const writing = ref<Station | null>(null)
 /**
  * What was read goes into the machine and the plan is made anew: readings come first, so nothing has been opened
@@ -87,15 +89,15 @@ const writing = ref<Station | null>(null)
 function wrote(machine: Machine) {
   writing.value = null
   shop.putMachine(machine)
-  kept.value.frozen = { ...kept.value.frozen!, machine }
-  const { plan } = planOf(kept.value, shop.shop)
+  run.value.frozen = { ...run.value.frozen!, machine }
+  const { plan } = planOf(run.value, shop.shop)
   const lacking =
     !plan || plan.problems.length > 0 || plan.gather.some((line) => !line.have && !line.ifNeeded)
   if (lacking) backTo(plan && plan.problems.length === 0 ? 'gather' : 'match')
 }
 
 function backTo(stage: Stage) {
-  const { id } = props.run
+  const { id } = run.value
   shop.shop.runs = shop.shop.runs.map((r) =>
     r.id === id ? { ...r, frozen: undefined, swapStartedAt: undefined, done: [], stage } : r,
   )
@@ -134,8 +136,8 @@ usePageKeys({
 
 const now = useNow({ interval: 1000 })
 const clock = computed(() => {
-  const seconds = kept.value.swapStartedAt
-    ? Math.max(0, Math.floor((now.value.getTime() - Date.parse(kept.value.swapStartedAt)) / 1000))
+  const seconds = run.value.swapStartedAt
+    ? Math.max(0, Math.floor((now.value.getTime() - Date.parse(run.value.swapStartedAt)) / 1000))
     : 0
   const [h, m, s] = [Math.floor(seconds / 3600), Math.floor(seconds / 60) % 60, seconds % 60]
   return h > 99
@@ -150,23 +152,16 @@ const left = computed(() => steps.value.slice(Math.max(0, at.value)).reduce((sum
     <div class="main">
       <header class="head tabular">
         <b v-if="!shared" class="place">{{ PLACE_NAMES[step.place] }}</b>
-        <span v-if="shared">{{ t('crew.count', { done: kept.done.length, of: steps.length }) }}</span>
+        <span v-if="shared">{{ t('crew.count', { done: run.done.length, of: steps.length }) }}</span>
         <span v-else>{{ t('run.step', { n: at + 1, of: steps.length }) }}</span>
         <span v-if="!shared">{{ t('run.left', { minutes: formatMinutes(left) }) }}</span>
         <b class="clock" :aria-label="t('run.clock')" role="timer" aria-live="off">{{ clock }}</b>
       </header>
       <template v-if="whole">
         <h1>{{ t('run.wholeTitle') }}</h1>
-        <StepList :steps="steps" :done="kept.done" />
+        <StepList :steps="steps" :done="run.done" />
       </template>
-      <CrewSheet
-        v-else-if="shared"
-        :run="kept"
-        :plan="shared"
-        @done="doneBy"
-        @back="backBy"
-        @write="writing = $event.station ?? null"
-      />
+      <CrewSheet v-else-if="shared" @done="doneBy" @back="backBy" @write="writing = $event.station ?? null" />
       <CaptiveChain
         v-else-if="chain.length"
         :key="chain.length > 0 ? chain[chain.length - 1]!.id : ''"
@@ -175,13 +170,7 @@ const left = computed(() => steps.value.slice(Math.max(0, at.value)).reduce((sum
         @back="back"
       />
       <template v-else>
-        <StepCard
-          ref="card"
-          :step="step"
-          :findings="plan.findings"
-          :run="kept"
-          :machine="plan.context.machine"
-        >
+        <StepCard ref="card" :step="step" :findings="plan.findings">
           <v-btn
             v-if="step.task === 'readStation' && step.station"
             class="write"
@@ -192,8 +181,8 @@ const left = computed(() => steps.value.slice(Math.max(0, at.value)).reduce((sum
             t('run.toDialIn')
           }}</v-btn>
         </StepCard>
-        <FeedGuide v-if="guided && GUIDED[step.task]" :plan="guided" :run="kept" :show="GUIDED[step.task]!" />
-        <StepButtons :step="step" :first="kept.done.length === 0" @done="done" @back="back" />
+        <FeedGuide v-if="guided && GUIDED[step.task]" :show="GUIDED[step.task]!" />
+        <StepButtons :step="step" :first="run.done.length === 0" @done="done" @back="back" />
       </template>
       <div class="row">
         <v-btn variant="text" :aria-pressed="whole" @click="whole = !whole">{{

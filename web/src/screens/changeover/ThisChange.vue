@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useRun } from '../../composables/useRun.ts'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import {
@@ -7,8 +8,6 @@ import {
   UPKEEP_NAMES,
   upkeepDue,
   formatLead,
-  type Changeover,
-  type Run,
   type School,
   type Upkeep,
 } from '@pepper-knot/core'
@@ -17,20 +16,19 @@ import SchoolChoices from '../../parts/SchoolChoices.vue'
 import { useShop } from '../../stores/shop.ts'
 
 /** What this one change does besides, or otherwise than the shop: upkeep, people, schools, the wire in the gun. */
-const props = defineProps<{ run: Run; plan: Changeover }>()
+const { run, plan } = useRun()
 const { t, n } = useI18n()
 const shop = useShop()
-const kept = computed(() => shop.run(props.run.id) ?? props.run)
 const practice = computed(() => shop.settings.practice)
-const overrides = computed(() => kept.value.practice ?? {})
+const overrides = computed(() => run.value.practice ?? {})
 const count = computed(() => Object.keys(overrides.value).length)
 
 const today = new Date().toISOString()
-const upkeep = computed(() => upkeepDue(props.plan.context.machine.upkeep, today))
+const upkeep = computed(() => upkeepDue(plan.value.context.machine.upkeep, today))
 /** What the change does anyway is not offered again. */
 const byItself = computed<Record<Upkeep, boolean>>(() => {
-  const has = (task: string) => props.plan.steps.some((s) => s.task === task)
-  const asked = (u: Upkeep) => kept.value.upkeep?.includes(u) ?? false
+  const has = (task: string) => plan.value.steps.some((s) => s.task === task)
+  const asked = (u: Upkeep) => run.value.upkeep?.includes(u) ?? false
   return {
     blowOutLiner: !asked('blowOutLiner') && (has('blowOutLiner') || has('linerIn')),
     brushRolls: !asked('brushRolls') && (has('rollsClean') || has('rollsChange')),
@@ -38,24 +36,24 @@ const byItself = computed<Record<Upkeep, boolean>>(() => {
   }
 })
 function toggle(what: Upkeep) {
-  const now = kept.value.upkeep ?? []
-  kept.value.upkeep = now.includes(what) ? now.filter((u) => u !== what) : [...now, what]
+  const now = run.value.upkeep ?? []
+  run.value.upkeep = now.includes(what) ? now.filter((u) => u !== what) : [...now, what]
 }
 function choose(school: School, value: string | undefined) {
-  const next = { ...kept.value.practice, [school]: value }
+  const next = { ...run.value.practice, [school]: value }
   if (value === undefined) delete next[school]
-  kept.value.practice = next
+  run.value.practice = next
 }
 const people = computed({
   get: () => overrides.value.people ?? practice.value.people,
   set: (value: 1 | 2 | undefined) => {
-    const next = { ...kept.value.practice, people: value }
+    const next = { ...run.value.practice, people: value }
     if (value === undefined || value === practice.value.people) delete next.people
-    kept.value.practice = next
+    run.value.practice = next
   },
 })
 const money = computed(() => {
-  const w = props.plan.wireInGun
+  const w = plan.value.wireInGun
   return t('this.gunSum', {
     length: formatLead(w.lengthM, shop.units),
     wire: n(w.wireMoney, { minimumFractionDigits: 2, maximumFractionDigits: 2 }),
@@ -74,7 +72,7 @@ const money = computed(() => {
         <label v-for="what in UPKEEP" :key="what" class="tick">
           <input
             type="checkbox"
-            :checked="byItself[what] || kept.upkeep?.includes(what)"
+            :checked="byItself[what] || run.upkeep?.includes(what)"
             :disabled="byItself[what]"
             @change="toggle(what)"
           />
@@ -103,7 +101,7 @@ const money = computed(() => {
           ]"
         />
         <ChoiceRow
-          v-model="kept.wireCondition"
+          v-model="run.wireCondition"
           :ask="t('this.newWire')"
           :choices="
             (['good', 'dirty', 'damaged'] as const).map((value) => ({

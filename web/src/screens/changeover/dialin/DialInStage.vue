@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useRun } from '../../../composables/useRun.ts'
 import { computed, nextTick, ref, shallowRef, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import {
@@ -10,8 +11,6 @@ import {
   trySigns,
   trySignText,
   usualExtensionMm,
-  type Changeover,
-  type Run,
   type SimulatedArc,
   type Try,
   type WeldKind,
@@ -24,20 +23,23 @@ import TryList from './TryList.vue'
 import { useDialIn } from './useDialIn.ts'
 
 /** The test welds that end a changeover: the next one, what it showed, until two in a row are good. */
-const props = defineProps<{ run: Run; plan: Changeover; title: string; finished: boolean }>()
+defineProps<{
+  finished: boolean
+}>()
+const { run, plan, title } = useRun()
 defineEmits<{ next: []; back: [] }>()
 const { t, d } = useI18n()
 const shop = useShop()
 const weld = ref<WeldKind>('bead')
 const { machine, tries, before, dialIn, next } = useDialIn(
-  () => props.run,
-  () => props.plan,
+  () => run.value,
+  () => plan.value,
   () => weld.value,
 )
 const words = computed(
   () => dialIn.value && next.value && proposalWords(next.value, tries.value, dialIn.value, shop.units),
 )
-const start = computed(() => props.plan.start)
+const start = computed(() => plan.value.start)
 const signs = computed(() => trySigns(tries.value))
 const from = computed(() =>
   before.value
@@ -48,18 +50,16 @@ const from = computed(() =>
 )
 const head = ref<HTMLElement>()
 function keep(made: Try) {
-  const run = shop.run(props.run.id)
-  if (!run) return
-  run.tries = [...(run.tries ?? []), made].slice(-200)
+  run.value.tries = [...tries.value, made].slice(-200)
   void nextTick(() => {
     head.value?.focus({ preventScroll: true })
     head.value?.scrollIntoView({ block: 'nearest' })
   })
 }
 function takeBack() {
-  const run = shop.run(props.run.id)
-  if (!run?.tries?.length) return
-  shop.undoable(t('dialIn.tookBack', { n: run.tries.length }), () => (run.tries = run.tries!.slice(0, -1)))
+  const kept = run.value
+  if (!kept.tries?.length) return
+  shop.undoable(t('dialIn.tookBack', { n: kept.tries.length }), () => (kept.tries = kept.tries!.slice(0, -1)))
 }
 
 /** Practice without a machine: one simulated arc a run, the same however often it is opened. */
@@ -68,9 +68,9 @@ const form = ref<InstanceType<typeof TryForm>>()
 const gave = ref('')
 const arc = shallowRef<SimulatedArc>()
 watch(
-  () => props.run.id,
+  () => run.value.id,
   (id) => {
-    const { context, findings } = props.plan
+    const { context, findings } = plan.value
     const at = start.value
     const { voltageV, wireSpeedMPerMin, transfer } = at ?? {}
     // Without a row there is nothing to practise from.

@@ -1,0 +1,68 @@
+import { computed, inject, provide, type ComputedRef, type InjectionKey } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { FAMILY_NAMES, type Changeover, type Machine, type Run } from '@pepper-knot/core'
+import { usePlan, type RunPlan } from '../stores/plan.ts'
+import { useShop } from '../stores/shop.ts'
+
+/** A changeover and all that follows from it, for the parts of its screen. */
+export interface RunContext {
+  /** The run as it is kept: what is set on it is saved. */
+  run: ComputedRef<Run>
+  machine: ComputedRef<Machine>
+  /** What was read and planned, and why it could not be. */
+  read: ComputedRef<RunPlan>
+  /** The plan: only stages that have one ask for it. */
+  plan: ComputedRef<Changeover>
+  /** `Gull to ER5356 1.2 mm`. */
+  title: ComputedRef<string>
+}
+const KEY: InjectionKey<RunContext> = Symbol('run')
+
+const NOTHING: Run = {
+  id: '-',
+  machineId: '-',
+  startedAt: '2000-01-01T00:00:00Z',
+  stage: 'decide',
+  label: '',
+  job: {},
+  gathered: [],
+  done: [],
+}
+
+/** Gives a run to the parts below. @returns the same, where the run may be gone */
+export function provideRun(id: () => string) {
+  const { t } = useI18n()
+  const shop = useShop()
+  const found = computed(() => shop.run(id()))
+  const machine = computed(() =>
+    found.value ? (found.value.frozen?.machine ?? shop.machine(found.value.machineId)) : undefined,
+  )
+  const read = usePlan(
+    () => found.value ?? NOTHING,
+    () => shop.shop,
+  )
+  const title = computed(() => {
+    const { wire } = read.value
+    return t('change.title', {
+      machine: machine.value?.name ?? '?',
+      wire: wire.ok
+        ? `${wire.value.wire.classification ?? FAMILY_NAMES[wire.value.wire.family]} ${wire.value.wire.diameterLabel ?? ''}`.trim()
+        : found.value?.label || '…',
+    })
+  })
+  provide(KEY, {
+    run: computed(() => found.value ?? NOTHING),
+    machine: computed(() => machine.value!),
+    read,
+    plan: computed(() => read.value.plan!),
+    title,
+  })
+  return { run: found, machine, read, title }
+}
+
+/** The run of the screen this stands on. @throws RangeError outside one */
+export function useRun(): RunContext {
+  const context = inject(KEY)
+  if (!context) throw new RangeError('no run is given here')
+  return context
+}
