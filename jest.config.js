@@ -7,7 +7,8 @@ const project = (room) => ({
   rootDir: room,
   testEnvironment: 'node',
   testMatch: ['<rootDir>/test/**/*.test.ts'],
-  transform: { '^.+\\.ts$': swc },
+  transform: { '^.+\\.(?:ts|js)$': swc },
+  transformIgnorePatterns: ['/node_modules/(?!@seriousme/)'],
   extensionsToTreatAsEsm: [],
 })
 

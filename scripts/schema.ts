@@ -1,12 +1,13 @@
 /** Writes the published JSON Schemas from the Zod schemas: what may be sent, and the file. */
 import { writeFileSync } from 'node:fs'
-import { z } from 'zod'
-import { changeoverRequestSchema, shopFileSchema } from '@pepper-knot/core'
+import type { z } from 'zod'
+import { changeoverRequestSchema, plainSchema, shopFileSchema } from '@pepper-knot/core'
 
+const DIALECT = 'https://json-schema.org/draft/2020-12/schema'
 const write = (name: string, schema: z.ZodType) =>
   writeFileSync(
     new URL(`../docs/${name}.schema.json`, import.meta.url),
-    `${JSON.stringify(z.toJSONSchema(schema, { io: 'input', unrepresentable: 'any' }), null, 2)}\n`,
+    `${JSON.stringify({ $schema: DIALECT, ...plainSchema(schema) }, null, 2)}\n`,
   )
 
 write('pepperknot', shopFileSchema)

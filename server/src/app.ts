@@ -1,6 +1,6 @@
 import { existsSync } from 'node:fs'
 import { join } from 'node:path'
-import { say } from '@pepper-knot/core'
+import { openApi, say } from '@pepper-knot/core'
 import compression from 'compression'
 import express, { type ErrorRequestHandler, type Express, type RequestHandler, type Response } from 'express'
 import helmet from 'helmet'
@@ -65,6 +65,10 @@ export function createApp({ webRoot, demo = false, answerer = answerHere }: Serv
   const api = express.Router()
   api.all('/info', only('GET', 'HEAD'), (_request, response) => {
     response.json({ name: 'Pepper Knot', demo })
+  })
+  const document = JSON.stringify(openApi())
+  api.all('/openapi.json', only('GET', 'HEAD'), (_request, response) => {
+    response.type('json').send(document)
   })
   api.all('/decode', ...asks('decode'))
   api.all('/changeover', ...asks('changeover'))

@@ -6,6 +6,7 @@ import { useTheme } from 'vuetify'
 import NavRail from './parts/NavRail.vue'
 import { usePageKeys } from './parts/keys.ts'
 import { useShop } from './stores/shop.ts'
+import { useSettings } from './stores/settings.ts'
 
 /** What most pages never show comes when it is needed. */
 const KeysDialog = defineAsyncComponent(() => import('./parts/KeysDialog.vue'))
@@ -15,12 +16,13 @@ const WelcomePanel = defineAsyncComponent(() => import('./parts/WelcomePanel.vue
 
 const { t } = useI18n()
 const shop = useShop()
+const settings = useSettings()
 const theme = useTheme()
 const prefersDark = usePreferredDark()
 const keysOpen = ref(false)
 
 const dark = computed(() =>
-  shop.settings.theme === 'system' ? prefersDark.value : shop.settings.theme === 'dark',
+  settings.all.theme === 'system' ? prefersDark.value : settings.all.theme === 'dark',
 )
 watch(dark, (isDark) => theme.change(isDark ? 'dark' : 'light'), { immediate: true })
 watch(
@@ -33,7 +35,7 @@ watch(
 )
 
 usePageKeys({
-  u: () => (shop.shop.settings.units = shop.units === 'metric' ? 'inch' : 'metric'),
+  u: () => settings.toggleUnits(),
   '?': () => (keysOpen.value = true),
 })
 

@@ -78,6 +78,9 @@ function byMm(mm: number): Diameter | undefined {
   return size && { diameterMm: size.mm, exactMm: mm, diameterLabel: metricLabel(mm) }
 }
 
+/** Every size in mm that a wire may be given in. */
+export const KNOWN_MM: readonly number[] = TRADE_SIZES.flatMap(({ mm, alsoMm }) => [mm, ...(alsoMm ?? [])])
+
 /** A trade size in mm as a `Diameter`, for wires entered by hand; `undefined` when no wire has it. */
 export const diameterOfMm = byMm
 

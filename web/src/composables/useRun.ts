@@ -3,6 +3,8 @@ import { useI18n } from 'vue-i18n'
 import { FAMILY_NAMES, type Changeover, type Machine, type Run } from '@pepper-knot/core'
 import { usePlan, type RunPlan } from '../stores/plan.ts'
 import { useShop } from '../stores/shop.ts'
+import { useMachines } from '../stores/machines.ts'
+import { useRuns } from '../stores/runs.ts'
 
 /** A changeover and all that follows from it, for the parts of its screen. */
 export interface RunContext {
@@ -33,9 +35,11 @@ const NOTHING: Run = {
 export function provideRun(id: () => string) {
   const { t } = useI18n()
   const shop = useShop()
-  const found = computed(() => shop.run(id()))
+  const machineStore = useMachines()
+  const runStore = useRuns()
+  const found = computed(() => runStore.byId(id()))
   const machine = computed(() =>
-    found.value ? (found.value.frozen?.machine ?? shop.machine(found.value.machineId)) : undefined,
+    found.value ? (found.value.frozen?.machine ?? machineStore.byId(found.value.machineId)) : undefined,
   )
   const read = usePlan(
     () => found.value ?? NOTHING,

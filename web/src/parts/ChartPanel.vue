@@ -3,13 +3,13 @@ import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { problemText, chartLine, readChart, type ChartRow } from '@pepper-knot/core'
 import { exportCsv } from '../storage/csv.ts'
-import { useShop } from '../stores/shop.ts'
+import { useSettings } from '../stores/settings.ts'
 
 /** The shop's own settings of a machine or a wire, a row a line: typed or pasted, edited, removed, taken out as a file. */
 const props = defineProps<{ rows: readonly ChartRow[]; name: string; text: string }>()
 const emit = defineEmits<{ change: [rows: ChartRow[], said: string] }>()
 const { t } = useI18n()
-const shop = useShop()
+const settings = useSettings()
 const typed = ref('')
 /** The row that is being written anew; its old figures stay until then. */
 const editing = ref<number>()
@@ -36,7 +36,7 @@ function add() {
 }
 function edit(i: number) {
   editing.value = i
-  typed.value = chartLine(props.rows[i]!, shop.units)
+  typed.value = chartLine(props.rows[i]!, settings.units)
 }
 function cancel() {
   editing.value = undefined
@@ -76,16 +76,16 @@ const csv = () => {
     <p class="muted">{{ text }}</p>
     <ul v-if="rows.length" class="tabular">
       <li v-for="(row, i) in rows" :key="i" :class="{ on: i === editing }">
-        <span>{{ chartLine(row, shop.units) }}</span>
+        <span>{{ chartLine(row, settings.units) }}</span>
         <v-btn
           size="small"
-          :aria-label="t('chart.edit', { row: chartLine(row, shop.units) })"
+          :aria-label="t('chart.edit', { row: chartLine(row, settings.units) })"
           @click="edit(i)"
           >{{ t('store.edit') }}</v-btn
         >
         <v-btn
           size="small"
-          :aria-label="t('chart.remove', { row: chartLine(row, shop.units) })"
+          :aria-label="t('chart.remove', { row: chartLine(row, settings.units) })"
           @click="remove(i)"
           >{{ t('store.remove') }}</v-btn
         >
@@ -105,7 +105,7 @@ const csv = () => {
     />
     <ul v-if="lines.length" class="read" aria-live="polite">
       <li v-for="({ line, read }, i) in lines.slice(0, 40)" :key="i">
-        <b v-if="read.ok">{{ chartLine(read.value, shop.units) }}</b>
+        <b v-if="read.ok">{{ chartLine(read.value, settings.units) }}</b>
         <span v-else class="problem"
           ><b>{{ line.slice(0, 120) }}</b
           >: {{ problemText(read.problems[0]!) }}</span

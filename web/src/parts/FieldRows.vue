@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useI18n } from 'vue-i18n'
 import { typedNumber, problemText, readDiameter, readStampMm, tradeLabel } from '@pepper-knot/core'
-import { useShop } from '../stores/shop.ts'
+import { useSettings } from '../stores/settings.ts'
 import MixtureField from './MixtureField.vue'
 import QuantityField from './QuantityField.vue'
 import type { FieldRow } from './stationFields.ts'
@@ -10,7 +10,7 @@ import type { FieldRow } from './stationFields.ts'
 defineProps<{ rows: FieldRow[] }>()
 const values = defineModel<Record<string, unknown>>({ required: true })
 const { t } = useI18n()
-const shop = useShop()
+const settings = useSettings()
 
 function set(key: string, value: unknown) {
   const next = { ...values.value }
@@ -36,7 +36,7 @@ const stampProblem = (text: unknown) => {
 /** A wire size is typed in either system and kept as its trade size in mm; what cannot be read stays as typed. */
 const sizeOf = (key: string) => {
   const kept = values.value[key]
-  return typeof kept === 'number' ? tradeLabel(kept, shop.units) : String(kept ?? '')
+  return typeof kept === 'number' ? tradeLabel(kept, settings.units) : String(kept ?? '')
 }
 const setSize = (key: string, text: string) => {
   const size = readDiameter(text)
@@ -75,7 +75,7 @@ const isQuantity = (as: FieldRow['as']): as is keyof typeof QUANTITIES => as in 
         v-else-if="isQuantity(row.as)"
         :kind="QUANTITIES[row.as]"
         :label="name(row)"
-        :units="shop.units"
+        :units="settings.units"
         :model-value="numberOf(row.key)"
         @update:model-value="set(row.key, $event)"
       />

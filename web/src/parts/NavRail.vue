@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { useI18n } from 'vue-i18n'
-import { useShop } from '../stores/shop.ts'
+import { useSettings } from '../stores/settings.ts'
 
 defineEmits<{ keys: [] }>()
 const { t } = useI18n()
-const shop = useShop()
+const settings = useSettings()
 
 // Each sign is drawn for this program: a bench with a spool, a wire with a loop, drawers, a shop front.
 const places = [
@@ -47,10 +47,10 @@ const places = [
       <button
         type="button"
         class="small"
-        :aria-label="t('nav.unitsNow', { units: t(`units.${shop.units}`) })"
-        @click="shop.shop.settings.units = shop.units === 'metric' ? 'inch' : 'metric'"
+        :aria-label="t('nav.unitsNow', { units: t(`units.${settings.units}`) })"
+        @click="settings.toggleUnits()"
       >
-        {{ t(`units.short.${shop.units}`) }}
+        {{ t(`units.short.${settings.units}`) }}
       </button>
       <button type="button" class="small keys" @click="$emit('keys')">{{ t('nav.keys') }}</button>
     </div>

@@ -4,18 +4,28 @@ import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { exportShop } from '../storage/exportShop.ts'
 import { useShop } from '../stores/shop.ts'
+import { useMachines } from '../stores/machines.ts'
+import { useParts } from '../stores/parts.ts'
+import { useRuns } from '../stores/runs.ts'
+import { useSettings } from '../stores/settings.ts'
 
 /** What could not be kept is said on every page. */
 const { t } = useI18n()
 const shop = useShop()
+const settings = useSettings()
+const machineStore = useMachines()
+const partStore = useParts()
+const runStore = useRuns()
 const failed = computed(() => shop.saveState === 'failed' || shop.saveState === 'no-answer')
 const read = ref(false)
 /** What the user calls the record that could not be kept. */
 function nameOf({ where, id }: Unkept): string {
-  if (where === 'machines') return shop.machine(id ?? '')?.name ?? t('shop.lists.machines')
-  const part = where === 'store' ? shop.shop.store.find((p) => p.id === id) : undefined
-  if (part) return partText(part.kind, part, shop.units)
-  return where === 'runs' ? (shop.run(id ?? '')?.label ?? t('shop.lists.runs')) : t(`save.where.${where}`)
+  if (where === 'machines') return machineStore.byId(id ?? '')?.name ?? t('shop.lists.machines')
+  const part = where === 'store' ? partStore.list.find((p) => p.id === id) : undefined
+  if (part) return partText(part.kind, part, settings.units)
+  return where === 'runs'
+    ? (runStore.byId(id ?? '')?.label ?? t('shop.lists.runs'))
+    : t(`save.where.${where}`)
 }
 </script>
 

@@ -8,7 +8,7 @@ import {
   type PracticeOverrides,
   type School,
 } from '@pepper-knot/core'
-import { useShop } from '../stores/shop.ts'
+import { useSettings } from '../stores/settings.ts'
 
 /** Where good welders differ: each question, its choices, and what speaks for the one that stands. */
 const props = defineProps<{
@@ -19,11 +19,11 @@ const props = defineProps<{
 }>()
 const emit = defineEmits<{ choose: [School, string | undefined] }>()
 const { t } = useI18n()
-const shop = useShop()
+const settings = useSettings()
 
 const rows = computed(() =>
   props.schools.map((school) => {
-    const words = schoolWords(school, shop.units)
+    const words = schoolWords(school, settings.units)
     const chosen = props.overrides?.[school] ?? props.practice[school]
     const [usual] = schoolOptions(school)
     return {

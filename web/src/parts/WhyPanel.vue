@@ -15,14 +15,14 @@ import {
   type Changeover,
   type StationFinding,
 } from '@pepper-knot/core'
-import { useShop } from '../stores/shop.ts'
+import { useSettings } from '../stores/settings.ts'
 import SectionDrawing from './sections/SectionDrawing.vue'
 
 const props = defineProps<{ finding: StationFinding; plan: Changeover }>()
 const { t } = useI18n()
-const shop = useShop()
+const settings = useSettings()
 
-const units = computed(() => shop.units)
+const units = computed(() => settings.units)
 const machine = computed(() => props.plan.context.machine)
 const fittedSetup = computed(() => ({ ...machine.value.fitted, supply: machine.value.supply }))
 const wireMm = computed(() => props.plan.context.wire.exactMm)

@@ -3,11 +3,17 @@ import { defineStore } from 'pinia'
 import { ref, shallowRef, watch } from 'vue'
 import { ownMinutes, type Readiness } from '@pepper-knot/core'
 import type { BoardWorker } from '../workers/readiness.worker.ts'
-import { useShop } from './shop.ts'
+import { useMachines } from './machines.ts'
+import { useParts } from './parts.ts'
+import { useRuns } from './runs.ts'
+import { useSettings } from './settings.ts'
 
 /** The readiness board of the whole shop: asked anew whenever machines, store or practice change. */
 export const useReadiness = defineStore('readiness', () => {
-  const shop = useShop()
+  const settings = useSettings()
+  const machineStore = useMachines()
+  const partStore = useParts()
+  const runStore = useRuns()
   const board = shallowRef<Readiness>()
   const minutes = shallowRef<ReadonlyMap<string, number>>(new Map())
   const state = ref<'working' | 'done' | 'failed'>('working')
@@ -25,10 +31,10 @@ export const useReadiness = defineStore('readiness', () => {
   }
 
   const question = () => ({
-    machines: shop.shop.machines,
-    store: shop.shop.store,
-    practice: shop.shop.settings.practice,
-    minutes: ownMinutes(shop.shop.runs.flatMap((r) => r.times ?? [])),
+    machines: machineStore.list,
+    store: partStore.list,
+    practice: settings.all.practice,
+    minutes: ownMinutes(runStore.list.flatMap((r) => r.times ?? [])),
   })
 
   async function ask(text: string) {

@@ -1,17 +1,13 @@
 import { defineStore } from 'pinia'
-import { computed, ref, shallowRef, toRaw, watch } from 'vue'
+import { ref, shallowRef, toRaw, watch } from 'vue'
 import {
   problemAt,
   say,
   defaultSettings,
   type keeper,
-  type Machine,
-  type Part,
   type Problem,
-  type Run,
   type Shop,
   type Unkept,
-  type WireByHand,
 } from '@pepper-knot/core'
 import { inTime, NoAnswer } from '../storage/inTime.ts'
 import { fetchInfo } from '../storage/server.ts'
@@ -35,7 +31,7 @@ const edge = import('../storage/edge.ts')
 
 export const newId = (): string => crypto.randomUUID()
 
-/** The shop: everything the user has. Every touch is saved. */
+/** The shop as it is kept: opened, saved at every touch, taken back. What stands in it has a store each. */
 export const useShop = defineStore('shop', () => {
   const shop = ref<Shop>(blank())
   const phase = ref<Phase>('loading')
@@ -148,53 +144,6 @@ export const useShop = defineStore('shop', () => {
 
   const replaceAll = (label: string, next: Shop) => undoable(label, () => (shop.value = withIds(next)))
 
-  const machine = (id: string) => shop.value.machines.find((m) => m.id === id)
-  /** With all that was learned of it since a sheet began, but fitted as the sheet goes by. */
-  const asPlanned = (planned: Machine): Machine => ({
-    ...(machine(planned.id) ?? planned),
-    fitted: planned.fitted,
-  })
-  function putMachine(next: Machine) {
-    const at = shop.value.machines.findIndex((m) => m.id === next.id)
-    if (at < 0) shop.value.machines.push(next)
-    else shop.value.machines[at] = next
-  }
-  function putPart(next: Part) {
-    const at = shop.value.store.findIndex((p) => p.id !== undefined && p.id === next.id)
-    if (at < 0) shop.value.store.push({ ...next, id: next.id ?? newId() })
-    else shop.value.store[at] = next
-  }
-  const removeMachine = (id: string, label: string) =>
-    undoable(label, () => {
-      shop.value.machines = shop.value.machines.filter((m) => m.id !== id)
-      shop.value.runs = shop.value.runs.filter((r) => r.machineId !== id || r.signedOffAt !== undefined)
-    })
-  const removePart = (id: string, label: string) =>
-    undoable(label, () => (shop.value.store = shop.value.store.filter((p) => p.id !== id)))
-
-  const openRuns = computed(() => shop.value.runs.filter((r) => r.signedOffAt === undefined))
-  const run = (id: string) => shop.value.runs.find((r) => r.id === id)
-  function startRun(machineId: string, label = '', byHand?: WireByHand): Run {
-    const fresh: Run = {
-      id: newId(),
-      machineId,
-      startedAt: new Date().toISOString(),
-      stage: 'decide',
-      label,
-      ...(byHand && { byHand }),
-      job: { position: 'flat', draughtMPerS: 0 },
-      gathered: [],
-      done: [],
-    }
-    shop.value.runs.push(fresh)
-    return fresh
-  }
-  const removeRun = (id: string, label: string) =>
-    undoable(label, () => (shop.value.runs = shop.value.runs.filter((r) => r.id !== id)))
-
-  const settings = computed(() => shop.value.settings)
-  const units = computed(() => shop.value.settings.units)
-
   return {
     shop,
     phase,
@@ -203,9 +152,6 @@ export const useShop = defineStore('shop', () => {
     unreadableText,
     told,
     undoStack,
-    settings,
-    units,
-    openRuns,
     load,
     save,
     openDemo,
@@ -216,15 +162,6 @@ export const useShop = defineStore('shop', () => {
     undoable,
     undo,
     replaceAll,
-    machine,
-    asPlanned,
-    putMachine,
-    putPart,
-    removeMachine,
-    removePart,
-    run,
-    startRun,
-    removeRun,
     start,
   }
 })

@@ -4,7 +4,9 @@ import { useI18n } from 'vue-i18n'
 import { useRouter } from 'vue-router'
 import { readLabel, type Part } from '@pepper-knot/core'
 import LabelField from '../../parts/LabelField.vue'
-import { useShop } from '../../stores/shop.ts'
+import { useMachines } from '../../stores/machines.ts'
+import { useParts } from '../../stores/parts.ts'
+import { useRuns } from '../../stores/runs.ts'
 import BenchMachine from './BenchMachine.vue'
 import OpenRuns from './OpenRuns.vue'
 import ReadinessBoard from './ReadinessBoard.vue'
@@ -12,11 +14,13 @@ import ReadinessBoard from './ReadinessBoard.vue'
 /** What is under way, what can be run, the machines and the shelf. */
 const { t } = useI18n()
 const router = useRouter()
-const shop = useShop()
+const machineStore = useMachines()
+const partStore = useParts()
+const runStore = useRuns()
 const label = ref('')
 
 const wires = computed(() =>
-  shop.shop.store.filter((p): p is Extract<Part, { kind: 'wire' }> => p.kind === 'wire' && p.count > 0),
+  partStore.list.filter((p): p is Extract<Part, { kind: 'wire' }> => p.kind === 'wire' && p.count > 0),
 )
 const chosen = computed(() => {
   const read = label.value.trim() ? readLabel(label.value) : undefined
@@ -27,7 +31,7 @@ const chosen = computed(() => {
 const hand = computed(() => wires.value.find((w) => w.byHand && w.label === label.value)?.byHand)
 
 function start(machineId: string, wire = label.value, byHand = hand.value) {
-  const run = shop.startRun(machineId, wire, byHand)
+  const run = runStore.start(machineId, wire, byHand)
   void router.push(`/change/${run.id}`)
 }
 </script>
@@ -39,17 +43,17 @@ function start(machineId: string, wire = label.value, byHand = hand.value) {
       {{ t('bench.chooseMachine', { wire: chosen.classification }) }}
     </p>
     <OpenRuns />
-    <ReadinessBoard v-if="shop.shop.machines.length" class="board" @start="start" />
+    <ReadinessBoard v-if="machineStore.list.length" class="board" @start="start" />
     <div class="cols">
       <section :aria-label="t('bench.machines')">
         <BenchMachine
-          v-for="machine in shop.shop.machines"
+          v-for="machine in machineStore.list"
           :key="machine.id"
           :machine="machine"
           :offer="chosen?.classification ?? (hand && label) ?? undefined"
           @start="start(machine.id)"
         />
-        <div v-if="shop.shop.machines.length === 0" class="empty">
+        <div v-if="machineStore.list.length === 0" class="empty">
           <h2>{{ t('bench.noMachines') }}</h2>
           <p>{{ t('bench.noMachinesText') }}</p>
           <v-btn to="/store/machines" variant="flat" color="primary">{{ t('store.addMachine') }}</v-btn>

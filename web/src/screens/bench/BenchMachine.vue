@@ -13,15 +13,15 @@ import {
 import { standingMarks } from '../../parts/marks.ts'
 import WireLine from '../../parts/WireLine.vue'
 import { asItStands } from '../../stores/bench.ts'
-import { useShop } from '../../stores/shop.ts'
+import { useSettings } from '../../stores/settings.ts'
 
 const props = defineProps<{ machine: Machine; offer?: string | undefined }>()
 defineEmits<{ start: [] }>()
 const { t } = useI18n()
-const shop = useShop()
+const settings = useSettings()
 
-const stands = computed(() => asItStands(props.machine, shop.settings.practice))
-const marks = computed(() => standingMarks(props.machine, stands.value.findings, shop.units))
+const stands = computed(() => asItStands(props.machine, settings.all.practice))
+const marks = computed(() => standingMarks(props.machine, stands.value.findings, settings.units))
 const loaded = computed(() => {
   const { wire } = stands.value
   if (wire === null) return t('bench.emptyMachine')
@@ -31,7 +31,7 @@ const loaded = computed(() => {
 const left = computed(() =>
   props.machine.fitted.spool?.wireKg === undefined || stands.value.wire === null
     ? ''
-    : t('bench.left', { mass: formatMass(props.machine.fitted.spool.wireKg, shop.units) }),
+    : t('bench.left', { mass: formatMass(props.machine.fitted.spool.wireKg, settings.units) }),
 )
 /** Upkeep past its day, and parts that are worn. */
 const due = computed(() => [

@@ -2,13 +2,17 @@
 import { computed, defineAsyncComponent } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useShop } from '../../stores/shop.ts'
+import { useMachines } from '../../stores/machines.ts'
+import { useParts } from '../../stores/parts.ts'
 
 /** The shop's name at once; what stands on it comes with its own code. */
 const painted = () => new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done)))
 const BenchBody = defineAsyncComponent(() => painted().then(() => import('./BenchBody.vue')))
 const { t } = useI18n()
 const shop = useShop()
-const spools = computed(() => shop.shop.store.filter((p) => p.kind === 'wire' && p.count > 0).length)
+const machineStore = useMachines()
+const partStore = useParts()
+const spools = computed(() => partStore.list.filter((p) => p.kind === 'wire' && p.count > 0).length)
 </script>
 
 <template>
@@ -16,7 +20,7 @@ const spools = computed(() => shop.shop.store.filter((p) => p.kind === 'wire' &&
     <header>
       <h1>{{ shop.shop.name }}</h1>
       <p class="muted">
-        {{ t('bench.machineCount', shop.shop.machines.length) }}, {{ t('bench.wireCount', spools) }}
+        {{ t('bench.machineCount', machineStore.list.length) }}, {{ t('bench.wireCount', spools) }}
       </p>
     </header>
     <BenchBody />

@@ -1,16 +1,18 @@
 <script setup lang="ts">
 import { useI18n } from 'vue-i18n'
-import { useShop } from '../../stores/shop.ts'
+import { useMachines } from '../../stores/machines.ts'
+import { useRuns } from '../../stores/runs.ts'
 
 /** Changeovers that were begun and not signed off: a dead battery loses nothing. */
 const { t } = useI18n()
-const shop = useShop()
-const name = (machineId: string) => shop.machine(machineId)?.name ?? '?'
+const machineStore = useMachines()
+const runStore = useRuns()
+const name = (machineId: string) => machineStore.byId(machineId)?.name ?? '?'
 </script>
 
 <template>
-  <section v-if="shop.openRuns.length" class="open" :aria-label="t('bench.open')">
-    <div v-for="run in shop.openRuns" :key="run.id" class="run">
+  <section v-if="runStore.open.length" class="open" :aria-label="t('bench.open')">
+    <div v-for="run in runStore.open" :key="run.id" class="run">
       <router-link :to="`/change/${run.id}`">
         <b>{{ t('bench.resume') }}</b>
         {{ t('change.title', { machine: name(run.machineId), wire: run.label || '…' }) }}
@@ -23,7 +25,7 @@ const name = (machineId: string) => shop.machine(machineId)?.name ?? '?'
         variant="text"
         size="small"
         :aria-label="t('change.dropNamed', { machine: name(run.machineId) })"
-        @click="shop.removeRun(run.id, t('change.dropped'))"
+        @click="runStore.remove(run.id, t('change.dropped'))"
         >{{ t('change.drop') }}</v-btn
       >
     </div>

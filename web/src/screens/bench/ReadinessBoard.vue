@@ -11,15 +11,17 @@ import {
   type WireByHand,
 } from '@pepper-knot/core'
 import { useReadiness } from '../../stores/readiness.ts'
-import { useShop } from '../../stores/shop.ts'
+import { useMachines } from '../../stores/machines.ts'
+import { useSettings } from '../../stores/settings.ts'
 
 /** Wires down, machines across: what runs now, and what it would take. */
 const emit = defineEmits<{ start: [machineId: string, label: string, byHand?: WireByHand] }>()
 const { t } = useI18n()
-const shop = useShop()
+const settings = useSettings()
+const machineStore = useMachines()
 const ready = useReadiness()
 
-const machines = computed(() => shop.shop.machines)
+const machines = computed(() => machineStore.list)
 const rows = computed(() => ready.board?.rows ?? [])
 const FEW = 6
 const all = ref(false)
@@ -29,14 +31,14 @@ const cellOf = (row: ReadinessRow, id: string) => cells.value.get(`${row.key}|${
 const minutes = (cell: ReadinessCell) => ready.minutesOf(cell.row, cell.machineId)
 const name = (row: ReadinessRow) =>
   row.wire.classification
-    ? `${row.wire.classification} ${sizeText(row.wire.diameterMm, shop.units)}`
-    : row.label || partText('wire', { ...row.byHand }, shop.units)
+    ? `${row.wire.classification} ${sizeText(row.wire.diameterMm, settings.units)}`
+    : row.label || partText('wire', { ...row.byHand }, settings.units)
 const told = (row: ReadinessRow, cell: ReadinessCell) =>
   cellSentence(
     cell,
-    { wire: name(row), machine: shop.machine(cell.machineId)?.name ?? '' },
+    { wire: name(row), machine: machineStore.byId(cell.machineId)?.name ?? '' },
     minutes(cell),
-    shop.units,
+    settings.units,
   )
 
 /** Arrows walk over the cells as over a sheet. */

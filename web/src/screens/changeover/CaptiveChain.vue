@@ -2,7 +2,7 @@
 import { computed, onBeforeUnmount, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { stepTitle, type Step } from '@pepper-knot/core'
-import { useShop } from '../../stores/shop.ts'
+import { useSettings } from '../../stores/settings.ts'
 
 /**
  * One hand holds the wire: these steps go on at any key but Backspace and Escape, a pedal, a touch anywhere, or a
@@ -11,7 +11,7 @@ import { useShop } from '../../stores/shop.ts'
 const props = defineProps<{ chain: Step[] }>()
 const emit = defineEmits<{ done: []; back: [] }>()
 const { t } = useI18n()
-const shop = useShop()
+const settings = useSettings()
 
 const started = ref(false)
 const seconds = ref(0)
@@ -20,7 +20,7 @@ const region = ref<HTMLElement>()
 const all = ref([...props.chain])
 const step = computed(() => props.chain[0])
 const speaks = 'speechSynthesis' in window
-const aloud = computed(() => speaks && shop.settings.readAloud)
+const aloud = computed(() => speaks && settings.all.readAloud)
 /** A second press within this time is the first one's shadow. */
 const HOLD_OFF_MS = 350
 let last = 0
@@ -29,7 +29,7 @@ let timer = 0
 function say() {
   if (!aloud.value || !step.value) return
   speechSynthesis.cancel()
-  speechSynthesis.speak(new SpeechSynthesisUtterance(stepTitle(step.value, shop.units)))
+  speechSynthesis.speak(new SpeechSynthesisUtterance(stepTitle(step.value, settings.units)))
 }
 function wind() {
   clearTimeout(timer)
@@ -88,13 +88,13 @@ onBeforeUnmount(stop)
       <p class="how">{{ t('captive.text') }}</p>
       <ol class="list">
         <li v-for="(s, i) in chain" :key="s.id">
-          <b class="tabular">{{ i + 1 }}</b> {{ stepTitle(s, shop.units) }}
+          <b class="tabular">{{ i + 1 }}</b> {{ stepTitle(s, settings.units) }}
         </li>
       </ol>
       <p class="hazard">{{ t('captive.caution') }}</p>
       <div class="row">
         <v-checkbox
-          v-model="shop.shop.settings.readAloud"
+          v-model="settings.all.readAloud"
           :disabled="!speaks"
           :label="t(speaks ? 'captive.aloud' : 'captive.mute')"
         />
@@ -130,10 +130,10 @@ onBeforeUnmount(stop)
             :class="{ on: s.id === step?.id, past: !chain.some((c) => c.id === s.id) }"
             :aria-current="s.id === step?.id ? 'step' : undefined"
           >
-            {{ stepTitle(s, shop.units) }}
+            {{ stepTitle(s, settings.units) }}
           </li>
         </ol>
-        <p class="visually-hidden" aria-live="assertive">{{ step ? stepTitle(step, shop.units) : '' }}</p>
+        <p class="visually-hidden" aria-live="assertive">{{ step ? stepTitle(step, settings.units) : '' }}</p>
         <p class="keys">{{ t('captive.keys') }}</p>
       </div>
     </Teleport>

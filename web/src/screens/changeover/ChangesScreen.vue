@@ -2,16 +2,18 @@
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRouter } from 'vue-router'
-import { useShop } from '../../stores/shop.ts'
+import { useMachines } from '../../stores/machines.ts'
+import { useRuns } from '../../stores/runs.ts'
 import OpenRuns from '../bench/OpenRuns.vue'
 
 const { t, d } = useI18n()
 const router = useRouter()
-const shop = useShop()
+const machineStore = useMachines()
+const runStore = useRuns()
 const past = computed(() =>
-  shop.shop.runs.filter((r) => r.signedOffAt).sort((a, b) => b.signedOffAt!.localeCompare(a.signedOffAt!)),
+  runStore.list.filter((r) => r.signedOffAt).sort((a, b) => b.signedOffAt!.localeCompare(a.signedOffAt!)),
 )
-const start = (machineId: string) => void router.push(`/change/${shop.startRun(machineId).id}`)
+const start = (machineId: string) => void router.push(`/change/${runStore.start(machineId).id}`)
 </script>
 
 <template>
@@ -20,14 +22,10 @@ const start = (machineId: string) => void router.push(`/change/${shop.startRun(m
     <OpenRuns class="gap" />
     <h2 class="gap">{{ t('changes.start') }}</h2>
     <div class="row">
-      <v-btn
-        v-for="machine in shop.shop.machines"
-        :key="machine.id"
-        size="large"
-        @click="start(machine.id)"
-        >{{ machine.name }}</v-btn
-      >
-      <v-btn v-if="shop.shop.machines.length === 0" to="/store/machines" variant="flat" color="primary">{{
+      <v-btn v-for="machine in machineStore.list" :key="machine.id" size="large" @click="start(machine.id)">{{
+        machine.name
+      }}</v-btn>
+      <v-btn v-if="machineStore.list.length === 0" to="/store/machines" variant="flat" color="primary">{{
         t('store.addMachine')
       }}</v-btn>
     </div>

@@ -15,6 +15,9 @@ import {
   type Conversion,
 } from '@pepper-knot/core'
 import { useShop } from '../../stores/shop.ts'
+import { useMachines } from '../../stores/machines.ts'
+import { useParts } from '../../stores/parts.ts'
+import { useSettings } from '../../stores/settings.ts'
 import { settleWords } from './settleWords.ts'
 import SwapStage from './SwapStage.vue'
 
@@ -23,7 +26,10 @@ const { run } = useRun()
 const { t } = useI18n()
 const router = useRouter()
 const shop = useShop()
-const machine = computed(() => run.value.frozen?.machine ?? shop.machine(run.value.machineId))
+const settings = useSettings()
+const machineStore = useMachines()
+const partStore = useParts()
+const machine = computed(() => run.value.frozen?.machine ?? machineStore.byId(run.value.machineId))
 
 const plan = computed<Conversion | undefined>(() => {
   if (!machine.value) return undefined
@@ -32,8 +38,8 @@ const plan = computed<Conversion | undefined>(() => {
       machine.value,
       run.value.conversion!,
       run.value.gun,
-      run.value.frozen?.store ?? shop.shop.store,
-      shop.settings.practice,
+      run.value.frozen?.store ?? partStore.list,
+      settings.all.practice,
     )
   } catch {
     return undefined
@@ -49,7 +55,7 @@ function begin() {
         machine: machine.value,
         wire: FIRST_BY_HAND,
         job: { material: 'mild-steel', thicknessMm: 3 },
-        store: shop.shop.store,
+        store: partStore.list,
       }),
     ),
   )
@@ -60,14 +66,16 @@ function begin() {
 }
 /** The shop as it will be: shown before it is written. */
 const settled = computed(() => {
-  const now = shop.machine(run.value.machineId)
-  return plan.value && now && settleConversion(plan.value, now, shop.shop.store, settleWords(t, shop.units))
+  const now = machineStore.byId(run.value.machineId)
+  return (
+    plan.value && now && settleConversion(plan.value, now, partStore.list, settleWords(t, settings.units))
+  )
 })
 function sign() {
   const done = settled.value!
   shop.undoable(t('convert.done', { machine: done.machine.name, work: work.value }), () => {
-    shop.putMachine(JSON.parse(JSON.stringify(done.machine)))
-    shop.shop.store = JSON.parse(JSON.stringify(done.store))
+    machineStore.put(JSON.parse(JSON.stringify(done.machine)))
+    partStore.list = JSON.parse(JSON.stringify(done.store))
     run.value.signedOffAt = new Date().toISOString()
     run.value.label = work.value
   })
@@ -94,7 +102,7 @@ function sign() {
         <h2>{{ t('gather.title') }}</h2>
         <ul>
           <li v-for="line in plan.gather" :key="line.kind" :class="{ problem: !line.have }">
-            {{ partText(line.kind, line.spec, shop.units, line.piece)
+            {{ partText(line.kind, line.spec, settings.units, line.piece)
             }}{{ line.have ? ` (${line.drawer ?? t('why.inStore')})` : `: ${t('match.missing')}` }}
           </li>
           <li v-for="tool in plan.tools" :key="tool">{{ TOOL_NAMES[tool] }}</li>
@@ -103,7 +111,7 @@ function sign() {
       <section>
         <h2>{{ t('run.wholeTitle') }}</h2>
         <ol>
-          <li v-for="step in plan.steps" :key="step.id">{{ stepTitle(step, shop.units) }}</li>
+          <li v-for="step in plan.steps" :key="step.id">{{ stepTitle(step, settings.units) }}</li>
         </ol>
       </section>
       <div class="row">
@@ -121,7 +129,9 @@ function sign() {
       <section v-if="settled && !run.signedOffAt && settled.returned.length">
         <h2>{{ t('sign.returned') }}</h2>
         <ul>
-          <li v-for="(part, i) in settled.returned" :key="i">{{ partText(part.kind, part, shop.units) }}</li>
+          <li v-for="(part, i) in settled.returned" :key="i">
+            {{ partText(part.kind, part, settings.units) }}
+          </li>
         </ul>
       </section>
       <div class="row">

@@ -13,7 +13,7 @@ import {
 } from '@pepper-knot/core'
 import HoldButton from '../../parts/HoldButton.vue'
 import { noRepeat, useOnePress } from '../../parts/onePress.ts'
-import { useShop } from '../../stores/shop.ts'
+import { useSettings } from '../../stores/settings.ts'
 import CaptiveChain from './CaptiveChain.vue'
 import StepCard from './StepCard.vue'
 
@@ -21,7 +21,7 @@ import StepCard from './StepCard.vue'
 const { run, plan } = useRun()
 const emit = defineEmits<{ done: [id: string]; back: [id: string]; write: [step: Step] }>()
 const { t } = useI18n()
-const shop = useShop()
+const settings = useSettings()
 /** A press of the one is never the other's. */
 const counts = { feeder: useOnePress(), gun: useOnePress() }
 const crew = computed(() => plan.value.crew!)
@@ -81,9 +81,9 @@ const chainNow = computed(() => lanes.value.find((l) => l.lane === holding.value
       <template v-else-if="l.waits.length">
         <h2>{{ t('crew.wait') }}</h2>
         <ul class="waits">
-          <li v-for="w in l.waits" :key="w.id">{{ stepTitle(w, shop.units) }}</li>
+          <li v-for="w in l.waits" :key="w.id">{{ stepTitle(w, settings.units) }}</li>
         </ul>
-        <p class="muted">{{ t('crew.next', { step: stepTitle(l.step, shop.units) }) }}</p>
+        <p class="muted">{{ t('crew.next', { step: stepTitle(l.step, settings.units) }) }}</p>
       </template>
       <template v-else>
         <p>{{ PLACE_NAMES[l.step.place] }}</p>

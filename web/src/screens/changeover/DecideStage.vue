@@ -24,20 +24,22 @@ import {
 } from '@pepper-knot/core'
 import LabelField from '../../parts/LabelField.vue'
 import QuantityField from '../../parts/QuantityField.vue'
-import { useShop } from '../../stores/shop.ts'
+import { useParts } from '../../stores/parts.ts'
+import { useSettings } from '../../stores/settings.ts'
 import WireAsks from './WireAsks.vue'
 import WireFinder from './WireFinder.vue'
 
 const { run, read, machine } = useRun()
 const emit = defineEmits<{ next: [] }>()
 const { t } = useI18n()
-const shop = useShop()
+const settings = useSettings()
+const partStore = useParts()
 // The shelf stands open until a wire is named.
 const shelfOpen = ref(run.value.label.trim() === '')
 const byHand = ref(run.value.byHand !== undefined)
 
 const shelf = computed(() =>
-  shop.shop.store.filter((p): p is Extract<Part, { kind: 'wire' }> => p.kind === 'wire' && p.count > 0),
+  partStore.list.filter((p): p is Extract<Part, { kind: 'wire' }> => p.kind === 'wire' && p.count > 0),
 )
 const wire = computed(() => (read.value.wire.ok ? read.value.wire.value.wire : undefined))
 const gaugeScale = computed(() => gaugeScaleOf(run.value.job.material))
@@ -65,7 +67,7 @@ function toggleHand() {
 function setHand(change: object) {
   const next = { ...hand.value, ...change }
   run.value.byHand = next
-  run.value.label = `${FAMILY_NAMES[next.family]} ${tradeLabel(next.diameterMm, shop.units)}`
+  run.value.label = `${FAMILY_NAMES[next.family]} ${tradeLabel(next.diameterMm, settings.units)}`
 }
 </script>
 
@@ -138,7 +140,7 @@ function setHand(change: object) {
           kind="thickness"
           :label="t('decide.thickness')"
           :hint="t('decide.thicknessHint')"
-          :units="shop.units"
+          :units="settings.units"
           :gauge-scale="gaugeScale"
           :min="0.3"
           :max="200"
@@ -152,8 +154,8 @@ function setHand(change: object) {
           v-model="run.job.draughtMPerS"
           kind="draught"
           :label="t('decide.draught')"
-          :hint="t('decide.draughtHint', { limit: formatDraught(2.2, shop.units) })"
-          :units="shop.units"
+          :hint="t('decide.draughtHint', { limit: formatDraught(2.2, settings.units) })"
+          :units="settings.units"
           :max="50"
         />
       </div>
@@ -175,11 +177,11 @@ function setHand(change: object) {
       <WireAsks v-if="wire" :wire="wire" />
       <p v-else class="muted">{{ t('decide.nothingYet') }}</p>
       <div v-for="problem in problems" :key="problem.rule" class="note note--stop">
-        <b class="problem">{{ obstacleText(problem, shop.units).message }}</b>
-        <p>{{ obstacleText(problem, shop.units).wayOut }}</p>
+        <b class="problem">{{ obstacleText(problem, settings.units).message }}</b>
+        <p>{{ obstacleText(problem, settings.units).wayOut }}</p>
       </div>
       <p v-for="caution in read.plan?.cautions ?? []" :key="caution.rule" class="note">
-        {{ cautionText(caution, shop.units) }}
+        {{ cautionText(caution, settings.units) }}
       </p>
       <p v-for="problem in read.problems" :key="problemLine(problem)" class="problem">
         {{ problemLine(problem) }}

@@ -20,7 +20,8 @@ import {
   windowCentreN,
 } from '@pepper-knot/core'
 import ChoiceRow from '../../parts/ChoiceRow.vue'
-import { useShop } from '../../stores/shop.ts'
+import { useRuns } from '../../stores/runs.ts'
+import { useSettings } from '../../stores/settings.ts'
 import MarkField from './MarkField.vue'
 
 /** What the mechanics say while spool, wire and pressure are seen to; a piece of it at a step, or all. */
@@ -29,7 +30,8 @@ const props = defineProps<{
 }>()
 const { run, plan } = useRun()
 const { t } = useI18n()
-const shop = useShop()
+const settings = useSettings()
+const runStore = useRuns()
 const has = (piece: 'brake' | 'thread' | 'pressure') => props.show === 'all' || props.show === piece
 
 const wire = computed(() => plan.value.context.wire)
@@ -46,14 +48,14 @@ const brake = computed(() => {
   return brakeSentence(
     setup.value.brakeNm,
     brakeWindow(spool, family, wireKg, speedMPerMin, grip),
-    shop.units,
+    settings.units,
   )
 })
 const soft = computed(() => FAMILY_SHEETS[wire.value.family].soft)
-const test = computed(() => pressureTestWords(plan.value.context.practice.pressureTest, shop.units))
+const test = computed(() => pressureTestWords(plan.value.context.practice.pressureTest, settings.units))
 const first = computed(() =>
   firstMarkSentence(
-    firstMark(goodMarks(shop.shop.runs, run.value.machineId), window_.value, machine.value.scale),
+    firstMark(goodMarks(runStore.list, run.value.machineId), window_.value, machine.value.scale),
   ),
 )
 /** What the loop on the wood proves. */
@@ -63,13 +65,13 @@ const curl = computed(() =>
     ? t('feed.stage.curl', {
         force: formatForce(
           curlPushN(coefficientsOf(setup.value).yieldMPa.value, setup.value.exactMm, LOOP_MM),
-          shop.units,
+          settings.units,
         ),
-        need: formatForce(window_.value.pushN, shop.units),
+        need: formatForce(window_.value.pushN, settings.units),
       })
     : '',
 )
-const force = (n: number) => formatForce(n, shop.units)
+const force = (n: number) => formatForce(n, settings.units)
 </script>
 
 <template>
@@ -81,7 +83,7 @@ const force = (n: number) => formatForce(n, shop.units)
     <section v-if="has('thread')" :aria-label="t('feed.stage.watch')">
       <h2>{{ t('feed.stage.watch') }}</h2>
       <ul>
-        <li v-for="line in feedWatch(shop.units, soft)" :key="line">{{ line }}</li>
+        <li v-for="line in feedWatch(settings.units, soft)" :key="line">{{ line }}</li>
       </ul>
     </section>
     <section v-if="has('pressure')" :aria-label="t('feed.stage.test')">

@@ -3,14 +3,14 @@ import { useRun } from '../../composables/useRun.ts'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { cheapestWayOpen, feedSentence, feedSetupOf, pressureWindow } from '@pepper-knot/core'
-import { useShop } from '../../stores/shop.ts'
+import { useSettings } from '../../stores/settings.ts'
 import FeedGuide from './FeedGuide.vue'
 
 /** Everything about feeding this wire on this machine, on one page; the steps themselves are on the run sheet. */
 const { plan, title } = useRun()
 defineEmits<{ back: [] }>()
 const { t } = useI18n()
-const shop = useShop()
+const settings = useSettings()
 const answer = computed(() => {
   const { supply: _supply, ...fitted } = plan.value.proof?.end ?? {}
   const { setup } = feedSetupOf(plan.value.context.machine, fitted, plan.value.context.wire)
@@ -18,7 +18,7 @@ const answer = computed(() => {
     setup,
     pressureWindow(setup),
     cheapestWayOpen(setup, plan.value.context.practice.labourPerHour),
-    shop.units,
+    settings.units,
   )
 })
 </script>

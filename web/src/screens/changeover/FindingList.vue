@@ -11,13 +11,13 @@ import {
   type Station,
 } from '@pepper-knot/core'
 import { useI18n } from 'vue-i18n'
-import { useShop } from '../../stores/shop.ts'
+import { useSettings } from '../../stores/settings.ts'
 
 /** What asks for something, by what comes of leaving it. */
 const props = defineProps<{ findings: readonly StationFinding[] }>()
 const emit = defineEmits<{ open: [Station] }>()
 const { t } = useI18n()
-const shop = useShop()
+const settings = useSettings()
 const groups = computed(() => {
   // What nobody looked at is counted once: the plan reads it first.
   const all = ranked(props.findings).filter((f) => f.verdict !== 'unknown')
@@ -37,7 +37,7 @@ const unread = computed(() => props.findings.filter((f) => f.verdict === 'unknow
           <button type="button" @click="emit('open', finding.station)">
             <b>{{ STATION_NAMES[finding.station] }}</b>
             <span class="muted">{{ t(`verdict.${finding.verdict}`) }}</span>
-            <span class="then">{{ findingConsequence(finding, shop.units) }}</span>
+            <span class="then">{{ findingConsequence(finding, settings.units) }}</span>
           </button>
         </li>
       </ul>

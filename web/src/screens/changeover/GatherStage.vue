@@ -13,13 +13,16 @@ import {
   type GatherLine,
   type Part,
 } from '@pepper-knot/core'
-import { newId, useShop } from '../../stores/shop.ts'
+import { newId } from '../../stores/shop.ts'
+import { useParts } from '../../stores/parts.ts'
+import { useSettings } from '../../stores/settings.ts'
 import OrderList from './OrderList.vue'
 
 const { run, plan, read, title } = useRun()
 const emit = defineEmits<{ next: [] }>()
 const { t } = useI18n()
-const shop = useShop()
+const settings = useSettings()
+const partStore = useParts()
 
 const keyOf = (line: GatherLine) => `${line.station}/${line.kind}/${line.piece ?? ''}`
 const missing = computed(() => plan.value.gather.filter((line) => !line.have))
@@ -32,9 +35,9 @@ const inDrawer = (drawer: string) =>
 const also = (line: GatherLine) =>
   findingAlso(
     plan.value.findings.find((f) => f.station === line.station)!,
-    shop.units,
+    settings.units,
   )
-const text = (line: GatherLine) => partText(line.kind, line.spec, shop.units, line.piece)
+const text = (line: GatherLine) => partText(line.kind, line.spec, settings.units, line.piece)
 
 function tick(key: string) {
   run.value.gathered = run.value.gathered.includes(key)
@@ -54,7 +57,7 @@ function found(line: GatherLine) {
         : { type: specKind, part: 'whole' }
       : {}
   const nozzle = line.kind === 'nozzle' ? { type: specKind } : {}
-  shop.putPart({ ...spec, ...base, ...wire, ...piece, ...nozzle, kind: line.kind } as Part)
+  partStore.put({ ...spec, ...base, ...wire, ...piece, ...nozzle, kind: line.kind } as Part)
 }
 const begun = computed(() => run.value.frozen !== undefined)
 function begin() {

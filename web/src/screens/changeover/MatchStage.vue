@@ -18,6 +18,8 @@ import StationEditor from '../../parts/StationEditor.vue'
 import WhyPanel from '../../parts/WhyPanel.vue'
 import WireLine from '../../parts/WireLine.vue'
 import { useShop } from '../../stores/shop.ts'
+import { useMachines } from '../../stores/machines.ts'
+import { useSettings } from '../../stores/settings.ts'
 import FindingList from './FindingList.vue'
 import ThisChange from './ThisChange.vue'
 
@@ -25,9 +27,11 @@ const { run, plan, title } = useRun()
 defineEmits<{ next: []; back: [] }>()
 const { t } = useI18n()
 const shop = useShop()
+const settings = useSettings()
+const machineStore = useMachines()
 
 const marks = computed(() =>
-  changeMarks(plan.value.context.machine, plan.value.findings, plan.value.gather, shop.units),
+  changeMarks(plan.value.context.machine, plan.value.findings, plan.value.gather, settings.units),
 )
 const first = () =>
   marks.value.find((m) => m.verdict === 'change') ??
@@ -43,10 +47,10 @@ const count = (verdict: string) => marks.value.filter((m) => m.verdict === verdi
 const missing = computed(() => plan.value.gather.filter((g) => !g.have).length)
 const job = computed(() => {
   const { material, thicknessMm } = plan.value.context.job!
-  return `${MATERIAL_NAMES[material]} ${formatLength(thicknessMm, shop.units)}`
+  return `${MATERIAL_NAMES[material]} ${formatLength(thicknessMm, settings.units)}`
 })
 // With what is assumed still in it: an editor opens on the assumption, and saving it is having looked.
-const editable = computed(() => shop.machine(run.value.machineId) ?? plan.value.context.machine)
+const editable = computed(() => machineStore.byId(run.value.machineId) ?? plan.value.context.machine)
 const locked = computed(() => run.value.frozen !== undefined)
 
 function open() {
@@ -60,13 +64,15 @@ function openAt(station: Station) {
   open()
 }
 /** Parts that were only assumed when the machine was entered. */
-const assumed = computed(() => (run.value.frozen ? [] : (shop.machine(run.value.machineId)?.assumed ?? [])))
+const assumed = computed(() =>
+  run.value.frozen ? [] : (machineStore.byId(run.value.machineId)?.assumed ?? []),
+)
 function confirm() {
-  const machine = shop.machine(run.value.machineId)!
-  shop.undoable(t('quick.confirmed', { name: machine.name }), () => shop.putMachine(confirmSeen(machine)))
+  const machine = machineStore.byId(run.value.machineId)!
+  shop.undoable(t('quick.confirmed', { name: machine.name }), () => machineStore.put(confirmSeen(machine)))
 }
 function save(machine: Machine) {
-  shop.putMachine(machine)
+  machineStore.put(machine)
   editing.value = null
 }
 </script>
@@ -87,8 +93,8 @@ function save(machine: Machine) {
       </p>
     </header>
     <div v-for="problem in plan.problems" :key="problem.rule" class="note note--stop" role="alert">
-      <b class="problem">{{ obstacleText(problem, shop.units).message }}</b>
-      <p>{{ obstacleText(problem, shop.units).wayOut }}</p>
+      <b class="problem">{{ obstacleText(problem, settings.units).message }}</b>
+      <p>{{ obstacleText(problem, settings.units).wayOut }}</p>
       <v-btn v-if="problem.rule === 'no-gas-gear'" to="/store/machines">{{ t('match.toConversion') }}</v-btn>
     </div>
     <div v-if="assumed.length" class="note row">
@@ -96,7 +102,7 @@ function save(machine: Machine) {
       <v-btn @click="confirm">{{ t('quick.confirm') }}</v-btn>
     </div>
     <p v-for="caution in plan.cautions" :key="caution.rule" class="note">
-      {{ cautionText(caution, shop.units) }}
+      {{ cautionText(caution, settings.units) }}
     </p>
     <WireLine
       v-model:selected="selected"

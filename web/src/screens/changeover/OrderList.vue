@@ -11,22 +11,22 @@ import {
   type OrderLine,
 } from '@pepper-knot/core'
 import { exportCsv } from '../../storage/csv.ts'
-import { useShop } from '../../stores/shop.ts'
+import { useSettings } from '../../stores/settings.ts'
 
 /** What is missing, as an order: how many, how long it takes, what else would do, and from when the change can be made. */
 const { plan } = useRun()
 const { t, d } = useI18n()
-const shop = useShop()
+const settings = useSettings()
 const order = computed(() =>
-  orderList(plan.value.context, plan.value.findings, plan.value.gather, shop.settings.leadDays),
+  orderList(plan.value.context, plan.value.findings, plan.value.gather, settings.all.leadDays),
 )
 const day = computed(() => earliestDay(order.value.days, new Date().toISOString()))
-const part = ({ line }: OrderLine) => partText(line.kind, line.spec, shop.units, line.piece)
+const part = ({ line }: OrderLine) => partText(line.kind, line.spec, settings.units, line.piece)
 const instead = ({ line, substitutes }: OrderLine) =>
   substitutes.length
     ? findingAlso(
         plan.value.findings.find((f) => f.station === line.station)!,
-        shop.units,
+        settings.units,
       ).join('; ')
     : ''
 function csv() {

@@ -2,12 +2,12 @@
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { PLACE_NAMES, PLACE_SHORT, stepTitle, type Place, type Step } from '@pepper-knot/core'
-import { useShop } from '../../stores/shop.ts'
+import { useSettings } from '../../stores/settings.ts'
 
 /** The walk as a short route, and what is done where you stand. */
 const props = defineProps<{ steps: Step[]; at: number }>()
 const { t } = useI18n()
-const shop = useShop()
+const settings = useSettings()
 
 interface Stop {
   place: Place
@@ -67,12 +67,12 @@ const next = computed(() => stops.value[here.value + 1])
         <span aria-hidden="true">{{
           steps.indexOf(step) + stops[here]!.from < at ? '✓' : step === props.steps[at] ? '●' : '○'
         }}</span>
-        {{ stepTitle(step, shop.units) }}
+        {{ stepTitle(step, settings.units) }}
       </li>
     </ol>
     <p v-if="next" class="muted">
       {{ t('run.then', { place: PLACE_SHORT[next.place] }) }}
-      {{ stepTitle(props.steps[next.from]!, shop.units) }}
+      {{ stepTitle(props.steps[next.from]!, settings.units) }}
     </p>
   </aside>
 </template>

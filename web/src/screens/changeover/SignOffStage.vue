@@ -6,6 +6,9 @@ import { goodTry, partText, ranWellSentence, settle, startSentence } from '@pepp
 import { standingMarks } from '../../parts/marks.ts'
 import WireLine from '../../parts/WireLine.vue'
 import { useShop } from '../../stores/shop.ts'
+import { useMachines } from '../../stores/machines.ts'
+import { useParts } from '../../stores/parts.ts'
+import { useSettings } from '../../stores/settings.ts'
 import { settleWords } from './settleWords.ts'
 import MarkField from './MarkField.vue'
 
@@ -13,11 +16,14 @@ const { run, plan, title } = useRun()
 defineEmits<{ dialIn: [] }>()
 const { t } = useI18n()
 const shop = useShop()
+const settings = useSettings()
+const machineStore = useMachines()
+const partStore = useParts()
 /** Those of a real machine. */
 const tries = computed(() => (run.value.tries ?? []).filter((made) => !made.simulated))
 const ranWell = computed(() => {
   const kept = goodTry(tries.value)
-  return kept && ranWellSentence(kept, shop.units)
+  return kept && ranWellSentence(kept, settings.units)
 })
 // Saved at every touch, like everything else of the run.
 const note = computed({
@@ -30,20 +36,20 @@ const signedAt = new Date().toISOString()
 const settled = computed(() =>
   settle(
     plan.value,
-    shop.machine(run.value.machineId) ?? plan.value.context.machine,
-    shop.shop.store,
+    machineStore.byId(run.value.machineId) ?? plan.value.context.machine,
+    partStore.list,
     // No new mark written: the same wire keeps its own, another wire has none yet.
     { at: signedAt, ...(run.value.pressureMark != null && { pressureMark: run.value.pressureMark }) },
-    settleWords(t, shop.units),
+    settleWords(t, settings.units),
   ),
 )
-const marks = computed(() => standingMarks(settled.value.machine, undefined, shop.units))
+const marks = computed(() => standingMarks(settled.value.machine, undefined, settings.units))
 
 function sign() {
   const { machine, store } = settled.value
   shop.undoable(t('sign.done', { machine: machine.name }), () => {
-    shop.putMachine(JSON.parse(JSON.stringify(machine)))
-    shop.shop.store = JSON.parse(JSON.stringify(store))
+    machineStore.put(JSON.parse(JSON.stringify(machine)))
+    partStore.list = JSON.parse(JSON.stringify(store))
     const kept = run.value
     kept.signedOffAt = new Date().toISOString()
     if (kept.swapStartedAt)
@@ -68,7 +74,7 @@ function sign() {
           <b>{{ ranWell }}</b> {{ t('sign.tries', tries.length) }}
         </p>
         <template v-else>
-          <p v-if="plan.start" class="tabular">{{ startSentence(plan.start, shop.units) }}</p>
+          <p v-if="plan.start" class="tabular">{{ startSentence(plan.start, settings.units) }}</p>
           <p>
             {{ t('sign.noTries') }}
             <v-btn class="to-dial" @click="$emit('dialIn')">{{ t('stage.dial-in') }}</v-btn>
@@ -80,19 +86,21 @@ function sign() {
       <section>
         <h2>{{ t('sign.used') }}</h2>
         <ul>
-          <li v-for="part in settled.used" :key="part.id">{{ partText(part.kind, part, shop.units) }}</li>
+          <li v-for="part in settled.used" :key="part.id">{{ partText(part.kind, part, settings.units) }}</li>
         </ul>
         <p v-if="settled.used.length === 0" class="muted">{{ t('sign.nothing') }}</p>
         <h2 class="gap">{{ t('sign.returned') }}</h2>
         <ul>
-          <li v-for="(part, i) in settled.returned" :key="i">{{ partText(part.kind, part, shop.units) }}</li>
+          <li v-for="(part, i) in settled.returned" :key="i">
+            {{ partText(part.kind, part, settings.units) }}
+          </li>
         </ul>
         <p v-if="settled.returned.length === 0" class="muted">{{ t('sign.nothing') }}</p>
         <template v-if="settled.scrapped.length">
           <h2 class="gap">{{ t('sign.scrapped') }}</h2>
           <ul>
             <li v-for="(part, i) in settled.scrapped" :key="i">
-              {{ partText(part.kind, part, shop.units) }}
+              {{ partText(part.kind, part, settings.units) }}
             </li>
           </ul>
         </template>

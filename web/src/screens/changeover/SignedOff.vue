@@ -12,10 +12,12 @@ import {
 } from '@pepper-knot/core'
 import { exportShop } from '../../storage/exportShop.ts'
 import { useShop } from '../../stores/shop.ts'
+import { useSettings } from '../../stores/settings.ts'
 
 const { run, read, title } = useRun()
 const { t, d } = useI18n()
 const shop = useShop()
+const settings = useSettings()
 
 const setup = computed(() => {
   if (!read.value.plan?.proof) return []
@@ -26,14 +28,14 @@ const setup = computed(() => {
   }
   return STATIONS.filter((s) => s !== 'supply').map((station) => ({
     station,
-    text: fittedShort(station, end, shop.units),
+    text: fittedShort(station, end, settings.units),
   }))
 })
-/** The settings it was signed off with, else those to start from. */
-const settings = computed(() => {
+/** The ranAt it was signed off with, else those to start from. */
+const ranAt = computed(() => {
   const kept = goodTry(run.value.tries ?? [])
-  if (!kept) return read.value.plan?.start ? startSentence(read.value.plan.start, shop.units) : ''
-  return ranWellSentence(kept, shop.units)
+  if (!kept) return read.value.plan?.start ? startSentence(read.value.plan.start, settings.units) : ''
+  return ranWellSentence(kept, settings.units)
 })
 const print = () => window.print()
 </script>
@@ -58,7 +60,7 @@ const print = () => window.print()
         <dd>{{ row.text }}</dd>
       </template>
     </dl>
-    <p v-if="settings" class="tabular">{{ settings }}</p>
+    <p v-if="ranAt" class="tabular">{{ ranAt }}</p>
     <p v-if="run.note">{{ run.note }}</p>
     <div class="row no-print">
       <v-btn variant="flat" color="primary" @click="exportShop(shop.shop)">{{ t('sign.export') }}</v-btn>

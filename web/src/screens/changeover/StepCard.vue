@@ -10,7 +10,7 @@ import {
   type StationFinding,
   type Step,
 } from '@pepper-knot/core'
-import { useShop } from '../../stores/shop.ts'
+import { useSettings } from '../../stores/settings.ts'
 import MarkField from './MarkField.vue'
 
 /** One step in large type: the order, its cautions, how, and why. */
@@ -21,7 +21,7 @@ const props = defineProps<{
   small?: boolean
 }>()
 const { t } = useI18n()
-const shop = useShop()
+const settings = useSettings()
 const title = ref<HTMLElement>()
 defineExpose({ focus: () => title.value?.focus({ preventScroll: true }) })
 
@@ -29,16 +29,16 @@ defineExpose({ focus: () => title.value?.focus({ preventScroll: true }) })
 const reason = computed(() => {
   const finding = props.findings.find((f) => f.station === props.step.station)
   return (
-    stepWhy(props.step, shop.units) ||
-    (finding && props.step.task !== 'readStation' ? findingWhy(finding, shop.units) : '')
+    stepWhy(props.step, settings.units) ||
+    (finding && props.step.task !== 'readStation' ? findingWhy(finding, settings.units) : '')
   )
 })
-const how = computed(() => stepHow(props.step, shop.units))
+const how = computed(() => stepHow(props.step, settings.units))
 </script>
 
 <template>
   <component :is="small ? 'h2' : 'h1'" ref="title" tabindex="-1" class="say" :class="{ small }">{{
-    stepTitle(step, shop.units)
+    stepTitle(step, settings.units)
   }}</component>
   <!-- The caution stands before the how: on a phone it must not slip under the button. -->
   <ul v-if="step.hazards.length" class="hazards" :aria-label="t('run.hazards')">

@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { PLACE_SHORT, stepTitle, type Step } from '@pepper-knot/core'
-import { useShop } from '../../stores/shop.ts'
+import { useSettings } from '../../stores/settings.ts'
 
 /** Every step, with where and whether it is done. */
 const props = defineProps<{ steps: Step[]; done: string[] }>()
-const shop = useShop()
+const settings = useSettings()
 const current = () => props.steps.findIndex((s) => !props.done.includes(s.id))
 </script>
 
@@ -19,7 +19,7 @@ const current = () => props.steps.findIndex((s) => !props.done.includes(s.id))
       <span class="tabular">{{ i + 1 }}</span>
       <span class="muted">{{ PLACE_SHORT[step.place] }}</span>
       <span
-        >{{ stepTitle(step, shop.units)
+        >{{ stepTitle(step, settings.units)
         }}<span v-if="done.includes(step.id)" aria-hidden="true"> ✓</span></span
       >
     </li>

@@ -18,6 +18,8 @@ import { usePageKeys } from '../../parts/keys.ts'
 import { useOnePress } from '../../parts/onePress.ts'
 import { planOf } from '../../stores/plan.ts'
 import { useShop } from '../../stores/shop.ts'
+import { useMachines } from '../../stores/machines.ts'
+import { useRuns } from '../../stores/runs.ts'
 import CaptiveChain from './CaptiveChain.vue'
 import CrewSheet from './CrewSheet.vue'
 import FeedGuide from './FeedGuide.vue'
@@ -33,6 +35,8 @@ const { run } = useRun()
 const emit = defineEmits<{ next: []; dialIn: [] }>()
 const { t } = useI18n()
 const shop = useShop()
+const machineStore = useMachines()
+const runStore = useRuns()
 
 const steps = computed(() => props.plan.steps)
 const at = computed(() => steps.value.findIndex((s) => !run.value.done.includes(s.id)))
@@ -88,7 +92,7 @@ const writing = ref<Station | null>(null)
  */
 function wrote(machine: Machine) {
   writing.value = null
-  shop.putMachine(machine)
+  machineStore.put(machine)
   run.value.frozen = { ...run.value.frozen!, machine }
   const { plan } = planOf(run.value, shop.shop)
   const lacking =
@@ -98,7 +102,7 @@ function wrote(machine: Machine) {
 
 function backTo(stage: Stage) {
   const { id } = run.value
-  shop.shop.runs = shop.shop.runs.map((r) =>
+  runStore.list = runStore.list.map((r) =>
     r.id === id ? { ...r, frozen: undefined, swapStartedAt: undefined, done: [], stage } : r,
   )
 }
@@ -193,7 +197,7 @@ const left = computed(() => steps.value.slice(Math.max(0, at.value)).reduce((sum
     </div>
     <RunSide v-if="!shared" :steps="steps" :at="at" />
     <StationEditor
-      :machine="shop.asPlanned(plan.context.machine)"
+      :machine="machineStore.asPlanned(plan.context.machine)"
       :station="writing"
       @save="wrote"
       @close="writing = null"

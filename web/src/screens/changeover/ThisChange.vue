@@ -13,13 +13,13 @@ import {
 } from '@pepper-knot/core'
 import ChoiceRow from '../../parts/ChoiceRow.vue'
 import SchoolChoices from '../../parts/SchoolChoices.vue'
-import { useShop } from '../../stores/shop.ts'
+import { useSettings } from '../../stores/settings.ts'
 
 /** What this one change does besides, or otherwise than the shop: upkeep, people, schools, the wire in the gun. */
 const { run, plan } = useRun()
 const { t, n } = useI18n()
-const shop = useShop()
-const practice = computed(() => shop.settings.practice)
+const settings = useSettings()
+const practice = computed(() => settings.all.practice)
 const overrides = computed(() => run.value.practice ?? {})
 const count = computed(() => Object.keys(overrides.value).length)
 
@@ -55,7 +55,7 @@ const people = computed({
 const money = computed(() => {
   const w = plan.value.wireInGun
   return t('this.gunSum', {
-    length: formatLead(w.lengthM, shop.units),
+    length: formatLead(w.lengthM, settings.units),
     wire: n(w.wireMoney, { minimumFractionDigits: 2, maximumFractionDigits: 2 }),
     labour: n(w.labourMoney, { minimumFractionDigits: 2, maximumFractionDigits: 2 }),
     way: t(`this.ways.${w.way}`),

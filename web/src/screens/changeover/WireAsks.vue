@@ -16,12 +16,12 @@ import {
   strengthText,
   type Wire,
 } from '@pepper-knot/core'
-import { useShop } from '../../stores/shop.ts'
+import { useSettings } from '../../stores/settings.ts'
 
 /** What this wire asks for, as soon as its label is read. */
 const props = defineProps<{ wire: Wire }>()
 const { t } = useI18n()
-const shop = useShop()
+const settings = useSettings()
 const needs = computed(() => FAMILY_SHEETS[props.wire.family])
 const size = computed(() =>
   props.wire.diameterMm === null
@@ -37,7 +37,7 @@ const rows = computed(() => {
   return [
     [t('asks.wire'), `${w.classification ?? ''} ${FAMILY_NAMES[w.family]}, ${w.process}`.trim()],
     [t('asks.size'), size.value ?? t('asks.unread')],
-    ...(w.massKg === null ? [] : [[t('asks.mass'), formatMass(w.massKg, shop.units)]]),
+    ...(w.massKg === null ? [] : [[t('asks.mass'), formatMass(w.massKg, settings.units)]]),
     [
       t('asks.polarity'),
       w.polarity.length ? w.polarity.map((p) => `${gunOn(p)} (${p})`).join(', ') : t('asks.readBox'),
@@ -58,7 +58,7 @@ const rows = computed(() => {
       w.positions.length === 5 ? t('asks.all') : w.positions.map((p) => POSITION_NAMES[p]).join(', '),
     ],
     [t('asks.passes'), t(`asks.${w.passes}`)],
-    ...(w.strength ? [[t('asks.strength'), strengthText(w.strength, shop.units)]] : []),
+    ...(w.strength ? [[t('asks.strength'), strengthText(w.strength, settings.units)]] : []),
     ...(w.hydrogen ? [[t('asks.hydrogen'), w.hydrogen]] : []),
     ...(w.standard ? [[t('asks.standard'), w.standard]] : []),
   ]

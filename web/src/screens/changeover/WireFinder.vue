@@ -13,13 +13,13 @@ import {
   type CatalogueEntry,
   type Run,
 } from '@pepper-knot/core'
-import { useShop } from '../../stores/shop.ts'
+import { useSettings } from '../../stores/settings.ts'
 
 /** Wires that suit the job, and the whole catalogue by its use. */
 const props = defineProps<{ job: Run['job']; chosen: string }>()
 const emit = defineEmits<{ choose: [label: string] }>()
 const { t } = useI18n()
-const shop = useShop()
+const settings = useSettings()
 const text = ref('')
 
 const suits = computed(() =>
@@ -29,13 +29,13 @@ const suits = computed(() =>
 )
 const found = computed(() => (text.value.trim() === '' ? [] : searchCatalogue(text.value)))
 const labelOf = (classification: string, mm: number) =>
-  `${classification} ${tradeLabel(mm, shop.units)}${shop.units === 'metric' ? ' mm' : ''}`
+  `${classification} ${tradeLabel(mm, settings.units)}${settings.units === 'metric' ? ' mm' : ''}`
 const sizeOf = (entry: CatalogueEntry) => sizeForThickness(entry, props.job.thicknessMm ?? 3)
 const rangeOf = (entry: CatalogueEntry) =>
   t('decide.usual', {
-    from: formatLength(entry.thicknessMm[0], shop.units),
-    to: formatLength(entry.thicknessMm[1], shop.units),
-    sizes: entry.diametersMm.map((mm) => tradeLabel(mm, shop.units)).join(' · '),
+    from: formatLength(entry.thicknessMm[0], settings.units),
+    to: formatLength(entry.thicknessMm[1], settings.units),
+    sizes: entry.diametersMm.map((mm) => tradeLabel(mm, settings.units)).join(' · '),
   })
 </script>
 

@@ -16,7 +16,7 @@ import {
 } from '@pepper-knot/core'
 import QuantityField from '../../parts/QuantityField.vue'
 import ChoiceRow from '../../parts/ChoiceRow.vue'
-import { useShop } from '../../stores/shop.ts'
+import { useSettings } from '../../stores/settings.ts'
 import DeskPanel from './DeskPanel.vue'
 import FigureTable, { type Figure } from './FigureTable.vue'
 
@@ -28,7 +28,7 @@ const props = defineProps<{
   arcGas: string | null
 }>()
 const { t } = useI18n()
-const shop = useShop()
+const settings = useSettings()
 const volts = ref<number | undefined>(230)
 const phases = ref<1 | 3>(1)
 const breaker = ref<number | undefined>(16)
@@ -116,7 +116,7 @@ const figures = computed<Figure[]>(() => {
       v-model="volts"
       kind="volts"
       :label="t('fields.voltageV')"
-      :units="shop.units"
+      :units="settings.units"
       :min="50"
       :max="1000"
     />
@@ -124,7 +124,7 @@ const figures = computed<Figure[]>(() => {
       v-model="breaker"
       kind="amps"
       :label="t('fields.breakerA')"
-      :units="shop.units"
+      :units="settings.units"
       :min="1"
       :max="1000"
     />
@@ -132,14 +132,14 @@ const figures = computed<Figure[]>(() => {
       v-model="cord"
       kind="lead"
       :label="t('fields.cordLengthM')"
-      :units="shop.units"
+      :units="settings.units"
       :max="500"
     />
     <QuantityField
       v-model="section"
       kind="conductor"
       :label="t('desk.cordSection')"
-      :units="shop.units"
+      :units="settings.units"
       :min="0.5"
       :max="200"
     />

@@ -16,7 +16,7 @@ import {
 } from '@pepper-knot/core'
 import ChoiceRow from '../../parts/ChoiceRow.vue'
 import QuantityField from '../../parts/QuantityField.vue'
-import { useShop } from '../../stores/shop.ts'
+import { useSettings } from '../../stores/settings.ts'
 import DeskPanel from './DeskPanel.vue'
 import FigureTable, { type Figure } from './FigureTable.vue'
 
@@ -24,13 +24,13 @@ import FigureTable, { type Figure } from './FigureTable.vue'
 const props = defineProps<{ gas: Mixture | undefined }>()
 const flow = defineModel<number>('flow', { required: true })
 const { t, n } = useI18n()
-const shop = useShop()
+const settings = useSettings()
 /** Cylinders are named by the water they hold, or by the gas they hold when full. */
-const named = ref<'water' | 'content'>(shop.units === 'inch' ? 'content' : 'water')
+const named = ref<'water' | 'content'>(settings.units === 'inch' ? 'content' : 'water')
 const litres = ref<number | undefined>(20)
 const content = ref<number | undefined>(3.5)
-const fullBar = ref<number | undefined>(shop.units === 'inch' ? 2200 * BAR.psi! : 200)
-const bar = ref<number | undefined>(shop.units === 'inch' ? 2000 * BAR.psi! : 150)
+const fullBar = ref<number | undefined>(settings.units === 'inch' ? 2200 * BAR.psi! : 200)
+const bar = ref<number | undefined>(settings.units === 'inch' ? 2000 * BAR.psi! : 150)
 const kg = ref<number | undefined>(5)
 const seconds = ref<number | undefined>(20)
 const price = ref('')
@@ -57,12 +57,12 @@ const answer = computed(() => {
   if (!props.gas) return t('desk.needGas')
   if (!left.value) return t('desk.needCylinder')
   return t('desk.lastsIs', {
-    gas: formatGas(left.value.m3, shop.units),
+    gas: formatGas(left.value.m3, settings.units),
     minutes: two(left.value.minutes),
     low: two(left.value.minutes * (1 - GAS_LEFT_BAND)),
     high: two(left.value.minutes * (1 + GAS_LEFT_BAND)),
     welds: two(left.value.welds),
-    flow: formatFlow(flow.value, shop.units),
+    flow: formatFlow(flow.value, settings.units),
   })
 })
 const costs = computed(() => {
@@ -84,7 +84,7 @@ const figures = computed<Figure[]>(() => {
   })
   const by = t(liquid.value ? 'desk.weighOrigin' : 'desk.cylinderOrigin')
   return [
-    banded(t('desk.gasLeft'), left.value.m3, (x) => formatGas(x, shop.units), by),
+    banded(t('desk.gasLeft'), left.value.m3, (x) => formatGas(x, settings.units), by),
     banded(t('desk.minutesLeft'), left.value.minutes, two, t('desk.minutesOrigin')),
     banded(t('desk.weldsLeft'), left.value.welds, two, t('desk.weldsOrigin')),
   ]
@@ -108,7 +108,7 @@ const figures = computed<Figure[]>(() => {
         v-model="litres"
         kind="water"
         :label="t('desk.litres')"
-        :units="shop.units"
+        :units="settings.units"
         :min="0.3"
         :max="1000"
       />
@@ -117,7 +117,7 @@ const figures = computed<Figure[]>(() => {
           v-model="content"
           kind="gas"
           :label="t('desk.content')"
-          :units="shop.units"
+          :units="settings.units"
           :min="0.1"
           :max="500"
         />
@@ -125,26 +125,32 @@ const figures = computed<Figure[]>(() => {
           v-model="fullBar"
           kind="pressure"
           :label="t('desk.fullAt')"
-          :units="shop.units"
+          :units="settings.units"
           :min="10"
           :max="400"
         />
       </template>
-      <QuantityField v-model="bar" kind="pressure" :label="t('desk.gauge')" :units="shop.units" :max="400" />
+      <QuantityField
+        v-model="bar"
+        kind="pressure"
+        :label="t('desk.gauge')"
+        :units="settings.units"
+        :max="400"
+      />
     </template>
     <QuantityField
       v-else
       v-model="kg"
       kind="mass"
       :label="t('desk.co2Left')"
-      :units="shop.units"
+      :units="settings.units"
       :max="1000"
     />
     <QuantityField
       :model-value="flow"
       kind="flow"
       :label="t('desk.atFlow')"
-      :units="shop.units"
+      :units="settings.units"
       :min="1"
       :max="60"
       @update:model-value="$event !== undefined && (flow = $event)"
@@ -153,7 +159,7 @@ const figures = computed<Figure[]>(() => {
       v-model="seconds"
       kind="time"
       :label="t('desk.weldSeconds')"
-      :units="shop.units"
+      :units="settings.units"
       :min="1"
       :max="36000"
     />

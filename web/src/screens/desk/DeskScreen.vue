@@ -28,6 +28,10 @@ import LabelField from '../../parts/LabelField.vue'
 import QuantityField from '../../parts/QuantityField.vue'
 import { asItStands } from '../../stores/bench.ts'
 import { useShop } from '../../stores/shop.ts'
+import { useMachines } from '../../stores/machines.ts'
+import { useParts } from '../../stores/parts.ts'
+import { useRuns } from '../../stores/runs.ts'
+import { useSettings } from '../../stores/settings.ts'
 import CircuitPanel from './CircuitPanel.vue'
 import CylinderPanel from './CylinderPanel.vue'
 import DeskPanel from './DeskPanel.vue'
@@ -38,9 +42,13 @@ import SettingsPanel from './SettingsPanel.vue'
 const { t } = useI18n()
 const router = useRouter()
 const shop = useShop()
-const machineId = ref(shop.shop.machines[0]?.id)
-const machines = computed(() => shop.shop.machines.map((m) => ({ value: m.id, title: m.name })))
-const machine = computed(() => shop.machine(machineId.value ?? ''))
+const settings = useSettings()
+const machineStore = useMachines()
+const partStore = useParts()
+const runStore = useRuns()
+const machineId = ref(machineStore.list[0]?.id)
+const machines = computed(() => machineStore.list.map((m) => ({ value: m.id, title: m.name })))
+const machine = computed(() => machineStore.byId(machineId.value ?? ''))
 const label = ref('')
 const job = ref<Partial<Job>>({ material: 'mild-steel', thicknessMm: 3, position: 'flat' })
 const loaded = computed(() => machine.value && asItStands(machine.value).wire)
@@ -74,14 +82,14 @@ const start = computed(() => {
   if (!wire.value || !material || !thicknessMm) return undefined
   const used = wire.value.gas.needed ? (gas.value ?? null) : null
   const asked = { material, thicknessMm, position }
-  const sheet = shop.shop.store.find((p) => {
+  const sheet = partStore.list.find((p) => {
     const shelf = p.kind === 'wire' && p.chart?.length ? shelfWire(p) : undefined
     return shelf?.ok && isSameWire(shelf.value.wire, wire.value!)
   })
   const own = ownSetting(
     {
       ranWell: machineId.value
-        ? lastGood(shop.shop.runs, machineId.value, wire.value, asked)?.settings
+        ? lastGood(runStore.list, machineId.value, wire.value, asked)?.settings
         : undefined,
       machineChart: machine.value?.chart,
       wireSheet: sheet?.kind === 'wire' ? sheet.chart : undefined,
@@ -102,21 +110,21 @@ const wrongGas = computed(
 const answer = computed(() => {
   const s = start.value
   if (!s) return t(wire.value ? 'decide.needThickness' : 'desk.needWire')
-  return startSentence(s, shop.units)
+  return startSentence(s, settings.units)
 })
 /** Changes under way whose sheet has not begun: metal, thickness and position can be sent to them. */
-const open = computed(() => shop.openRuns.filter((r) => !r.frozen && !r.conversion))
+const open = computed(() => runStore.open.filter((r) => !r.frozen && !r.conversion))
 const named = (r: Run) =>
-  t('desk.sendTo', { machine: shop.machine(r.machineId)?.name ?? '?', label: r.label || '…' })
+  t('desk.sendTo', { machine: machineStore.byId(r.machineId)?.name ?? '?', label: r.label || '…' })
 function send(r: Run) {
   shop.undoable(t('desk.sent'), () => {
-    const run = shop.run(r.id)
+    const run = runStore.byId(r.id)
     if (run) run.job = { ...run.job, ...job.value }
   })
 }
 function begin() {
   if (!machineId.value) return
-  const run = shop.startRun(machineId.value, label.value)
+  const run = runStore.start(machineId.value, label.value)
   run.job = { ...run.job, ...job.value }
   void router.push(`/change/${run.id}`)
 }
@@ -150,7 +158,7 @@ const setGas = (mixture: Mixture | undefined) =>
           kind="thickness"
           :label="t('decide.thickness')"
           :gauge-scale="gaugeScaleOf(job.material)"
-          :units="shop.units"
+          :units="settings.units"
           :min="0.3"
           :max="200"
         />

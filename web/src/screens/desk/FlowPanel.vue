@@ -33,7 +33,7 @@ import {
 } from '@pepper-knot/core'
 import MixtureField from '../../parts/MixtureField.vue'
 import QuantityField from '../../parts/QuantityField.vue'
-import { useShop } from '../../stores/shop.ts'
+import { useSettings } from '../../stores/settings.ts'
 import DeskPanel from './DeskPanel.vue'
 import FigureTable, { type Figure } from './FigureTable.vue'
 
@@ -46,7 +46,7 @@ const props = defineProps<{
 const flow = defineModel<number>({ required: true })
 const gas = defineModel<Mixture | undefined>('gas', { required: true })
 const { t, n } = useI18n()
-const shop = useShop()
+const settings = useSettings()
 const bore = ref<number | undefined>(16)
 const draught = ref<number | undefined>(0)
 const hose = ref<number | undefined>(5)
@@ -72,7 +72,7 @@ const asides = computed(() => {
   if (!b || !needsGas.value) return []
   const co2 = gas.value && isLiquid(gas.value) && b.value > CO2_CYLINDER_L_PER_MIN.while
   return [
-    ...(b.boreAssumed ? [t('desk.boreAssumed', { bore: boreText(b.boreMm, shop.units) })] : []),
+    ...(b.boreAssumed ? [t('desk.boreAssumed', { bore: boreText(b.boreMm, settings.units) })] : []),
     ...(b.trueFlowLPerMin !== undefined
       ? [t('desk.trueFlow', { flow: say(b.trueFlowLPerMin), reads: say(b.value) })]
       : []),
@@ -80,13 +80,13 @@ const asides = computed(() => {
   ]
 })
 watch(band, (now) => now && (flow.value = now.value), { immediate: true })
-const say = (x: number) => formatFlow(x, shop.units)
+const say = (x: number) => formatFlow(x, settings.units)
 const windy = computed(() => (draught.value ?? 0) > DRAUGHT_LIMIT_M_PER_S)
 const needsGas = computed(() => props.wire?.gas.needed === true)
 const answer = computed(() => {
   if (!props.wire) return t('desk.needWire')
   if (!needsGas.value) return t('desk.noGas')
-  if (windy.value) return t('desk.windy', { limit: formatDraught(DRAUGHT_LIMIT_M_PER_S, shop.units) })
+  if (windy.value) return t('desk.windy', { limit: formatDraught(DRAUGHT_LIMIT_M_PER_S, settings.units) })
   return t('desk.flowIs', {
     flow: say(band.value!.value),
     band: bandWords(say(band.value!.low), say(band.value!.high)),
@@ -160,7 +160,7 @@ const figures = computed<Figure[]>(() => {
       v-model="bore"
       kind="length"
       :label="t('desk.bore')"
-      :units="shop.units"
+      :units="settings.units"
       :min="5"
       :max="50"
     />
@@ -168,20 +168,20 @@ const figures = computed<Figure[]>(() => {
       v-model="draught"
       kind="draught"
       :label="t('decide.draught')"
-      :units="shop.units"
+      :units="settings.units"
       :max="50"
     />
     <QuantityField
       v-model="tip"
       kind="length"
       :label="t('desk.tip')"
-      :units="shop.units"
+      :units="settings.units"
       :min="3"
       :max="100"
     />
     <MixtureField v-model="gas" :label="t('desk.gas')" />
     <MixtureField v-model="madeFor" :label="t('desk.madeFor')" />
-    <QuantityField v-model="hose" kind="lead" :label="t('desk.hose')" :units="shop.units" :max="100" />
+    <QuantityField v-model="hose" kind="lead" :label="t('desk.hose')" :units="settings.units" :max="100" />
     <template #more>
       <p v-for="aside in asides" :key="aside">{{ aside }}</p>
       <p v-if="needsGas && gas && band && band.trueFlowLPerMin === undefined && Math.abs(factor - 1) > 0.02">
@@ -195,14 +195,14 @@ const figures = computed<Figure[]>(() => {
             v-model="drop"
             kind="pressure"
             :label="t('desk.leakDrop')"
-            :units="shop.units"
+            :units="settings.units"
             :max="400"
           />
           <QuantityField
             v-model="minutes"
             kind="time"
             :label="t('desk.leakTime')"
-            :units="shop.units"
+            :units="settings.units"
             :min="10"
             :max="90000"
           />
@@ -212,8 +212,8 @@ const figures = computed<Figure[]>(() => {
             leak === 0
               ? t('desk.leakNone')
               : t('desk.leakIs', {
-                  leak: formatLeak(leak, shop.units),
-                  month: formatGas(lostInMonthL(leak) / 1000, shop.units),
+                  leak: formatLeak(leak, settings.units),
+                  month: formatGas(lostInMonthL(leak) / 1000, settings.units),
                 })
           }}
         </p>

@@ -33,7 +33,7 @@ import {
 } from '@pepper-knot/core'
 import ChoiceRow from '../../parts/ChoiceRow.vue'
 import QuantityField from '../../parts/QuantityField.vue'
-import { useShop } from '../../stores/shop.ts'
+import { useSettings } from '../../stores/settings.ts'
 import FigureTable, { type Figure } from './FigureTable.vue'
 
 /** The settings with their bands and origins; how a joint fills at them, the heat; shade and air. */
@@ -44,12 +44,12 @@ const props = defineProps<{
   arcGas: string | null
 }>()
 const { t } = useI18n()
-const shop = useShop()
+const settings = useSettings()
 const KEYS = ['voltageV', 'wireSpeedMPerMin', 'currentA', 'tipToWorkMm'] as const satisfies StartKey[]
 const shade = computed(() => props.start.currentA && lensShade(props.start.currentA.value))
-const row = computed(() => startRow(props.start, shop.units))
+const row = computed(() => startRow(props.start, settings.units))
 const marks = computed(() => ownMarks(props.start))
-const beside = computed(() => besideSentence(props.start, shop.units))
+const beside = computed(() => besideSentence(props.start, settings.units))
 const fume = computed(() =>
   fumeReminders(props.wire.family, props.job.material ?? 'mild-steel', props.arcGas),
 )
@@ -99,10 +99,10 @@ const heats = computed(() => {
   const t_ = travel.value
   const { voltageV: v, currentA: a } = props.start
   if (!t_ || !v || !a) return []
-  const { heatConvention: first } = shop.settings
+  const { heatConvention: first } = settings.all
   return [first, ...HEAT_CONVENTIONS.filter((c) => c !== first)].map((convention) => {
     const at = (volts: number, amps: number, mmPerMin: number) =>
-      formatHeat(heatInputKJPerMm(volts, amps, mmPerMin, convention), shop.units)
+      formatHeat(heatInputKJPerMm(volts, amps, mmPerMin, convention), settings.units)
     return {
       convention,
       value: at(v.value, a.value, t_.value),
@@ -117,8 +117,8 @@ const figures = computed<Figure[]>(() => {
     if (!b) return { name: START_NAMES[key], value: t('desk.unknown'), origin: t('desk.makersSheet') }
     return {
       name: START_NAMES[key],
-      value: startValue(key, b, shop.units),
-      band: startBand(key, b, shop.units),
+      value: startValue(key, b, settings.units),
+      band: startBand(key, b, settings.units),
       origin: originText(b.origin),
     }
   })
@@ -129,12 +129,12 @@ const figures = computed<Figure[]>(() => {
       band: b.low === b.high ? undefined : bandWords(say(b.low), say(b.high)),
       origin: b === travel.value && own.value ? t('desk.asMeasured') : originText(b.origin),
     })
-  if (travel.value) banded('desk.travel', travel.value, (x) => formatTravel(x, shop.units))
+  if (travel.value) banded('desk.travel', travel.value, (x) => formatTravel(x, settings.units))
   if (run.value) {
-    banded('desk.deposition', run.value.depositionKgPerH, (x) => formatDeposition(x, shop.units))
+    banded('desk.deposition', run.value.depositionKgPerH, (x) => formatDeposition(x, settings.units))
     list.push({
       name: t('desk.wirePerLength'),
-      value: formatKgPerM(run.value.wireKgPerM, shop.units),
+      value: formatKgPerM(run.value.wireKgPerM, settings.units),
       origin: t('desk.wireOrigin'),
     })
   }
@@ -175,7 +175,7 @@ const figures = computed<Figure[]>(() => {
         v-model="leg"
         kind="length"
         :label="t('desk.leg')"
-        :units="shop.units"
+        :units="settings.units"
         :min="1"
         :max="60"
       />
@@ -186,14 +186,20 @@ const figures = computed<Figure[]>(() => {
           inputmode="decimal"
           :error-messages="badAngle ? [t('desk.badAngle')] : []"
         />
-        <QuantityField v-model="gap" kind="length" :label="t('desk.gap')" :units="shop.units" :max="20" />
-        <QuantityField v-model="face" kind="length" :label="t('desk.face')" :units="shop.units" :max="50" />
+        <QuantityField v-model="gap" kind="length" :label="t('desk.gap')" :units="settings.units" :max="20" />
+        <QuantityField
+          v-model="face"
+          kind="length"
+          :label="t('desk.face')"
+          :units="settings.units"
+          :max="50"
+        />
       </template>
       <QuantityField
         v-model="own"
         kind="travel"
         :label="t('desk.ownTravel')"
-        :units="shop.units"
+        :units="settings.units"
         :min="20"
         :max="5000"
       />
@@ -201,7 +207,7 @@ const figures = computed<Figure[]>(() => {
     <p v-if="run && travel" class="tabular">
       <b
         >{{ t('desk.passes', run.passes) }}
-        {{ t('desk.travelIs', { travel: formatTravel(travel.value, shop.units) }) }}</b
+        {{ t('desk.travelIs', { travel: formatTravel(travel.value, settings.units) }) }}</b
       >
       {{ run.passes > 1 ? t(`desk.passesBy.${run.passesBy}`) : '' }}
       {{ run.tooFast ? t('desk.tooFast') : '' }}

@@ -3,12 +3,12 @@ import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { sourceText, COEFFICIENT_NAMES, coefficientsOf, formatForce, type FeedSetup } from '@pepper-knot/core'
 import { useFeedChances } from '../../stores/feedChances.ts'
-import { useShop } from '../../stores/shop.ts'
+import { useSettings } from '../../stores/settings.ts'
 
 /** How sure it is: chances at the pressure set, bands, and which unknown to find out first. */
 const props = defineProps<{ setup: FeedSetup; rollForceN: number }>()
 const { t } = useI18n()
-const shop = useShop()
+const settings = useSettings()
 const { chances, progress, state, ask, stop } = useFeedChances(
   computed(() => ({ setup: props.setup, rollForceN: props.rollForceN })),
 )
@@ -19,7 +19,7 @@ const percent = (share: number) =>
     : share > 0.99
       ? t('feed.over', { n: 99 })
       : `${Math.round(share * 100)} %`
-const force = (n: number) => formatForce(n, shop.units)
+const force = (n: number) => formatForce(n, settings.units)
 const rows = computed(() =>
   chances.value
     ? ([

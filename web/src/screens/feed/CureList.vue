@@ -2,14 +2,14 @@
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { CURE_NAMES, cures, formatMinutes, type FeedSetup } from '@pepper-knot/core'
-import { useShop } from '../../stores/shop.ts'
+import { useSettings } from '../../stores/settings.ts'
 
 /** What each possible change does to the window, the cheapest that opens it first; one touch tries it here. */
 const props = defineProps<{ setup: FeedSetup }>()
 const emit = defineEmits<{ take: [FeedSetup] }>()
 const { t } = useI18n()
-const shop = useShop()
-const list = computed(() => cures(props.setup, shop.settings.practice.labourPerHour))
+const settings = useSettings()
+const list = computed(() => cures(props.setup, settings.all.practice.labourPerHour))
 const ratio = (n: number) => (n >= 10 ? Math.round(n) : Math.round(n * 10) / 10)
 </script>
 

@@ -22,7 +22,7 @@ import {
 } from '@pepper-knot/core'
 import ChoiceRow from '../../parts/ChoiceRow.vue'
 import QuantityField from '../../parts/QuantityField.vue'
-import { useShop } from '../../stores/shop.ts'
+import { useSettings } from '../../stores/settings.ts'
 import BrakeDrawing from './BrakeDrawing.vue'
 import LeadDrawing from './LeadDrawing.vue'
 import LinerDrawing from './LinerDrawing.vue'
@@ -34,7 +34,7 @@ const setup = defineModel<FeedSetup>({ required: true })
 const rollForceN = defineModel<number>('rollForceN', { required: true })
 const props = defineProps<{ window: PressureWindow; machine: Machine | undefined }>()
 const { t } = useI18n()
-const shop = useShop()
+const settings = useSettings()
 
 const brake = computed(() => {
   const { spool, family, wireKg, speedMPerMin } = setup.value
@@ -45,7 +45,10 @@ const THREADING_M_PER_MIN = 20
 const runOn = computed(() => {
   const { spool, family, wireKg, brakeNm, speedMPerMin } = setup.value
   const threading = props.machine?.wireSpeedMPerMin?.max ?? THREADING_M_PER_MIN
-  return brakeFigureText(brakeFigures(spool, family, wireKg, brakeNm, speedMPerMin, threading), shop.units)
+  return brakeFigureText(
+    brakeFigures(spool, family, wireKg, brakeNm, speedMPerMin, threading),
+    settings.units,
+  )
 })
 const MOST_FORCE = 1200
 /** The slider runs evenly in ratio: a light touch for soft wire, long strides for steel. */
@@ -82,7 +85,7 @@ const setTip = (value: (typeof TIPS)[number]) =>
       <SlideRow
         v-model="press"
         :label="t('feed.arm')"
-        :said="formatForce(rollForceN, shop.units)"
+        :said="formatForce(rollForceN, settings.units)"
         :min="0"
         :max="1"
         :step="0.01"
@@ -113,7 +116,7 @@ const setTip = (value: (typeof TIPS)[number]) =>
       <SlideRow
         :model-value="setup.gapMm"
         :label="t('feed.gap')"
-        :said="formatLength(setup.gapMm, shop.units)"
+        :said="formatLength(setup.gapMm, settings.units)"
         :min="0.5"
         :max="40"
         :step="0.5"
@@ -124,7 +127,7 @@ const setTip = (value: (typeof TIPS)[number]) =>
       <SlideRow
         v-model="turn"
         :label="t('feed.brake')"
-        :said="formatTorque(setup.brakeNm, shop.units)"
+        :said="formatTorque(setup.brakeNm, settings.units)"
         :min="0"
         :max="1"
         :step="0.01"
@@ -134,7 +137,7 @@ const setTip = (value: (typeof TIPS)[number]) =>
           :fill="Math.min(1, setup.wireKg / spoolHoldsKg(setup.spool, setup.family))"
         />
         <template #more>
-          <p class="said">{{ brakeSentence(setup.brakeNm, brake, shop.units) }} {{ runOn }}</p>
+          <p class="said">{{ brakeSentence(setup.brakeNm, brake, settings.units) }} {{ runOn }}</p>
         </template>
       </SlideRow>
     </div>
@@ -169,7 +172,7 @@ const setTip = (value: (typeof TIPS)[number]) =>
         <QuantityField
           kind="lead"
           :label="t('feed.leadLength')"
-          :units="shop.units"
+          :units="settings.units"
           :min="0.3"
           :max="30"
           :model-value="setup.leadM"

@@ -22,7 +22,9 @@ import {
 } from '@pepper-knot/core'
 import LabelField from '../../parts/LabelField.vue'
 import { asItStands } from '../../stores/bench.ts'
-import { useShop } from '../../stores/shop.ts'
+import { useMachines } from '../../stores/machines.ts'
+import { useRuns } from '../../stores/runs.ts'
+import { useSettings } from '../../stores/settings.ts'
 import ChancesPanel from './ChancesPanel.vue'
 import FeedControls from './FeedControls.vue'
 import CureList from './CureList.vue'
@@ -31,10 +33,12 @@ import WindowBand from './WindowBand.vue'
 import WirePanels from './WirePanels.vue'
 
 const { t } = useI18n()
-const shop = useShop()
-const machineId = ref(shop.shop.machines[0]?.id)
-const machine = computed(() => shop.machine(machineId.value ?? ''))
-const machines = computed(() => shop.shop.machines.map((m) => ({ value: m.id, title: m.name })))
+const settings = useSettings()
+const machineStore = useMachines()
+const runStore = useRuns()
+const machineId = ref(machineStore.list[0]?.id)
+const machine = computed(() => machineStore.byId(machineId.value ?? ''))
+const machines = computed(() => machineStore.list.map((m) => ({ value: m.id, title: m.name })))
 const label = ref('')
 const typed = computed(() => (label.value.trim() ? readLabel(label.value) : undefined))
 const loaded = computed(() => machine.value && asItStands(machine.value).wire)
@@ -61,13 +65,13 @@ const answer = computed(() =>
     ? feedSentence(
         setup.value,
         window_.value,
-        cheapestWayOpen(setup.value, shop.settings.practice.labourPerHour),
-        shop.units,
+        cheapestWayOpen(setup.value, settings.all.practice.labourPerHour),
+        settings.units,
       )
     : '',
 )
 // Every past change is planned anew for these: not again while something is dragged.
-const marks = computed(() => (machine.value ? goodMarks(shop.shop.runs, machine.value.id) : []))
+const marks = computed(() => (machine.value ? goodMarks(runStore.list, machine.value.id) : []))
 const first = computed(() =>
   machine.value && window_.value
     ? firstMarkSentence(firstMark(marks.value, window_.value, machine.value.scale))
@@ -114,7 +118,7 @@ const first = computed(() =>
       </div>
       <section class="schools" :aria-label="t('feed.schools')">
         <h2>{{ t('feed.schools') }}</h2>
-        <p>{{ schoolsSentence(window_, shop.units) }}</p>
+        <p>{{ schoolsSentence(window_, settings.units) }}</p>
         <p>{{ first }}</p>
       </section>
       <WirePanels :setup="setup" />

@@ -10,12 +10,12 @@ import {
   type FeedSetup,
   type PressureWindow,
 } from '@pepper-knot/core'
-import { useShop } from '../../stores/shop.ts'
+import { useSettings } from '../../stores/settings.ts'
 
 /** The wire from spool to tip, as high over the line as the force in it. */
 const props = defineProps<{ setup: FeedSetup; window: PressureWindow; rollForceN: number }>()
 const { t } = useI18n()
-const shop = useShop()
+const settings = useSettings()
 
 const W = 1000
 const [SPOOL, ROLLS, GUIDE, TIP] = [70, 220, 270, 940]
@@ -43,7 +43,7 @@ const area = computed(() => {
   const points = lead.value.map((p, i, all) => `${x(i / (all.length - 1))} ${y(p.forceN * share.value)}`)
   return `M${GUIDE} ${BASE}L${points.join('L')}L${TIP} ${BASE}Z`
 })
-const force = (n: number) => formatForce(n, shop.units)
+const force = (n: number) => formatForce(n, settings.units)
 const labels = computed(() => [
   {
     x: (SPOOL + ROLLS) / 2,
@@ -111,7 +111,7 @@ const labels = computed(() => [
       <text :x="SPOOL" y="228" text-anchor="middle" class="place">{{ t('feed.line.spool') }}</text>
       <text :x="ROLLS" y="228" text-anchor="middle" class="place">{{ t('feed.line.rolls') }}</text>
       <text :x="(GUIDE + TIP) / 2" y="228" text-anchor="middle" class="place">
-        {{ t('feed.line.lead', { length: formatLead(setup.leadM, shop.units) }) }}
+        {{ t('feed.line.lead', { length: formatLead(setup.leadM, settings.units) }) }}
       </text>
       <text :x="TIP" y="228" text-anchor="middle" class="place">{{ t('feed.line.tipPlace') }}</text>
     </svg>

@@ -2,12 +2,12 @@
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { formatForce, type PressureWindow } from '@pepper-knot/core'
-import { useShop } from '../../stores/shop.ts'
+import { useSettings } from '../../stores/settings.ts'
 
 /** Slip, safe, fold and crush on one axis of roll force, and the mark where the arm stands. */
 const props = defineProps<{ window: PressureWindow; rollForceN: number }>()
 const { t } = useI18n()
-const shop = useShop()
+const settings = useSettings()
 
 const ends = computed(() => {
   const all = [props.window.lowN, props.window.crushN, props.window.foldN, props.rollForceN].filter(
@@ -20,7 +20,7 @@ const at = (n: number) => {
   const [low, high] = ends.value
   return Math.min(100, (100 * Math.log(Math.max(n, low) / low)) / Math.log(high / low))
 }
-const say = (n: number) => formatForce(n, shop.units)
+const say = (n: number) => formatForce(n, settings.units)
 /** A zone too narrow for its word is left to its neighbour. */
 const NARROW = 10
 const zones = computed(() => {

@@ -16,12 +16,12 @@ import {
 } from '@pepper-knot/core'
 import ChoiceRow from '../../parts/ChoiceRow.vue'
 import QuantityField from '../../parts/QuantityField.vue'
-import { useShop } from '../../stores/shop.ts'
+import { useSettings } from '../../stores/settings.ts'
 
 /** Wire left on the spool, by weight or by how thick it lies; and where a liner is cut. */
 const props = defineProps<{ setup: FeedSetup }>()
 const { t, n } = useI18n()
-const shop = useShop()
+const settings = useSettings()
 
 const thickness = ref<number>()
 const kg = ref<number>()
@@ -30,7 +30,7 @@ const known = computed(() =>
     ? kgFromThickness(props.setup.spool, props.setup.family, thickness.value)
     : (kg.value ?? props.setup.wireKg),
 )
-const price = computed(() => wirePricePerKg(props.setup.family, shop.settings.practice.wirePerKg))
+const price = computed(() => wirePricePerKg(props.setup.family, settings.all.practice.wirePerKg))
 const left = computed(() =>
   wireLeft(props.setup.family, props.setup.exactMm, known.value, props.setup.speedMPerMin, price.value),
 )
@@ -40,7 +40,7 @@ const offset = ref<number | undefined>(12)
 const trim = computed(() =>
   gun.value && offset.value !== undefined ? linerTrim(kind.value, gun.value * 1000, offset.value) : undefined,
 )
-const long = (mm: number) => formatCut(mm, shop.units)
+const long = (mm: number) => formatCut(mm, settings.units)
 </script>
 
 <template>
@@ -48,20 +48,26 @@ const long = (mm: number) => formatCut(mm, shop.units)
     <section :aria-label="t('feed.left')">
       <h2>{{ t('feed.left') }}</h2>
       <div class="pair">
-        <QuantityField v-model="kg" kind="mass" :label="t('feed.byWeight')" :units="shop.units" :max="1000" />
+        <QuantityField
+          v-model="kg"
+          kind="mass"
+          :label="t('feed.byWeight')"
+          :units="settings.units"
+          :max="1000"
+        />
         <QuantityField
           v-model="thickness"
           kind="length"
           :label="t('feed.byThickness')"
-          :units="shop.units"
+          :units="settings.units"
           :max="500"
         />
       </div>
       <p class="tabular">
         {{
           t('feed.leftIs', {
-            mass: formatMass(known, shop.units),
-            length: formatLead(Number(left.metres.toPrecision(3)), shop.units),
+            mass: formatMass(known, settings.units),
+            length: formatLead(Number(left.metres.toPrecision(3)), settings.units),
             minutes: Math.round(left.minutes),
             money: n(left.money, { maximumFractionDigits: 0 }),
           })
@@ -71,7 +77,7 @@ const long = (mm: number) => formatCut(mm, shop.units)
         {{
           t('feed.full', {
             spool: setup.spool,
-            mass: formatMass(spoolHoldsKg(setup.spool, setup.family), shop.units),
+            mass: formatMass(spoolHoldsKg(setup.spool, setup.family), settings.units),
           })
         }}
       </p>
@@ -94,14 +100,14 @@ const long = (mm: number) => formatCut(mm, shop.units)
           v-model="gun"
           kind="lead"
           :label="t('feed.gunLength')"
-          :units="shop.units"
+          :units="settings.units"
           :max="100"
         />
         <QuantityField
           v-model="offset"
           kind="length"
           :label="t(`feed.offsets.${kind}`)"
-          :units="shop.units"
+          :units="settings.units"
           :max="500"
         />
       </div>
@@ -109,7 +115,7 @@ const long = (mm: number) => formatCut(mm, shop.units)
         <template v-if="trim.markMm !== null">{{ t('feed.markAt', { at: long(trim.markMm) }) }} </template>
         {{ t('feed.cutAt', { at: long(trim.cutMm), low: long(trim.lowMm), high: long(trim.highMm) }) }}
       </p>
-      <p class="muted">{{ t('feed.trimCare', { room: formatLength(1.5, shop.units) }) }}</p>
+      <p class="muted">{{ t('feed.trimCare', { room: formatLength(1.5, settings.units) }) }}</p>
     </section>
   </div>
 </template>

@@ -12,15 +12,17 @@ import {
 import ChoiceRow from '../../parts/ChoiceRow.vue'
 import QuantityField from '../../parts/QuantityField.vue'
 import SchoolChoices from '../../parts/SchoolChoices.vue'
-import { useShop } from '../../stores/shop.ts'
+import { useRuns } from '../../stores/runs.ts'
+import { useSettings } from '../../stores/settings.ts'
 
 /** The shop's own way: schools, people, money, lead days. */
 const { t } = useI18n()
-const shop = useShop()
-const practice = computed(() => shop.settings.practice)
+const settings = useSettings()
+const runStore = useRuns()
+const practice = computed(() => settings.all.practice)
 const put = (change: object) => {
   const next = practiceSchema.safeParse({ ...practice.value, ...change })
-  if (next.success) shop.shop.settings.practice = next.data
+  if (next.success) settings.all.practice = next.data
 }
 const choose = (school: School, value: string | undefined) => put({ [school]: value })
 
@@ -34,12 +36,12 @@ const setMoney = (key: 'labourPerHour' | 'wirePerKg', text: string) => {
   if (value === undefined || (value >= 0 && value <= 10_000)) put({ [key]: value })
 }
 const days = (text: string) => {
-  const next = settingsSchema.safeParse({ ...shop.settings, leadDays: typedNumber(text) })
-  if (next.success) shop.shop.settings.leadDays = next.data.leadDays
+  const next = settingsSchema.safeParse({ ...settings.all, leadDays: typedNumber(text) })
+  if (next.success) settings.all.leadDays = next.data.leadDays
 }
 const notDays = (text: string) =>
   settingsSchema.shape.leadDays.safeParse(typedNumber(text)).success || t('field.range', { min: 0, max: 365 })
-const own = computed(() => Object.keys(ownMinutes(shop.shop.runs.flatMap((r) => r.times ?? []))).length)
+const own = computed(() => Object.keys(ownMinutes(runStore.list.flatMap((r) => r.times ?? []))).length)
 </script>
 
 <template>
@@ -67,7 +69,7 @@ const own = computed(() => Object.keys(ownMinutes(shop.shop.runs.flatMap((r) => 
       <v-text-field
         :label="t('shop.leadDays')"
         inputmode="numeric"
-        :model-value="String(shop.settings.leadDays)"
+        :model-value="String(settings.all.leadDays)"
         :rules="[notDays]"
         @update:model-value="days"
       />
@@ -75,7 +77,7 @@ const own = computed(() => Object.keys(ownMinutes(shop.shop.runs.flatMap((r) => 
         v-if="practice.flowSetting === 'fixed'"
         kind="flow"
         :label="t('shop.fixedFlow')"
-        :units="shop.units"
+        :units="settings.units"
         :min="3"
         :max="40"
         :model-value="practice.fixedFlowLPerMin"

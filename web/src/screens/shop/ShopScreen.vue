@@ -14,11 +14,13 @@ import {
 } from '@pepper-knot/core'
 import { exportShop } from '../../storage/exportShop.ts'
 import { useShop } from '../../stores/shop.ts'
+import { useSettings } from '../../stores/settings.ts'
 import AsidePanel from './AsidePanel.vue'
 import PracticePanel from './PracticePanel.vue'
 
 const { t } = useI18n()
 const shop = useShop()
+const settings = useSettings()
 const problems = ref<Problem[]>([])
 const incoming = ref<{ shop: Shop; differences: Difference[] } | null>(null)
 /** A shop has a name: while the field is empty the last one stays. */
@@ -58,13 +60,13 @@ async function startOver() {
     const { demoShop } = await import('@pepper-knot/core/demo')
     shop.replaceAll(t('shop.replaced'), {
       ...demoShop(new Date().toISOString()),
-      settings: shop.settings,
+      settings: settings.all,
       runs: [],
     })
   } else if (what === 'empty')
     shop.replaceAll(t('shop.replaced'), {
       name: 'My shop',
-      settings: shop.settings,
+      settings: settings.all,
       machines: [],
       store: [],
       runs: [],
@@ -84,7 +86,7 @@ async function startOver() {
         @update:model-value="setName"
       />
       <v-select
-        v-model="shop.shop.settings.units"
+        v-model="settings.all.units"
         :label="t('shop.units')"
         :items="[
           { value: 'metric', title: t('units.metric') },
@@ -92,16 +94,16 @@ async function startOver() {
         ]"
       />
       <v-select
-        v-model="shop.shop.settings.theme"
+        v-model="settings.all.theme"
         :label="t('shop.theme')"
         :items="['system', 'light', 'dark'].map((value) => ({ value, title: t(`shop.themes.${value}`) }))"
       />
       <v-select
-        v-model="shop.shop.settings.heatConvention"
+        v-model="settings.all.heatConvention"
         :label="t('shop.heat')"
         :items="HEAT_CONVENTIONS.map((value) => ({ value, title: HEAT_NAMES[value] }))"
       />
-      <v-checkbox v-model="shop.shop.settings.readAloud" :label="t('shop.readAloud')" />
+      <v-checkbox v-model="settings.all.readAloud" :label="t('shop.readAloud')" />
     </section>
     <PracticePanel />
     <section :aria-label="t('shop.data')">

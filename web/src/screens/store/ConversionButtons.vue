@@ -11,23 +11,25 @@ import {
   type Machine,
 } from '@pepper-knot/core'
 import ChoiceRow from '../../parts/ChoiceRow.vue'
-import { useShop } from '../../stores/shop.ts'
+import { useParts } from '../../stores/parts.ts'
+import { useRuns } from '../../stores/runs.ts'
 
 /** Work on the machine itself: gas gear in or out, another gun. */
 const props = defineProps<{ machine: Machine }>()
 const { t } = useI18n()
 const router = useRouter()
-const shop = useShop()
+const partStore = useParts()
+const runStore = useRuns()
 const kinds = computed(() => CONVERSIONS.filter((kind) => canConvert(props.machine, kind)))
 const choosing = ref(false)
 
 /** A gun of the store tells its length. */
 function begin(kind: ConversionKind, type?: (typeof GUN_KINDS)[number]) {
-  const stock = shop.shop.store.find(
+  const stock = partStore.list.find(
     (p) => p.kind === 'gun' && p.part === 'whole' && p.type === type && p.count > 0,
   )
   const lengthM = stock?.kind === 'gun' ? stock.lengthM : undefined
-  const run = shop.startRun(props.machine.id)
+  const run = runStore.start(props.machine.id)
   run.stage = 'gather'
   run.conversion = kind
   if (type) run.gun = { kind: type, ...(lengthM !== undefined && { lengthM }) }

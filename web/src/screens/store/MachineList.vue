@@ -15,12 +15,16 @@ import ChartPanel from '../../parts/ChartPanel.vue'
 import StationEditor from '../../parts/StationEditor.vue'
 import { exportCsv } from '../../storage/csv.ts'
 import { newId, useShop } from '../../stores/shop.ts'
+import { useMachines } from '../../stores/machines.ts'
+import { useSettings } from '../../stores/settings.ts'
 import ConversionButtons from './ConversionButtons.vue'
 import MachineEditor from './MachineEditor.vue'
 import QuickMachine from './QuickMachine.vue'
 
 const { t } = useI18n()
 const shop = useShop()
+const settings = useSettings()
+const machineStore = useMachines()
 const editing = ref<Machine | null>(null)
 const open = ref<string | null>(null)
 const station = ref<{ machine: Machine; station: Station } | null>(null)
@@ -40,32 +44,32 @@ const csv = () =>
   exportCsv(
     'machines',
     [t('csv.machine'), t('csv.wire'), ...STATIONS.map((s) => STATION_NAMES[s]), t('csv.note')],
-    shop.shop.machines.map((m) => [
+    machineStore.list.map((m) => [
       m.name,
       wireOf(m),
-      ...STATIONS.map((s) => fittedShort(s, { ...m.fitted, supply: m.supply }, shop.units)),
+      ...STATIONS.map((s) => fittedShort(s, { ...m.fitted, supply: m.supply }, settings.units)),
       m.note ?? '',
     ]),
   )
 const adding = ref(false)
 const addByForm = () => (editing.value = { id: newId(), name: '', fitted: {} })
-const isNew = (machine: Machine) => !shop.machine(machine.id)
+const isNew = (machine: Machine) => !machineStore.byId(machine.id)
 function save(machine: Machine) {
   const fresh = isNew(machine)
-  shop.putMachine(machine)
+  machineStore.put(machine)
   editing.value = null
   if (fresh) open.value = machine.id
 }
 function saveQuick(machine: Machine) {
-  shop.putMachine(machine)
+  machineStore.put(machine)
   adding.value = false
 }
 const confirm = (machine: Machine) =>
-  shop.undoable(t('quick.confirmed', { name: machine.name }), () => shop.putMachine(confirmSeen(machine)))
+  shop.undoable(t('quick.confirmed', { name: machine.name }), () => machineStore.put(confirmSeen(machine)))
 const setChart = (machine: Machine, chart: ChartRow[], said: string) =>
-  shop.undoable(said, () => shop.putMachine({ ...machine, chart }))
+  shop.undoable(said, () => machineStore.put({ ...machine, chart }))
 function saveStation(machine: Machine) {
-  shop.putMachine(machine)
+  machineStore.put(machine)
   station.value = null
 }
 </script>
@@ -75,10 +79,10 @@ function saveStation(machine: Machine) {
     <div class="row">
       <v-btn variant="flat" color="primary" @click="adding = true">{{ t('store.addMachine') }}</v-btn>
       <v-btn variant="text" @click="addByForm">{{ t('quick.byForm') }}</v-btn>
-      <v-btn v-if="shop.shop.machines.length" variant="text" @click="csv">{{ t('store.csv') }}</v-btn>
+      <v-btn v-if="machineStore.list.length" variant="text" @click="csv">{{ t('store.csv') }}</v-btn>
     </div>
-    <p v-if="shop.shop.machines.length === 0" class="muted gap">{{ t('bench.noMachinesText') }}</p>
-    <article v-for="machine in shop.shop.machines" :key="machine.id" class="machine">
+    <p v-if="machineStore.list.length === 0" class="muted gap">{{ t('bench.noMachinesText') }}</p>
+    <article v-for="machine in machineStore.list" :key="machine.id" class="machine">
       <header class="row">
         <h2>{{ machine.name }}</h2>
         <span class="muted grow">{{ machine.note }}</span>
@@ -94,7 +98,7 @@ function saveStation(machine: Machine) {
         }}</v-btn>
         <v-btn
           :aria-label="t('store.removeNamed', { name: machine.name })"
-          @click="shop.removeMachine(machine.id, t('store.removed', { name: machine.name }))"
+          @click="machineStore.remove(machine.id, t('store.removed', { name: machine.name }))"
           >{{ t('store.remove') }}</v-btn
         >
       </header>
@@ -120,7 +124,7 @@ function saveStation(machine: Machine) {
           <button type="button" @click="station = { machine, station: s }">
             <span class="muted">{{ STATION_NAMES[s] }}</span>
             <b class="tabular"
-              >{{ fittedShort(s, { ...machine.fitted, supply: machine.supply }, shop.units)
+              >{{ fittedShort(s, { ...machine.fitted, supply: machine.supply }, settings.units)
               }}{{ machine.assumed?.includes(s) ? '?' : '' }}</b
             >
           </button>

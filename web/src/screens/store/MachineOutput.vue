@@ -3,12 +3,12 @@ import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { typedNumber, CONTROLS, type Machine } from '@pepper-knot/core'
 import QuantityField from '../../parts/QuantityField.vue'
-import { useShop } from '../../stores/shop.ts'
+import { useSettings } from '../../stores/settings.ts'
 
 /** What a machine gives and how it is set: current, volts or taps, duty, wire speed or the marks of its dial. */
 const machine = defineModel<Machine>({ required: true })
 const { t } = useI18n()
-const shop = useShop()
+const settings = useSettings()
 
 type Output = NonNullable<Machine['output']>
 /** One figure of the output; what is emptied goes. */
@@ -82,12 +82,18 @@ const setDial = () => {
   <details>
     <summary>{{ t('store.gives') }}</summary>
     <div class="rows">
-      <QuantityField v-model="minA" kind="amps" :label="t('store.minA')" :units="shop.units" :max="2000" />
+      <QuantityField
+        v-model="minA"
+        kind="amps"
+        :label="t('store.minA')"
+        :units="settings.units"
+        :max="2000"
+      />
       <QuantityField
         v-model="maxA"
         kind="amps"
         :label="t('store.maxA')"
-        :units="shop.units"
+        :units="settings.units"
         :min="1"
         :max="2000"
       />
@@ -103,14 +109,14 @@ const setDial = () => {
         v-model="dutyAtA"
         kind="amps"
         :label="t('store.dutyAt')"
-        :units="shop.units"
+        :units="settings.units"
         :max="2000"
       />
       <QuantityField
         v-model="minV"
         kind="volts"
         :label="t('store.minV')"
-        :units="shop.units"
+        :units="settings.units"
         :min="5"
         :max="60"
       />
@@ -118,7 +124,7 @@ const setDial = () => {
         v-model="maxV"
         kind="volts"
         :label="t('store.maxV')"
-        :units="shop.units"
+        :units="settings.units"
         :min="5"
         :max="60"
       />
@@ -140,7 +146,7 @@ const setDial = () => {
         v-model="slowest"
         kind="speed"
         :label="t('store.slowest')"
-        :units="shop.units"
+        :units="settings.units"
         :max="100"
         @update:model-value="setFeed"
       />
@@ -148,7 +154,7 @@ const setDial = () => {
         v-model="fastest"
         kind="speed"
         :label="t('store.fastest')"
-        :units="shop.units"
+        :units="settings.units"
         :min="0.5"
         :max="100"
         @update:model-value="setFeed"

@@ -17,13 +17,13 @@ import FieldRows from '../../parts/FieldRows.vue'
 import LabelField from '../../parts/LabelField.vue'
 import QuantityField from '../../parts/QuantityField.vue'
 import { PART_FIELDS } from '../../parts/stationFields.ts'
-import { useShop } from '../../stores/shop.ts'
+import { useSettings } from '../../stores/settings.ts'
 import { formKind, kindWords, type EditedPart, type FormKind } from './partKinds.ts'
 
 const props = defineProps<{ part: EditedPart; kinds: readonly FormKind[] }>()
 const emit = defineEmits<{ save: [Part]; close: [] }>()
 const { t } = useI18n()
-const shop = useShop()
+const settings = useSettings()
 
 const {
   id,
@@ -111,7 +111,7 @@ function save() {
           v-model="massKg"
           kind="mass"
           :label="t('store.mass')"
-          :units="shop.units"
+          :units="settings.units"
           :hint="t('store.massHint')"
         />
         <v-select v-model="spoolType" :label="t('store.spoolType')" :items="[...SPOOL_TYPES]" clearable />

@@ -12,6 +12,9 @@ import {
 } from '@pepper-knot/core'
 import { exportCsv } from '../../storage/csv.ts'
 import { newId, useShop } from '../../stores/shop.ts'
+import { useMachines } from '../../stores/machines.ts'
+import { useParts } from '../../stores/parts.ts'
+import { useSettings } from '../../stores/settings.ts'
 import ChartPanel from '../../parts/ChartPanel.vue'
 import DialogBox from '../../parts/DialogBox.vue'
 import PartEditor from './PartEditor.vue'
@@ -21,20 +24,23 @@ import QuickParts from './QuickParts.vue'
 const props = defineProps<{ wires: boolean }>()
 const { t } = useI18n()
 const shop = useShop()
+const settings = useSettings()
+const machineStore = useMachines()
+const partStore = useParts()
 const find = ref('')
 const editing = ref<EditedPart | null>(null)
 
-const name = (part: Part) => partText(part.kind, part, shop.units)
+const name = (part: Part) => partText(part.kind, part, settings.units)
 const rows = computed(() => {
   const words = find.value.toLowerCase().split(/\s+/).filter(Boolean)
-  return shop.shop.store
+  return partStore.list
     .filter((p) => (p.kind === 'wire') === props.wires)
     .filter((p) =>
       words.every((w) => `${name(p)} ${p.drawer ?? ''} ${p.note ?? ''}`.toLowerCase().includes(w)),
     )
     .sort((a, b) => a.kind.localeCompare(b.kind))
 })
-const fitted = computed(() => fittedParts(shop.shop.machines))
+const fitted = computed(() => fittedParts(machineStore.list))
 const on = (part: Part) => fittedOn(part, fitted.value)
 const low = computed(() => rows.value.filter(isLow).length)
 const onlyLow = ref(false)
@@ -72,18 +78,18 @@ const fresh = (): EditedPart => ({
   fresh: true,
 })
 function save(part: Part) {
-  shop.putPart(part)
+  partStore.put(part)
   editing.value = null
 }
 /** The spool whose data sheet is open. */
 const sheet = ref<string>()
 const sheetPart = computed(() => {
-  const part = shop.shop.store.find((p) => p.id === sheet.value)
+  const part = partStore.list.find((p) => p.id === sheet.value)
   return part?.kind === 'wire' ? part : undefined
 })
 const setSheet = (chart: ChartRow[], said: string) =>
-  shop.undoable(said, () => shop.putPart({ ...sheetPart.value!, chart }))
-const setCount = (part: Part, by: number) => shop.putPart({ ...part, count: Math.max(0, part.count + by) })
+  shop.undoable(said, () => partStore.put({ ...sheetPart.value!, chart }))
+const setCount = (part: Part, by: number) => partStore.put({ ...part, count: Math.max(0, part.count + by) })
 </script>
 
 <template>
@@ -122,7 +128,7 @@ const setCount = (part: Part, by: number) => shop.putPart({ ...part, count: Math
             <th scope="row">
               {{ name(part) }}
               <span class="muted"
-                >{{ part.kind === 'wire' && part.massKg ? formatMass(part.massKg, shop.units) : '' }}
+                >{{ part.kind === 'wire' && part.massKg ? formatMass(part.massKg, settings.units) : '' }}
                 {{ 'condition' in part && part.condition ? part.condition : '' }} {{ part.note }}
                 <template v-if="on(part).length">{{
                   t('store.fittedOnNames', { names: on(part).join(', ') })
@@ -167,7 +173,7 @@ const setCount = (part: Part, by: number) => shop.putPart({ ...part, count: Math
               <v-btn
                 size="small"
                 :aria-label="t('store.removeNamed', { name: name(part) })"
-                @click="shop.removePart(part.id!, t('store.removed', { name: name(part) }))"
+                @click="partStore.remove(part.id!, t('store.removed', { name: name(part) }))"
                 >{{ t('store.remove') }}</v-btn
               >
             </td>

@@ -16,16 +16,19 @@ import {
 import DialogBox from '../../parts/DialogBox.vue'
 import ChoiceRow from '../../parts/ChoiceRow.vue'
 import LabelField from '../../parts/LabelField.vue'
-import { newId, useShop } from '../../stores/shop.ts'
+import { newId } from '../../stores/shop.ts'
+import { useMachines } from '../../stores/machines.ts'
+import { useSettings } from '../../stores/settings.ts'
 
 /** Six questions, most of them one touch. What follows from the answers is assumed, and marked so. */
 const emit = defineEmits<{ save: [Machine]; close: [] }>()
 const { t } = useI18n()
-const shop = useShop()
+const settings = useSettings()
+const machineStore = useMachines()
 
 const suggested = () => {
-  let n = shop.shop.machines.length + 1
-  while (shop.shop.machines.some((m) => m.name === t('quick.nameOf', { n }))) n++
+  let n = machineStore.list.length + 1
+  while (machineStore.list.some((m) => m.name === t('quick.nameOf', { n }))) n++
   return t('quick.nameOf', { n })
 }
 const name = ref(suggested())
@@ -43,7 +46,7 @@ const GUNS = {
   'spool-gun': { kind: 'spool-gun', lengthM: undefined },
 } as const
 const gunName = (id: keyof typeof GUNS) =>
-  t(`quick.guns.${id}`, { length: formatLead(GUNS[id].lengthM ?? 0, shop.units) })
+  t(`quick.guns.${id}`, { length: formatLead(GUNS[id].lengthM ?? 0, settings.units) })
 
 /** The wires most shops run. common practice */
 const USUAL = ['ER70S-6', 'E71T-11', 'E71T-1M', 'E70C-6M', 'ER308LSi', 'ER5356', 'ER4043', 'ERCuSi-A']
@@ -53,7 +56,7 @@ const size = ref<number>()
 function take() {
   if (!usual.value) return
   const mm = TRADE_SIZES.find((s) => s.mm === size.value)
-  label.value = `${usual.value}${mm ? ` ${tradeLabel(mm.mm, shop.units)}` : ''}`
+  label.value = `${usual.value}${mm ? ` ${tradeLabel(mm.mm, settings.units)}` : ''}`
 }
 const wire = computed(() => (label.value.trim() ? readLabel(label.value) : undefined))
 const sized = computed(() =>
@@ -116,7 +119,7 @@ function save() {
         v-if="usual"
         v-model="size"
         :ask="t('decide.size')"
-        :choices="SIZES.map((value) => ({ value, title: tradeLabel(value, shop.units) }))"
+        :choices="SIZES.map((value) => ({ value, title: tradeLabel(value, settings.units) }))"
         @update:model-value="take"
       />
     </div>

@@ -12,32 +12,38 @@ import {
   type Part,
 } from '@pepper-knot/core'
 import { newId, useShop } from '../../stores/shop.ts'
+import { useMachines } from '../../stores/machines.ts'
+import { useParts } from '../../stores/parts.ts'
+import { useSettings } from '../../stores/settings.ts'
 
 /** Parts by what is stamped on them, a line each; what cannot be read stays in the field with its reason. */
 const { t } = useI18n()
 const shop = useShop()
+const settings = useSettings()
+const machineStore = useMachines()
+const partStore = useParts()
 const text = ref('')
 const lines = computed(() => readPartLines(text.value))
 const good = computed(() => lines.value.flatMap(({ read }) => (read.ok ? [read.value] : [])))
 const spares = computed(() => {
-  const wires = readinessRows(shop.shop.machines, shop.shop.store)
+  const wires = readinessRows(machineStore.list, partStore.list)
     .map((r) => r.wire)
     .filter(isSized)
   const typed = lines.value.map((l) => l.line)
-  return usualSpares(wires, shop.units)
+  return usualSpares(wires, settings.units)
     .filter((line) => !typed.includes(line))
     .slice(0, 12)
 })
 const put = (line: string) =>
   (text.value = text.value.trim() === '' ? line : `${text.value.replace(/\s+$/, '')}\n${line}`)
 const name = (part: Part) =>
-  `${partText(part.kind, part, shop.units)}${part.count === 1 ? '' : ` × ${part.count}`}${part.drawer ? `, ${part.drawer}` : ''}`
+  `${partText(part.kind, part, settings.units)}${part.count === 1 ? '' : ` × ${part.count}`}${part.drawer ? `, ${part.drawer}` : ''}`
 
 function add() {
   const parts = good.value
   const left = lines.value.filter(({ read }) => !read.ok).map(({ line }) => line)
   shop.undoable(t('quick.added', parts.length), () => {
-    shop.shop.store = parts.reduce<Part[]>((store, part) => putInStore(store, part, newId), shop.shop.store)
+    partStore.list = parts.reduce<Part[]>((store, part) => putInStore(store, part, newId), partStore.list)
   })
   text.value = left.join('\n')
 }

@@ -16,6 +16,7 @@ import {
   type WeldKind,
 } from '@pepper-knot/core'
 import { useShop } from '../../../stores/shop.ts'
+import { useSettings } from '../../../stores/settings.ts'
 import FeedDial from './FeedDial.vue'
 import SettingsPlane from './SettingsPlane.vue'
 import TryForm from './TryForm.vue'
@@ -30,6 +31,7 @@ const { run, plan, title } = useRun()
 defineEmits<{ next: []; back: [] }>()
 const { t, d } = useI18n()
 const shop = useShop()
+const settings = useSettings()
 const weld = ref<WeldKind>('bead')
 const { machine, tries, before, dialIn, next } = useDialIn(
   () => run.value,
@@ -37,7 +39,7 @@ const { machine, tries, before, dialIn, next } = useDialIn(
   () => weld.value,
 )
 const words = computed(
-  () => dialIn.value && next.value && proposalWords(next.value, tries.value, dialIn.value, shop.units),
+  () => dialIn.value && next.value && proposalWords(next.value, tries.value, dialIn.value, settings.units),
 )
 const start = computed(() => plan.value.start)
 const signs = computed(() => trySigns(tries.value))

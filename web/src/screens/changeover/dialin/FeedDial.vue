@@ -4,11 +4,15 @@ import { useI18n } from 'vue-i18n'
 import { typedNumber, dialOf, formatSpeed, RUN_OUT_S, speedOfRunOut, type Machine } from '@pepper-knot/core'
 import QuantityField from '../../../parts/QuantityField.vue'
 import { useShop } from '../../../stores/shop.ts'
+import { useMachines } from '../../../stores/machines.ts'
+import { useSettings } from '../../../stores/settings.ts'
 
 /** A feed dial without a speed scale, learned from timed run-outs. */
 const props = defineProps<{ machine: Machine }>()
 const { t } = useI18n()
 const shop = useShop()
+const settings = useSettings()
+const machineStore = useMachines()
 const min = ref(String(props.machine.feedDial?.min ?? 1))
 const max = ref(String(props.machine.feedDial?.max ?? 10))
 const mark = ref('')
@@ -24,7 +28,7 @@ const runOuts = computed(() => own.value?.runOuts ?? [])
 const asks = own.value != null && !scale.value?.learned
 
 function put(feedDial: NonNullable<Machine['feedDial']>) {
-  shop.putMachine(JSON.parse(JSON.stringify({ ...props.machine, feedDial })))
+  machineStore.put(JSON.parse(JSON.stringify({ ...props.machine, feedDial })))
 }
 function use() {
   const [low, high] = [number(min.value), number(max.value)]
@@ -66,7 +70,7 @@ const forget = () => shop.undoable(t('dialIn.learn.forgot'), () => put({ ...own.
             v-model="lengthMm"
             kind="length"
             :label="t('dialIn.learn.length')"
-            :units="shop.units"
+            :units="settings.units"
             :min="10"
             :max="20000"
           />
@@ -75,7 +79,9 @@ const forget = () => shop.undoable(t('dialIn.learn.forgot'), () => put({ ...own.
         </form>
         <ul class="tabular">
           <li v-for="(r, i) in runOuts" :key="i">
-            {{ t('dialIn.learn.is', { dial: r.dial, speed: formatSpeed(r.wireSpeedMPerMin, shop.units) }) }}
+            {{
+              t('dialIn.learn.is', { dial: r.dial, speed: formatSpeed(r.wireSpeedMPerMin, settings.units) })
+            }}
           </li>
         </ul>
         <p>

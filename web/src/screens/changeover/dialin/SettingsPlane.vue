@@ -27,7 +27,7 @@ import {
   type StartSettings,
   type Try,
 } from '@pepper-knot/core'
-import { useShop } from '../../../stores/shop.ts'
+import { useSettings } from '../../../stores/settings.ts'
 import { planeMarks, planeView } from './planeMarks.ts'
 
 Chart.register(ScatterController, PointElement, LineElement, LinearScale, Tooltip, Annotation)
@@ -40,12 +40,12 @@ const props = defineProps<{
   next: Proposal
 }>()
 const { t } = useI18n()
-const shop = useShop()
+const settings = useSettings()
 const theme = useTheme()
 
-const metric = computed(() => shop.units === 'metric')
-const unit = computed(() => QUANTITIES.speed.unit[shop.units].name)
-const x = (mPerMin: number) => mPerMin / QUANTITIES.speed.unit[shop.units].one
+const metric = computed(() => settings.units === 'metric')
+const unit = computed(() => QUANTITIES.speed.unit[settings.units].name)
+const x = (mPerMin: number) => mPerMin / QUANTITIES.speed.unit[settings.units].one
 
 /** Colours of the page, read anew when the theme turns. */
 const box = ref<HTMLElement>()
@@ -121,7 +121,7 @@ const options = computed<ChartOptions<'scatter'>>(() => ({
       callbacks: {
         label: ({ dataIndex }) => {
           const made = props.tries[dataIndex]
-          return made ? [settingsWords(made, props.dialIn, shop.units), trySaid(made)] : ''
+          return made ? [settingsWords(made, props.dialIn, settings.units), trySaid(made)] : ''
         },
       },
     },
@@ -135,11 +135,11 @@ const key = computed(() => {
   return t(voltageV && wireSpeedMPerMin ? 'dialIn.key' : 'dialIn.keyNoBand', {
     ...(voltageV &&
       wireSpeedMPerMin && {
-        vBand: startBand('voltageV', voltageV, shop.units),
-        speedBand: startBand('wireSpeedMPerMin', wireSpeedMPerMin, shop.units),
+        vBand: startBand('voltageV', voltageV, settings.units),
+        speedBand: startBand('wireSpeedMPerMin', wireSpeedMPerMin, settings.units),
         origin: originText(voltageV.origin),
       }),
-    machine: `${Math.round(minV)} V to ${Math.round(maxV)} V, ${formatSpeed(minMPerMin, shop.units)} to ${formatSpeed(maxMPerMin, shop.units)}`,
+    machine: `${Math.round(minV)} V to ${Math.round(maxV)} V, ${formatSpeed(minMPerMin, settings.units)} to ${formatSpeed(maxMPerMin, settings.units)}`,
     known: t(dialIn.voltsKnown ? 'dialIn.ownVolts' : 'dialIn.ratedVolts'),
   })
 })
@@ -148,7 +148,7 @@ const said = computed(() =>
     ? t('dialIn.planeDone', { n: props.tries.length })
     : t('dialIn.plane', {
         n: props.tries.length,
-        next: settingsWords(props.next, props.dialIn, shop.units),
+        next: settingsWords(props.next, props.dialIn, settings.units),
       }),
 )
 </script>

@@ -24,7 +24,7 @@ import {
   type WeldKind,
 } from '@pepper-knot/core'
 import ChoiceRow from '../../../parts/ChoiceRow.vue'
-import { useShop } from '../../../stores/shop.ts'
+import { useSettings } from '../../../stores/settings.ts'
 import BeadSketch from './BeadSketch.vue'
 import TryKnobs from './TryKnobs.vue'
 
@@ -39,7 +39,7 @@ const props = defineProps<{
 const emit = defineEmits<{ save: [made: Try] }>()
 const weld = defineModel<WeldKind>('weld', { required: true })
 const { t } = useI18n()
-const shop = useShop()
+const settings = useSettings()
 
 const volts = ref<number>()
 const speed = ref<number>()
@@ -63,7 +63,7 @@ function fresh() {
   const { minV, maxV, minMPerMin, maxMPerMin, taps } = props.dialIn.limits
   const within = (x: number, low: number, high: number) => Math.min(high, Math.max(low, x))
   volts.value = taps ? props.next.voltageV : within(tenth(props.next.voltageV), minV, maxV)
-  const step = QUANTITIES.speed.step[shop.units] / 2
+  const step = QUANTITIES.speed.step[settings.units] / 2
   speed.value = within(Math.round(props.next.wireSpeedMPerMin / step) * step, minMPerMin, maxMPerMin)
   if (scale.value) {
     const mark = dialMark(props.next.wireSpeedMPerMin, scale.value)

@@ -4,7 +4,7 @@ import { useI18n } from 'vue-i18n'
 import { QUANTITIES, typedNumber, formatSpeed, type DialInPlan } from '@pepper-knot/core'
 import ChoiceRow from '../../../parts/ChoiceRow.vue'
 import QuantityField from '../../../parts/QuantityField.vue'
-import { useShop } from '../../../stores/shop.ts'
+import { useSettings } from '../../../stores/settings.ts'
 import StepField from './StepField.vue'
 
 /** The two knobs as this machine has them: volts or taps, a wire speed or the marks of a dial. */
@@ -14,7 +14,7 @@ const speed = defineModel<number | undefined>('speed', { required: true })
 /** Where the dial stands, as typed. */
 const dial = defineModel<string>('dial', { required: true })
 const { t } = useI18n()
-const shop = useShop()
+const settings = useSettings()
 const scale = computed(() => props.dialIn.dial)
 const dialValue = computed(() => typedNumber(dial.value) ?? NaN)
 const dialFits = computed(
@@ -39,7 +39,7 @@ const tenth = (x: number) => Math.round(x * 10) / 10
 const stepVolts = (by: number) =>
   (volts.value = tenth((volts.value ?? props.dialIn.model.voltageV) + 0.2 * by))
 const stepSpeed = (by: number) => {
-  const stride = QUANTITIES.speed.step[shop.units]
+  const stride = QUANTITIES.speed.step[settings.units]
   speed.value = Math.max(0.1, (speed.value ?? props.dialIn.model.wireSpeedMPerMin) + stride * by)
 }
 const stepDial = (by: number) =>
@@ -59,7 +59,7 @@ const stepDial = (by: number) =>
       v-model="volts"
       kind="volts"
       :label="t('dialIn.volts')"
-      :units="shop.units"
+      :units="settings.units"
       :min="5"
       :max="60"
     />
@@ -74,7 +74,7 @@ const stepDial = (by: number) =>
       :hint="
         speed
           ? t(scale.learned ? 'dialIn.dialReads' : 'dialIn.dialGuess', {
-              speed: formatSpeed(speed, shop.units),
+              speed: formatSpeed(speed, settings.units),
             })
           : ''
       "
@@ -86,7 +86,7 @@ const stepDial = (by: number) =>
       v-model="speed"
       kind="speed"
       :label="t('dialIn.speed')"
-      :units="shop.units"
+      :units="settings.units"
       :min="0.1"
       :max="100"
     />

@@ -1,13 +1,13 @@
 <script setup lang="ts">
 import { useI18n } from 'vue-i18n'
 import { isGood, settingsWords, trySaid, WELD_NAMES, type DialInPlan, type Try } from '@pepper-knot/core'
-import { useShop } from '../../../stores/shop.ts'
+import { useSettings } from '../../../stores/settings.ts'
 
 /** The notebook: every try in order, the last one first to take back. */
 defineProps<{ tries: readonly Try[]; dialIn: DialInPlan }>()
 defineEmits<{ back: [] }>()
 const { t } = useI18n()
-const shop = useShop()
+const settings = useSettings()
 </script>
 
 <template>
@@ -27,7 +27,7 @@ const shop = useShop()
         <tbody>
           <tr v-for="(made, i) in tries" :key="i" :class="{ good: isGood(made) }">
             <th scope="row">{{ i + 1 }}</th>
-            <td>{{ settingsWords(made, dialIn, shop.units) }}</td>
+            <td>{{ settingsWords(made, dialIn, settings.units) }}</td>
             <td>{{ WELD_NAMES[made.weld] }}</td>
             <td>
               {{ trySaid(made)

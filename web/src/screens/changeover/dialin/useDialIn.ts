@@ -12,7 +12,8 @@ import {
   type Try,
   type WeldKind,
 } from '@pepper-knot/core'
-import { useShop } from '../../../stores/shop.ts'
+import { useMachines } from '../../../stores/machines.ts'
+import { useRuns } from '../../../stores/runs.ts'
 
 /** What a run's dialling in stands on: where it starts, what the machine can be set to, the tries, the next one. */
 export function useDialIn(
@@ -27,12 +28,13 @@ export function useDialIn(
   dialIn: ComputedRef<DialInPlan | undefined>
   next: ComputedRef<Proposal | undefined>
 } {
-  const shop = useShop()
-  const machine = computed(() => shop.machine(run().machineId) ?? plan().context.machine)
-  const tries = computed(() => shop.run(run().id)?.tries ?? run().tries ?? [])
+  const machineStore = useMachines()
+  const runStore = useRuns()
+  const machine = computed(() => machineStore.byId(run().machineId) ?? plan().context.machine)
+  const tries = computed(() => runStore.byId(run().id)?.tries ?? run().tries ?? [])
   const before = computed(() => {
     const { wire, job } = plan().context
-    const others = shop.shop.runs.filter((r) => r.id !== run().id)
+    const others = runStore.list.filter((r) => r.id !== run().id)
     return job && lastGood(others, run().machineId, wire, job)
   })
   const dialIn = computed(() => {

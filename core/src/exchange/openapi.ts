@@ -1,0 +1,148 @@
+import { z } from 'zod'
+import { sizeMm } from '../machine/fitted/common.ts'
+import { handShape, wireByHandSchema, wireInputSchema, wireLabelSchema } from '../machine/fitted/wire.ts'
+import { machineSchema } from '../machine/machine.ts'
+import { changeoverRequestSchema, decodeRequestSchema, jobSchema } from '../machine/request.ts'
+import { partSchema } from '../machine/store.ts'
+import { practiceSchema } from '../practice/practice.ts'
+import { KNOWN_MM } from '../wire/diameters.ts'
+import { changeoverAnswerSchema, decodeAnswerSchema, infoAnswerSchema, problemsAnswerSchema } from './api.ts'
+
+type JsonSchema = Record<string, unknown>
+
+const GROUPS: JsonSchema = { type: 'array', items: { type: 'string', maxLength: 20 }, maxItems: 20 }
+/** Gas by hand: groups, `null` for none, or as a decoded wire has it. */
+const GAS_BY_HAND: JsonSchema = {
+  anyOf: [
+    { type: 'null' },
+    GROUPS,
+    {
+      type: 'object',
+      properties: { needed: { type: 'boolean' }, designations: GROUPS },
+    },
+  ],
+}
+
+/** What a schema cannot tell of itself, because code reads it: said here, so that nothing published is hollow. */
+function fill({ zodSchema, jsonSchema }: { zodSchema: z.core.$ZodType; jsonSchema: JsonSchema }) {
+  if (zodSchema === wireInputSchema)
+    jsonSchema.anyOf = [
+      plainSchema(wireLabelSchema),
+      { ...plainSchema(wireByHandSchema), not: { type: 'object', required: ['label'] } },
+    ]
+  if (zodSchema === sizeMm) jsonSchema.enum = [...KNOWN_MM]
+  if (zodSchema === handShape.shape.gas) {
+    for (const key of Object.keys(jsonSchema)) delete jsonSchema[key]
+    Object.assign(jsonSchema, GAS_BY_HAND)
+  }
+}
+
+/** A schema as JSON Schema 2020-12: what may be sent. */
+export function plainSchema(schema: z.ZodType, io: 'input' | 'output' = 'input'): JsonSchema {
+  const { $schema: _dialect, ...rest } = z.toJSONSchema(schema, {
+    io,
+    unrepresentable: 'any',
+    override: fill as never,
+  }) as JsonSchema
+  return rest
+}
+
+const ref = (name: string) => ({ $ref: `#/components/schemas/${name}` })
+const json = (name: string) => ({ 'application/json': { schema: ref(name) } })
+const refused = (description: string) => ({ description, content: json('Problems') })
+const asks = (summary: string, operationId: string, request: string, answer: string) => ({
+  post: {
+    summary,
+    operationId,
+    requestBody: { required: true, content: json(request) },
+    responses: {
+      200: { description: 'The answer.', content: json(answer) },
+      405: refused('Another method; `Allow` names the one.'),
+      413: refused('Larger than 1 MB.'),
+      422: refused('Not to be read: each problem with its path.'),
+      503: {
+        ...refused('Too much is asked for at once.'),
+        headers: { 'Retry-After': { schema: { type: 'integer' }, description: 'Seconds.' } },
+      },
+    },
+  },
+})
+
+/** Components by name: requests as they may be sent, answers as they are given. */
+const COMPONENTS: readonly (readonly [string, z.ZodType, 'input' | 'output'])[] = [
+  ['Machine', machineSchema, 'input'],
+  ['Part', partSchema, 'input'],
+  ['Wire', wireInputSchema, 'input'],
+  ['Job', jobSchema, 'input'],
+  ['Practice', practiceSchema, 'input'],
+  ['DecodeRequest', decodeRequestSchema, 'input'],
+  ['ChangeoverRequest', changeoverRequestSchema, 'input'],
+  ['DecodeAnswer', decodeAnswerSchema, 'output'],
+  ['ChangeoverAnswer', changeoverAnswerSchema, 'output'],
+  ['Info', infoAnswerSchema, 'output'],
+  ['Problems', problemsAnswerSchema, 'output'],
+]
+
+/** References into a schema's own definitions point to its component once it stands in the document. */
+function moved(value: unknown, name: string): unknown {
+  if (Array.isArray(value)) return value.map((v) => moved(v, name))
+  if (typeof value !== 'object' || value === null) return value
+  return Object.fromEntries(
+    Object.entries(value).map(([key, v]) => [
+      key,
+      key === '$ref' && typeof v === 'string'
+        ? v.replace(/^#/, `#/components/schemas/${name}`)
+        : moved(v, name),
+    ]),
+  )
+}
+
+/**
+ * The whole contract as an OpenAPI 3.1 document, made from the schemas that read requests and hold answers. What no
+ * schema can say stands in `docs/api.md`.
+ */
+export function openApi(): JsonSchema {
+  return {
+    openapi: '3.1.0',
+    info: {
+      title: 'Pepper Knot',
+      version: '1',
+      description:
+        'One machine from one wire to another: what a label means, what must change, the steps in a proved order, and where to begin with the settings.',
+    },
+    servers: [{ url: '/api/v1' }],
+    paths: {
+      '/decode': asks('What the label of a box means.', 'decode', 'DecodeRequest', 'DecodeAnswer'),
+      '/changeover': asks(
+        'Plan a changeover: verdicts, what to gather, steps, proof, settings.',
+        'changeover',
+        'ChangeoverRequest',
+        'ChangeoverAnswer',
+      ),
+      '/info': {
+        get: {
+          summary: 'What this server is.',
+          operationId: 'info',
+          responses: { 200: { description: 'Name, and whether it shows the demo.', content: json('Info') } },
+        },
+      },
+      '/openapi.json': {
+        get: {
+          summary: 'This document.',
+          operationId: 'openApi',
+          responses: {
+            200: {
+              description: 'OpenAPI 3.1.',
+              content: { 'application/json': { schema: { type: 'object', required: ['openapi'] } } },
+            },
+          },
+        },
+      },
+    },
+    components: {
+      schemas: Object.fromEntries(
+        COMPONENTS.map(([name, schema, io]) => [name, moved(plainSchema(schema, io), name)]),
+      ),
+    },
+  }
+}

@@ -1,0 +1,21 @@
+import { defineStore } from 'pinia'
+import { computed } from 'vue'
+import type { Part } from '@pepper-knot/core'
+import { newId, useShop } from './shop.ts'
+
+/** What lies in the store: parts, spools, cylinders. */
+export const useParts = defineStore('parts', () => {
+  const shop = useShop()
+  const list = computed<Part[]>({
+    get: () => shop.shop.store,
+    set: (next) => (shop.shop.store = next),
+  })
+  function put(next: Part) {
+    const at = list.value.findIndex((p) => p.id !== undefined && p.id === next.id)
+    if (at < 0) list.value.push({ ...next, id: next.id ?? newId() })
+    else list.value[at] = next
+  }
+  const remove = (id: string, label: string) =>
+    shop.undoable(label, () => (list.value = list.value.filter((p) => p.id !== id)))
+  return { list, put, remove }
+})
