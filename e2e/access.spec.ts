@@ -103,12 +103,12 @@ test('the keyboard alone gets through a whole changeover', async ({ page }) => {
     i < 60 && !(await page.getByRole('heading', { name: 'Sign off', level: 1 }).isVisible());
     i++
   ) {
-    const number = /step \d+ of/.exec((await page.locator('.head').textContent())!)![0]
-    if (await page.locator('.chain .go').isVisible()) {
+    const number = /step \d+ of/.exec((await page.getByTestId('head').textContent())!)![0]
+    if (await page.getByTestId('chain-go').isVisible()) {
       await tabTo(/Ready: start/)
       await keyboard.press('Enter')
-      await expect(page.locator('.captive')).toBeVisible()
-      while (await page.locator('.captive').count()) {
+      await expect(page.getByTestId('captive')).toBeVisible()
+      while (await page.getByTestId('captive').count()) {
         await keyboard.press('a')
         await page.evaluate(() => new Promise(requestAnimationFrame))
       }

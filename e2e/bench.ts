@@ -1,5 +1,5 @@
 import AxeBuilder from '@axe-core/playwright'
-import { expect, test as base, type Page } from '@playwright/test'
+import { expect, test as base, type Locator, type Page } from '@playwright/test'
 
 /** Every test fails on a console error, a page error or a blocked resource. */
 export const test = base.extend<{ quiet: void }>({
@@ -21,15 +21,21 @@ export const open = async (page: Page, path = '/') => {
   await expect(page.getByRole('navigation', { name: 'Main' })).toBeVisible()
 }
 
+/** What a field of choice shows, with its label. */
+const shown = (box: Locator) =>
+  box.evaluate(
+    (e) => e.closest('[role=combobox], .v-input, div')?.parentElement?.parentElement?.textContent ?? '',
+  )
+
 /** Chooses from a list, and looks that it took: on a slow machine a list that still opens may lose the first touch. */
 export async function choose(page: Page, field: string, option: string) {
   const box = page.getByRole('combobox', { name: field })
-  const list = page.locator('.v-select').filter({ has: box })
   const row = page.getByRole('option', { name: option, exact: true })
   await expect(async () => {
     if (!(await row.isVisible())) await box.press('Enter')
     await row.click({ timeout: 5000 })
-    await expect(list).toContainText(option, { timeout: 2000 })
+    await expect(row).toBeHidden({ timeout: 2000 })
+    expect(await shown(box)).toContain(option)
   }).toPass()
 }
 
@@ -46,9 +52,13 @@ export async function decide(page: Page, machine: string, wire: string, metal: s
 /** Every mark of the wire line as `station: verdict`. */
 export async function verdicts(page: Page): Promise<Record<string, string>> {
   const marks = await page
-    .locator('.marks li')
+    .getByTestId('marks')
+    .getByRole('listitem')
     .evaluateAll((list) =>
-      list.map((li) => [li.querySelector('.name')!.textContent!, li.querySelector('.word')!.textContent!]),
+      list.map((li) => [
+        li.querySelector('[data-part=name]')!.textContent!,
+        li.querySelector('[data-part=word]')!.textContent!,
+      ]),
     )
   return Object.fromEntries(marks)
 }
@@ -69,10 +79,10 @@ export async function doStep(page: Page): Promise<string> {
   const done = page.getByRole('button', { name: /^Done/ })
   await expect(begin.or(hold).or(done).first()).toBeVisible()
   if (await begin.isVisible()) {
-    const chain = await page.locator('.chain .list li').allTextContents()
+    const chain = await page.getByTestId('chain-list').getByRole('listitem').allTextContents()
     await begin.click()
     for (const said of chain) {
-      const step = page.locator('.captive .on')
+      const step = page.getByTestId('captive-on')
       await expect(step).toHaveText(said.replace(/^\d+\s*/, ''))
       // The same press again until it is taken: a press right after another is not.
       await expect(async () => {
@@ -85,8 +95,8 @@ export async function doStep(page: Page): Promise<string> {
     }
     return chain.join(' ')
   }
-  const said = (await page.locator('.say').textContent())!
-  const number = /step \d+ of/.exec((await page.locator('.head').textContent())!)![0]
+  const said = (await page.getByTestId('say').textContent())!
+  const number = /step \d+ of/.exec((await page.getByTestId('head').textContent())!)![0]
   const gone = () => expect(page.getByText(number)).toHaveCount(0)
   if (await hold.isVisible()) {
     await hold.focus()

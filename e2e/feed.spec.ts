@@ -40,7 +40,7 @@ test('Match carries the model’s figure, Feed its test and outcomes, and a mark
 }) => {
   await open(page)
   await decide(page, 'Gull', 'ER5356 1.2 mm 7 kg', 'aluminium', '4 mm')
-  await page.locator('.marks button', { hasText: 'liner' }).click()
+  await page.getByTestId('marks').getByRole('button', { name: /liner/i }).click()
   await expect(page.getByRole('region', { name: 'Why: Liner' })).toContainText(
     /Left as it is: .*push needed \d+ N/,
   )

@@ -146,7 +146,7 @@ test('a held key or a double touch passes one step, on and back', async ({ page 
   await open(page)
   await decide(page, 'Tern', 'E71T-11 .030 10 lb', 'mild steel', '1/8')
   await gatherAndBegin(page)
-  const head = page.locator('.swap .head')
+  const head = page.getByTestId('head')
   const hold = async (key: string) => {
     for (let i = 0; i < 12; i++) await page.keyboard.down(key)
     await page.keyboard.up(key)

@@ -41,7 +41,7 @@ async function decide(page: Page, machine: string, wire: string, metal: string, 
   await page.getByText('read as').first().waitFor()
 }
 async function step(page: Page) {
-  const number = /step \d+ of/.exec((await page.locator('.head').textContent())!)![0]
+  const number = /step \d+ of/.exec((await page.getByTestId('head').textContent())!)![0]
   const hold = page.locator('[data-hold]')
   if (await hold.isVisible()) {
     await hold.focus()
@@ -54,7 +54,7 @@ async function step(page: Page) {
 const chain = (page: Page) => page.getByRole('button', { name: /^Ready: start/ })
 async function through(page: Page) {
   await chain(page).click()
-  while (await page.locator('.captive').count()) {
+  while (await page.getByTestId('captive').count()) {
     await page.keyboard.press('x')
     await page.waitForTimeout(100)
   }
@@ -67,7 +67,7 @@ await at(1280, 800, false, async (page, shot) => {
   await decide(page, 'Gull', 'ER5356 1.2 mm 7 kg', 'aluminium', '4 mm')
   await shot('decide')
   await page.getByRole('button', { name: 'Match it' }).click()
-  await page.locator('.marks button', { hasText: 'rolls' }).click()
+  await page.getByTestId('marks').getByRole('button', { name: /rolls/i }).click()
   await shot('match')
   await page.getByRole('button', { name: 'Gather', exact: true }).last().click()
   await page.getByRole('checkbox').nth(1).check()
@@ -140,7 +140,7 @@ await at(1280, 800, false, async (page, shot) => {
   await page.getByRole('button', { name: 'Gather', exact: true }).last().click()
   await page.getByRole('button', { name: 'Begin the run' }).click()
   for (let i = 0; i < 5; i++)
-    await page.locator('.lanes').getByRole('button', { name: 'Done', exact: true }).first().click()
+    await page.getByTestId('lanes').getByRole('button', { name: 'Done', exact: true }).first().click()
   await shot('two-people')
   await page.goto('/shop')
   await page.getByRole('heading', { name: 'Your data' }).waitFor()

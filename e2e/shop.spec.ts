@@ -141,7 +141,7 @@ test('ways of working: the shop chooses, one change does otherwise, and the plan
   await open(page)
   await decide(page, 'Gull', 'ER70S-6 0.8 mm 15 kg', 'mild steel', '2 mm')
   const minutes = async () =>
-    Number(/about (\d+) min/.exec((await page.locator('.row.foot').textContent())!)![1])
+    Number(/about (\d+) min/.exec((await page.getByTestId('foot').textContent())!)![1])
   const one = await minutes()
   await page.getByText('Ways of working for this change').click()
   await choose(page, 'Wire left in the gun', 'rewind it')
@@ -151,17 +151,17 @@ test('ways of working: the shop chooses, one change does otherwise, and the plan
   await tap(page, 'two: gun and feeder')
   await page.getByRole('button', { name: 'Gather', exact: true }).last().click()
   await tap(page, 'Begin the run')
-  const lanes = page.locator('.lanes section')
+  const lanes = page.getByTestId('lanes').locator('section')
   await expect(lanes).toHaveCount(2)
   await expect(page.getByText('Wait for the other to have done:')).toBeVisible()
-  const done = page.locator('.lanes').getByRole('button', { name: 'Done', exact: true })
+  const done = page.getByTestId('lanes').getByRole('button', { name: 'Done', exact: true })
   // A touch right after another is the first one's shadow: each is tried until it counts.
   for (const n of [1, 2])
     await expect(async () => {
       await done.first().click()
-      await expect(page.locator('.swap .head')).toContainText(`${n} of`, { timeout: 100 })
+      await expect(page.getByTestId('head')).toContainText(`${n} of`, { timeout: 100 })
     }).toPass({ intervals: [400] })
-  await expect(page.locator('.lanes')).toContainText(/Switch the machine off|Shut the cylinder|Let nozzle/)
+  await expect(page.getByTestId('lanes')).toContainText(/Switch the machine off|Shut the cylinder|Let nozzle/)
   await expectNoAxeFindings(page)
 })
 

@@ -1,23 +1,30 @@
 /**
  * npm run bench: every pair of wires planned, the readiness board of a large shop, the feed bench against
  * mathjs and a bare loop, dialling in on simulated arcs, and the order search against a
- * general solver. `npm run bench -- combinations` runs setups at random instead; any name runs that one alone.
+ * general solver. `npm run bench -- combinations` runs setups at random instead; `long` tries every law
+ * at its full count; any name runs that one alone.
  */
 import { build, install, run } from './prepare.mjs'
 
 const usual = ['pairs', 'readiness', 'feed', 'dialin', 'order']
-const known = [...usual, 'combinations', 'server', 'setups', 'settings', 'answers', 'load']
+const known = [...usual, 'combinations', 'server', 'setups', 'settings', 'answers', 'load', 'long']
 const asked = process.argv.slice(2)
 const odd = asked.find((name) => !known.includes(name))
 if (odd) {
   console.error(`There is no bench ${odd}; there are ${known.join(', ')}.`)
   process.exit(2)
 }
+/** Every law at its full count: the sample of each runs with `npm test`. */
+function long() {
+  const laws = ['plans.property', 'setups.property', 'labels', 'kept', 'pool'].map((name) => `test/${name}`)
+  return run('npx', ['jest', '--verbose', ...laws], { env: { ...process.env, LONG: '1' } })
+}
+
 install()
 let status = 0
 for (const name of asked.length ? asked : usual) {
   console.log(`\n— ${name}`)
   if (name === 'server' || name === 'load') build()
-  status = run('npx', ['tsx', `scripts/${name}.ts`]) || status
+  status = (name === 'long' ? long() : run('npx', ['tsx', `scripts/${name}.ts`])) || status
 }
 process.exit(status)

@@ -2,6 +2,7 @@
  * npm test: format, lint, types, Jest and Playwright, installing what they need.
  * Ends with one line, `N passed, N failed`, summed from Jest and Playwright; a failed lint or type check counts as one.
  */
+import { spawn } from 'node:child_process'
 import { existsSync, mkdirSync, readFileSync, rmSync } from 'node:fs'
 import { join } from 'node:path'
 import { build, install, root, run } from './prepare.mjs'
@@ -17,15 +18,21 @@ for (const file of [jestFile, playwrightFile]) rmSync(file, { force: true })
 
 let passed = 0
 let failed = 0
-for (const check of ['lint', 'types', 'laws', 'laws:break']) {
-  console.log(`\n— ${check}`)
-  if (run('npm', ['run', check, '--silent']) === 0) continue
-  failed++
-  console.log(`${check} failed`)
+// What needs no browser is done side by side: checks on one hand, Jest on the other.
+const checks = async () => {
+  for (const check of ['lint', 'types', 'laws', 'laws:break']) {
+    const { status, said } = await quietly('npm', ['run', check, '--silent'])
+    console.log(`\n— ${check}\n${said}`)
+    if (status === 0) continue
+    failed++
+    console.log(`${check} failed`)
+  }
 }
-
-console.log('\n— jest')
-run('npx', ['jest', '--json', `--outputFile=${jestFile}`, '--silent'])
+const jest = async () => {
+  const { said } = await quietly('npx', ['jest', '--json', `--outputFile=${jestFile}`, '--silent'])
+  console.log(`\n— jest\n${said}`)
+}
+await Promise.all([checks(), jest()])
 count('jest', jestFile, (r) => [r.numPassedTests, r.numFailedTests + r.numRuntimeErrorTestSuites])
 
 console.log('\n— playwright')
@@ -40,6 +47,16 @@ count('playwright', playwrightFile, (r) => [
 
 console.log(`\n${passed} passed, ${failed} failed`)
 process.exit(failed === 0 ? 0 : 1)
+
+/** Runs a command and keeps what it says until it is done, so that two do not talk at once. */
+function quietly(command, args) {
+  return new Promise((done) => {
+    const child = spawn(command, args, { cwd: root, stdio: ['ignore', 'pipe', 'pipe'] })
+    let said = ''
+    for (const stream of [child.stdout, child.stderr]) stream.on('data', (text) => (said += text))
+    child.on('close', (status) => done({ status: status ?? 1, said }))
+  })
+}
 
 /** A runner that left no report has failed as a whole. */
 function count(name, file, read) {

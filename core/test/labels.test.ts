@@ -1,3 +1,4 @@
+import { times } from './counts.ts'
 import fc from 'fast-check'
 import {
   problemText,
@@ -251,7 +252,7 @@ describe('what a box or a camera gives', () => {
     expect(wire('E71T-1 1 spool 1.2').classification).toBe('E71T-1'))
   test('two masses that differ are shown, not chosen in silence', () =>
     expect(wire('ER5356 1.2 7 kg 15 kg')).toMatchObject({ massKg: 7, unread: ['15 KG'] }))
-  test('ten thousand scraps of text never make the reader throw', () => {
+  test('scraps of text never make the reader throw', () => {
     const scrap = fc.stringMatching(/^[ERTSGCMALUNWJH0-9OIl./" \n-]{0,40}$/)
     fc.assert(
       fc.property(
@@ -262,7 +263,7 @@ describe('what a box or a camera gives', () => {
         ),
         (text) => typeof readLabel(text).ok === 'boolean',
       ),
-      { numRuns: 10_000, seed: 3 },
+      { numRuns: times(3000, 10_000), seed: 3 },
     )
   })
 })

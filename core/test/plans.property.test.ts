@@ -1,3 +1,4 @@
+import { times } from './counts.ts'
 import fc from 'fast-check'
 import {
   changeoverAnswer,
@@ -9,7 +10,7 @@ import {
 import { requests } from './setups.ts'
 import { thereAndBack } from './thereAndBack.ts'
 
-test('a seeded thousand of setups, wires and schools: a proved plan or named problems, in sentences of both habits', () => {
+test('seeded setups, wires and schools: a proved plan or named problems, in sentences of both habits', () => {
   let proved = 0
   fc.assert(
     fc.property(requests, (raw) => {
@@ -39,19 +40,22 @@ test('a seeded thousand of setups, wires and schools: a proved plan or named pro
       const hands = value.steps.filter((s) => s.captive)
       expect(hands.some((s) => s.hold)).toBe(false)
     }),
-    { numRuns: 1000, seed: 20261123 },
+    { numRuns: times(200, 1000), seed: 20261123 },
   )
-  expect(proved).toBeGreaterThan(300)
+  expect(proved).toBeGreaterThan(times(60, 300))
 })
 
-test.each([3, 11, 27])('from A to B and back to A the machine ends where it began, seed %i', (seed) => {
-  let compared = 0
-  for (let i = 0; i < 40; i++) {
-    const trip = thereAndBack(seed * 1000 + i)
-    if (!trip) continue
-    compared++
-    expect(trip.back).toEqual(trip.began)
-    expect(trip.twice).toEqual(trip.once)
-  }
-  expect(compared).toBeGreaterThan(15)
-})
+test.each([3, 11, 27].slice(0, times(1, 3)))(
+  'from A to B and back to A the machine ends where it began, seed %i',
+  (seed) => {
+    let compared = 0
+    for (let i = 0; i < 40; i++) {
+      const trip = thereAndBack(seed * 1000 + i)
+      if (!trip) continue
+      compared++
+      expect(trip.back).toEqual(trip.began)
+      expect(trip.twice).toEqual(trip.once)
+    }
+    expect(compared).toBeGreaterThan(15)
+  },
+)

@@ -203,7 +203,7 @@ describe('the shop’s own figures come first', () => {
   test('figures far outside the window are taken, and it is said', () => {
     const own = { from: 'machine-chart', thicknessMm: [2], voltageV: 27, wireSpeedMPerMin: 5 } as const
     const s = startSettings(wire, { material: 'mild-steel', thicknessMm: 2 }, 'M21', {}, own)
-    expect(s).toMatchObject({ voltageV: { value: 27, origin: 'measured: machine-chart' } })
+    expect(s).toMatchObject({ voltageV: { value: 27, origin: { source: 'measured', own: 'machine-chart' } } })
     expect(s.notes).toContain('own-outside')
   })
   test('a machine of one knob keeps its own figure: no volts of ours are shown', () => {

@@ -66,6 +66,14 @@ export function readShopFile(text: string): Read<ShopFile> {
 export const shopOf = ({ format: _format, version: _version, savedAt: _savedAt, ...shop }: ShopFile): Shop =>
   shop
 
+/** A record as text, its fields in the order of the alphabet: in which order they were written is no difference. */
+const inOrder = (record: unknown): string =>
+  JSON.stringify(record, (_key, value: unknown) =>
+    typeof value === 'object' && value !== null && !Array.isArray(value)
+      ? Object.fromEntries(Object.entries(value).sort(([a], [b]) => (a < b ? -1 : 1)))
+      : value,
+  )
+
 const repeated = (ids: string[]) => ids.filter((id, i) => ids.indexOf(id) !== i)
 
 export interface Difference {
@@ -82,8 +90,8 @@ export function compareShops(now: Shop, then: Shop): Difference[] {
     a: readonly { id?: string | undefined }[],
     b: readonly { id?: string | undefined }[],
   ): Difference => {
-    const old = new Map(a.map((x) => [x.id ?? '', JSON.stringify(x)]))
-    const fresh = new Map(b.map((x) => [x.id ?? '', JSON.stringify(x)]))
+    const old = new Map(a.map((x) => [x.id ?? '', inOrder(x)]))
+    const fresh = new Map(b.map((x) => [x.id ?? '', inOrder(x)]))
     return {
       what,
       added: [...fresh.keys()].filter((id) => !old.has(id)).length,

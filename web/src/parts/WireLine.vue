@@ -50,7 +50,7 @@ function choose(station: Station) {
 <template>
   <div class="wl" :class="{ 'wl--large': large }">
     <SpoolSign class="spool" :class="{ 'spool--top': leaves === 'top' }" />
-    <ol ref="list" class="marks" :aria-label="label" @keydown="large && onKey($event)">
+    <ol ref="list" class="marks" data-part="marks" :aria-label="label" @keydown="large && onKey($event)">
       <li
         v-for="(mark, i) in marks"
         :key="mark.station"
@@ -65,16 +65,19 @@ function choose(station: Station) {
           :aria-pressed="large ? mark.station === selected : undefined"
           @click="large && choose(mark.station)"
         >
-          <span class="name">{{ mark.name }}</span>
+          <span class="name" data-part="name">{{ mark.name }}</span>
           <span v-if="mark.wanted !== undefined" class="was" :class="{ struck: mark.verdict === 'change' }">{{
             mark.fitted
           }}</span>
           <WireMark :verdict="mark.verdict" class="state" />
           <span class="now">{{ mark.wanted ?? mark.fitted }}</span>
-          <span class="word" :class="{ 'visually-hidden': !large && mark.verdict === 'fits' }">{{
-            t(`verdict.${mark.verdict}`)
-          }}</span>
-          <span v-if="mark.missing" class="tag">{{ t('match.tag') }}</span>
+          <span
+            class="word"
+            data-part="word"
+            :class="{ 'visually-hidden': !large && mark.verdict === 'fits' }"
+            >{{ t(`verdict.${mark.verdict}`) }}</span
+          >
+          <span v-if="mark.missing" class="tag" data-part="missing">{{ t('match.tag') }}</span>
         </component>
       </li>
     </ol>

@@ -86,7 +86,7 @@ onBeforeUnmount(stop)
     <template v-if="!started">
       <h1>{{ t('captive.title', { n: chain.length }) }}</h1>
       <p class="how">{{ t('captive.text') }}</p>
-      <ol class="list">
+      <ol class="list" data-part="chain-list">
         <li v-for="(s, i) in chain" :key="s.id">
           <b class="tabular">{{ i + 1 }}</b> {{ stepTitle(s, settings.units) }}
         </li>
@@ -109,7 +109,7 @@ onBeforeUnmount(stop)
         />
       </div>
       <div class="buttons">
-        <button type="button" class="go" @click="start">{{ t('captive.start') }}</button>
+        <button type="button" class="go" data-part="chain-go" @click="start">{{ t('captive.start') }}</button>
         <v-btn class="side" @click="$emit('back')">{{ t('run.back') }}</v-btn>
       </div>
     </template>
@@ -117,6 +117,7 @@ onBeforeUnmount(stop)
       <div
         ref="region"
         class="captive"
+        data-part="captive"
         role="region"
         :aria-label="t('captive.label')"
         tabindex="-1"
@@ -127,6 +128,7 @@ onBeforeUnmount(stop)
           <li
             v-for="s in all"
             :key="s.id"
+            :data-part="s.id === step?.id ? 'captive-on' : undefined"
             :class="{ on: s.id === step?.id, past: !chain.some((c) => c.id === s.id) }"
             :aria-current="s.id === step?.id ? 'step' : undefined"
           >

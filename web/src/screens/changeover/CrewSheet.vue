@@ -69,7 +69,7 @@ const chainNow = computed(() => lanes.value.find((l) => l.lane === holding.value
     />
     <v-btn variant="text" @click="holding = null">{{ t('crew.bothLists') }}</v-btn>
   </div>
-  <div v-else class="lanes">
+  <div v-else class="lanes" data-part="lanes">
     <section v-for="l in lanes" :key="l.lane" :aria-label="t(`crew.${l.lane}`)">
       <header class="row">
         <b class="who">{{ t(`crew.${l.lane}`) }}</b>

@@ -124,7 +124,7 @@ function save(machine: Machine) {
     </div>
     <FindingList :findings="plan.findings" @open="openAt" />
     <ThisChange v-if="!locked && plan.problems.length === 0" />
-    <div class="row foot">
+    <div class="row foot" data-part="foot">
       <v-btn
         variant="flat"
         color="primary"

@@ -37,9 +37,15 @@ const how = computed(() => stepHow(props.step, settings.units))
 </script>
 
 <template>
-  <component :is="small ? 'h2' : 'h1'" ref="title" tabindex="-1" class="say" :class="{ small }">{{
-    stepTitle(step, settings.units)
-  }}</component>
+  <component
+    :is="small ? 'h2' : 'h1'"
+    ref="title"
+    tabindex="-1"
+    class="say"
+    data-part="say"
+    :class="{ small }"
+    >{{ stepTitle(step, settings.units) }}</component
+  >
   <!-- The caution stands before the how: on a phone it must not slip under the button. -->
   <ul v-if="step.hazards.length" class="hazards" :aria-label="t('run.hazards')">
     <li v-for="hazard in step.hazards" :key="hazard">{{ hazardText(hazard) }}</li>

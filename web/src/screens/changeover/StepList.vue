@@ -9,7 +9,7 @@ const current = () => props.steps.findIndex((s) => !props.done.includes(s.id))
 </script>
 
 <template>
-  <ol class="list">
+  <ol class="list" data-part="step-list">
     <li
       v-for="(step, i) in steps"
       :key="step.id"

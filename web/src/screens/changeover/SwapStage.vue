@@ -154,8 +154,8 @@ const left = computed(() => steps.value.slice(Math.max(0, at.value)).reduce((sum
 <template>
   <div v-if="step" class="swap" :class="{ wide: shared }">
     <div class="main">
-      <header class="head tabular">
-        <b v-if="!shared" class="place">{{ PLACE_NAMES[step.place] }}</b>
+      <header class="head tabular" data-part="head">
+        <b v-if="!shared" class="place" data-part="place">{{ PLACE_NAMES[step.place] }}</b>
         <span v-if="shared">{{ t('crew.count', { done: run.done.length, of: steps.length }) }}</span>
         <span v-else>{{ t('run.step', { n: at + 1, of: steps.length }) }}</span>
         <span v-if="!shared">{{ t('run.left', { minutes: formatMinutes(left) }) }}</span>
