@@ -18,6 +18,7 @@ import { tmpdir } from 'node:os'
 import { join, relative } from 'node:path'
 import ts from 'typescript'
 import { root } from './prepare.mjs'
+import { pseudoSource } from './pseudo.mjs'
 
 const walk = (folder) =>
   existsSync(folder)
@@ -136,6 +137,24 @@ const grammar = (house) => [
   ),
 ]
 
+/** Law 4: with the words of wording pretended, no answer to seeded requests says anything in English. */
+const language = (house) =>
+  inCopy(house, (copy) => {
+    for (const path of walk(join(copy, 'core/src/wording/en')))
+      writeFileSync(path, pseudoSource(read(path), path))
+    for (const path of ['server/src/answer.ts', 'server/test/asked.ts'])
+      writeFileSync(
+        join(copy, path),
+        read(join(copy, path)).replace("'@pepper-knot/core'", "'../../core/src/index.ts'"),
+      )
+    const told = run(copy, 'tsx', ['scripts/pseudoAnswers.ts'])
+    if (told.status !== 0) return [`the pretended language does not run: ${told.stderr}`]
+    return told.stdout
+      .split('\n')
+      .filter(Boolean)
+      .map((line) => `an answer stays English: ${line}`)
+  })
+
 /** Law 5: no trade in components: no unit's factor, no mixture, no rule told by its ending. */
 const trade = (house) =>
   lines(
@@ -146,7 +165,7 @@ const trade = (house) =>
     'holds trade',
   )
 
-const LAWS = { imports, sentences, families, compiles, patches, grammar, trade }
+const LAWS = { imports, sentences, families, compiles, patches, grammar, language, trade }
 
 /** A copy of what the laws look at, with the same packages. */
 function inCopy(house, use) {
@@ -154,6 +173,8 @@ function inCopy(house, use) {
   for (const what of [
     'core',
     'server/src',
+    'server/test',
+    'scripts',
     'web/src',
     'docs/patches',
     '.dependency-cruiser.mjs',
@@ -254,6 +275,13 @@ const BREAKS = [
     'core/src/wording/en/short.ts',
     (s) => `${s}\nexport const odd = (s: string) => s.charAt(0)\n`,
     /grammar/,
+  ],
+  [
+    'an id said for a word',
+    'language',
+    'core/src/wording/en/stations/reader.ts',
+    (s) => s.replace('text: (key) => valueText(facts[key])', 'text: (key) => String(facts[key])'),
+    /stays English/,
   ],
   [
     'a unit in a component',

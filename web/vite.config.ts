@@ -1,14 +1,24 @@
 import vue from '@vitejs/plugin-vue'
 import { fileURLToPath } from 'node:url'
-import { defineConfig } from 'vite'
+import { defineConfig, type Plugin } from 'vite'
 import vuetify from 'vite-plugin-vuetify'
 import { ahead } from './ahead.ts'
+import { pseudoMessage, pseudoSource } from '../scripts/pseudo.mjs'
 import { words } from './words.ts'
+
+/** A test option: every word pretended, so that one that is not said through the words shows. */
+const pretended = process.env.PEPPER_KNOT_LANGUAGE === 'pseudo'
+const pretendedWording: Plugin = {
+  name: 'pretended-wording',
+  enforce: 'pre',
+  transform: (code, id) =>
+    id.includes('/core/src/wording/en/') ? { code: pseudoSource(code, id), map: null } : undefined,
+}
 
 export default defineConfig({
   // A line break between two words on one line is a space.
   plugins: [
-    words(),
+    ...(pretended ? [pretendedWording, words(pseudoMessage)] : [words()]),
     vue({ template: { compilerOptions: { whitespace: 'preserve' } } }),
     vuetify({ autoImport: true }),
     ahead('edge'),
@@ -28,6 +38,10 @@ export default defineConfig({
     __INTLIFY_PROD_DEVTOOLS__: false,
   },
   // Nothing inlined: the content security policy allows no data: scripts or styles.
-  build: { assetsInlineLimit: 0, chunkSizeWarningLimit: 900 },
+  build: {
+    outDir: pretended ? 'dist-pretended' : 'dist',
+    assetsInlineLimit: 0,
+    chunkSizeWarningLimit: 900,
+  },
   server: { proxy: { '/api': 'http://127.0.0.1:4173' } },
 })

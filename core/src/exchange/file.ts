@@ -8,7 +8,7 @@ import { problemsOf } from '../base/check.ts'
 import { practiceSchema } from '../practice/practice.ts'
 import { refuse, type Read } from '../base/problem.ts'
 import { say } from '../base/codes.ts'
-import { FILE_FORMAT, FILE_VERSION } from './write.ts'
+import { FILE_FORMAT, FILE_VERSION } from './version.ts'
 
 export const settingsSchema = z.object({
   units: z.enum(['metric', 'inch']).default('metric'),

@@ -4,7 +4,7 @@ import { problemsOf } from '../base/check.ts'
 import { problemAt, type Problem, type Read } from '../base/problem.ts'
 import { say } from '../base/codes.ts'
 import { z } from 'zod'
-import { FILE_FORMAT, FILE_VERSION } from './write.ts'
+import { FILE_FORMAT, FILE_VERSION } from './version.ts'
 import { readShopFile, settingsSchema, shopOf, type Shop } from './file.ts'
 import { runSchema } from '../record/run.ts'
 

@@ -2,12 +2,32 @@ import 'vuetify/styles/layers'
 import 'vuetify/styles/core'
 import { watch } from 'vue'
 import { createVuetify } from 'vuetify'
+import { en as english } from 'vuetify/locale'
 import { aliases, mdi } from 'vuetify/iconsets/mdi-svg'
+import { i18n } from '../messages/i18n.ts'
 import { DARK, LIGHT } from './palette.ts'
+
+/** What the component library says by itself, in our words; `{0}` is its own place for the field's name. */
+const say = (key: string) => i18n.global.t(key, ['{0}'])
+const said = {
+  open: { get: () => say('library.open') },
+  close: { get: () => say('library.close') },
+  noDataText: { get: () => say('library.noData') },
+}
+const input = Object.defineProperties({} as Record<string, string>, {
+  clear: { enumerable: true, get: () => say('library.clear') },
+  prependAction: { enumerable: true, get: () => say('library.action') },
+  appendAction: { enumerable: true, get: () => say('library.action') },
+})
 
 const square = { rounded: 0, elevation: 0 }
 
 export const vuetify = createVuetify({
+  locale: {
+    messages: {
+      en: Object.defineProperties({ ...english, input: Object.assign(input, {}) }, said) as typeof english,
+    },
+  },
   icons: { defaultSet: 'mdi', aliases, sets: { mdi } },
   theme: {
     defaultTheme: 'light',

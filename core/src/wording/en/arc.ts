@@ -7,9 +7,8 @@ import type { StartNote, StartSettings } from '../../procedures/start.ts'
 import type { Transfer } from '../../terms/terms.ts'
 import type { Banded } from '../../arc/volts.ts'
 import { formatFlow, formatLength, formatSpeed, type UnitSystem } from '../../units/format.ts'
-import { shortMixture } from '../../gas/mixture.ts'
 import type { ChartRow } from '../../machine/chart.ts'
-import { FAMILY_NAMES, POSITION_NAMES, sizeText } from './names.ts'
+import { FAMILY_NAMES, mixtureText, POSITION_NAMES, sizeText } from './names.ts'
 import { OWN_NAMES } from './sources.ts'
 
 export const TRANSFER_NAMES: Record<Transfer, string> = {
@@ -231,7 +230,7 @@ export function chartLine(row: ChartRow, units: UnitSystem): string {
         : `${Math.round(row.wireSpeedMPerMin / 0.0254)} ipm`
   return [
     `${row.classification ?? (row.family ? FAMILY_NAMES[row.family] : '')} ${size} on ${thick}`,
-    row.gas && shortMixture(row.gas),
+    row.gas && mixtureText(row.gas),
     row.position && POSITION_NAMES[row.position],
     row.voltageV !== undefined && `${row.voltageV} V`,
     row.tap !== undefined && `tap ${row.tap}`,

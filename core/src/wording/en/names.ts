@@ -1,4 +1,5 @@
-import type { GrooveProfile, LinerMaterial } from '../../terms/terms.ts'
+import type { CONDITIONS } from '../../machine/fitted/common.ts'
+import type { GrooveProfile, GuideMaterial, LinerMaterial } from '../../terms/terms.ts'
 import type { GUN_KINDS } from '../../machine/fitted/gun.ts'
 import type { NOZZLE_KINDS } from '../../machine/fitted/nozzle.ts'
 import type { Mixture } from '../../gas/mixtureSchema.ts'
@@ -9,6 +10,8 @@ import { formatLead, type UnitSystem } from '../../units/format.ts'
 import { tradeLabel } from '../../wire/diameters.ts'
 import type { Strength } from '../../wire/wire.ts'
 import type { Family, Material, Position } from '../../terms/terms.ts'
+
+type Condition = (typeof CONDITIONS)[number]
 
 /** The standard names of the trade, once. */
 export const STATION_NAMES: Record<Station, string> = {
@@ -85,6 +88,29 @@ export const PLACE_SHORT: Record<Place, string> = {
   cylinder: 'cylinder',
   store: 'store',
 }
+/** Values of the contract that are words of the language too; what is none stays as it is. */
+const VALUE_NAMES: Readonly<
+  Record<GuideMaterial | Condition | 'top' | 'bottom' | 'pin' | 'tab' | 'drum' | 'argon' | 'helium', string>
+> = {
+  steel: 'steel',
+  polymer: 'polymer',
+  new: 'new',
+  good: 'good',
+  worn: 'worn',
+  dirty: 'dirty',
+  kinked: 'kinked',
+  damaged: 'damaged',
+  top: 'top',
+  bottom: 'bottom',
+  pin: 'pin',
+  tab: 'tab',
+  drum: 'drum',
+  argon: 'argon',
+  helium: 'helium',
+}
+export const valueText = (value: unknown): string =>
+  VALUE_NAMES[value as keyof typeof VALUE_NAMES] ?? String(value)
+
 /** A name by a fact: facts are only known to be texts. */
 export const nameIn = <K extends string>(names: Readonly<Record<K, string>>, key: unknown): string =>
   names[key as K]
@@ -134,7 +160,8 @@ export const stampText = (stamp: string, units: UnitSystem): string =>
   /^\d(\.\d)?$/.test(stamp) && units === 'inch' ? tradeLabel(Number(stamp), units) : stamp
 /** Gun on plus or minus: this cable, in words a glance takes in. */
 export const gunOn = (polarity: string): string => (polarity === 'DCEP' ? 'gun on +' : 'gun on −')
-export const mixtureText = (mixture: Mixture): string => shortMixture(mixture)
+/** `80/20`, argon, CO2: a gas in the fewest words. */
+export const mixtureText = (mixture: Mixture): string => valueText(shortMixture(mixture))
 
 /** A nozzle bore: trade fractions where the shop counts in inches. */
 export const boreText = (mm: number, units: UnitSystem) =>
@@ -177,13 +204,15 @@ export function partText(
     }
     case 'inletGuide':
     case 'outletGuide':
-      return `${spec.material} ${kind === 'inletGuide' ? 'inlet' : 'outlet'} guide`
+      return kind === 'inletGuide'
+        ? `${valueText(spec.material)} inlet guide`
+        : `${valueText(spec.material)} outlet guide`
     case 'adapter':
-      return `spool adapter${spec.spool ? ` for ${spec.spool}` : ''}`
+      return `spool adapter${spec.spool ? ` for ${valueText(spec.spool)}` : ''}`
     case 'regulator':
-      return `regulator${spec.gas ? ` for ${spec.gas}` : ''}`
+      return `regulator${spec.gas ? ` for ${valueText(spec.gas)}` : ''}`
     case 'cylinder':
-      return `cylinder, ${spec.group ? `${spec.group as string}, the mixture the wire maker names` : shortMixture(spec.gas as Mixture)}`
+      return `cylinder, ${spec.group ? `${spec.group as string}, the mixture the wire maker names` : mixtureText(spec.gas as Mixture)}`
     case 'wire':
       return spec.label !== undefined
         ? String(spec.label)

@@ -1,7 +1,7 @@
 import type { Caution, CautionRule, Obstacle, ObstacleRule } from '../../stations/obstacles.ts'
 import { formatDraught, formatLength, type UnitSystem } from '../../units/format.ts'
 import type { Family, Material, Position } from '../../terms/terms.ts'
-import { FAMILY_NAMES, MATERIAL_NAMES, POSITION_NAMES, gunOn, sizeText } from './names.ts'
+import { FAMILY_NAMES, MATERIAL_NAMES, POSITION_NAMES, gunOn, sizeText, valueText } from './names.ts'
 
 interface Words {
   message: string
@@ -26,11 +26,11 @@ const OBSTACLES: Record<ObstacleRule, Say> = {
     wayOut: 'Take a self-shielded wire, or have solenoid, hose and regulator fitted by a competent person.',
   }),
   'spool-does-not-fit': (f) => ({
-    message: `The wire comes on a ${String(f.type)} spool; the machine takes ${(f.takes as readonly string[]).join(', ')}.`,
+    message: `The wire comes on a ${valueText(f.type)} spool; the machine takes ${(f.takes as readonly string[]).map(valueText).join(', ')}.`,
     wayOut: 'Buy the wire on a spool the machine takes, or use another machine.',
   }),
   'spool-gun-takes-small-spool': (f) => ({
-    message: `A spool gun takes S100 spools; this is a ${String(f.type)}.`,
+    message: `A spool gun takes S100 spools; this is a ${valueText(f.type)}.`,
     wayOut: 'Buy the wire on an S100 spool, or fit the push gun.',
   }),
   'output-too-small': (f, u) => ({
@@ -99,7 +99,7 @@ const CAUTIONS: Record<CautionRule, (f: Obstacle['facts'], units: UnitSystem) =>
   'new-wire-rusty': () =>
     'The new wire is rusty or dirty outside: cut off every turn that shows it before threading. Rust insulates the tip and packs the liner.',
   'new-wire-spoiled': (f) =>
-    `The new wire is ${String(f.condition)}: take another spool. What does not run off the spool clean will not run through the gun.`,
+    `The new wire is ${valueText(f.condition)}: take another spool. What does not run off the spool clean will not run through the gun.`,
   'liner-shared-with-steel': () =>
     'This liner carried steel: its dust ends up in the weld. A liner of its own is better; else blow it out well and look for black streaks.',
   'liner-carbon-pick-up': () =>

@@ -1,7 +1,7 @@
 import type { Tool } from '../../changeover/plan/gather.ts'
 import type { Hazard, Step } from '../../steps/step.ts'
 import type { UnitSystem } from '../../units/format.ts'
-import { sizeText } from './names.ts'
+import { sizeText, valueText } from './names.ts'
 import { CABINET_STEPS } from './steps/cabinet.ts'
 import { CYLINDER_STEPS } from './steps/cylinder.ts'
 import { GUN_STEPS } from './steps/gun.ts'
@@ -57,7 +57,7 @@ const STEP_WORDS: Record<Step['task'], Say> = {
 
 function words(step: Step, units: UnitSystem): Words {
   const size = step.facts.sizeMm === undefined ? '' : sizeText(Number(step.facts.sizeMm), units)
-  return STEP_WORDS[step.task]({ f: step.facts, t: (key) => String(step.facts[key]), size, units })
+  return STEP_WORDS[step.task]({ f: step.facts, t: (key) => valueText(step.facts[key]), size, units })
 }
 /** The order, one sentence. */
 export const stepTitle = (step: Step, units: UnitSystem): string =>

@@ -1,5 +1,12 @@
 /** The frame round every screen, and words that several share. */
 export const frame = {
+  library: {
+    clear: 'Clear {0}',
+    action: '{0}',
+    open: 'Open',
+    close: 'Close',
+    noData: 'Nothing to choose from',
+  },
   app: {
     skip: 'Skip to the work',
     loading: 'Opening the shop…',

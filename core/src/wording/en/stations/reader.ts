@@ -1,7 +1,7 @@
 import type { Facts } from '../../../base/facts.ts'
 import { formatFlow, formatLead, formatLength, type UnitSystem } from '../../../units/format.ts'
 import type { Family } from '../../../terms/terms.ts'
-import { FAMILY_NAMES, sizeText, stampText, boreText } from '../names.ts'
+import { FAMILY_NAMES, sizeText, stampText, valueText, boreText } from '../names.ts'
 
 export interface Say {
   why: string
@@ -29,7 +29,7 @@ export function reader(facts: Facts, units: UnitSystem, fitted?: unknown): Reade
   return {
     units,
     facts,
-    text: (key) => String(facts[key]),
+    text: (key) => valueText(facts[key]),
     size: facts.sizeMm === undefined ? '' : sizeText(number('sizeMm'), units),
     family: FAMILY_NAMES[facts.family as Family] ?? 'this',
     flow: (key) => formatFlow(number(key), units),

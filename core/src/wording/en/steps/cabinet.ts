@@ -16,13 +16,14 @@ const THREADING: Record<string, string> = {
   full: 'Full speed.',
 }
 
-const guideWords = (which: string, r: Reader): Words => ({
-  say: `Take the ${r.f.material === undefined ? '' : `${r.t('material')} `}${which} guide out and fit the ${r.t('wanted')} one.`,
+const GUIDES = { inlet: 'inlet guide', outlet: 'outlet guide' }
+const guideWords = (which: keyof typeof GUIDES, r: Reader): Words => ({
+  say: `Take the ${r.f.material === undefined ? '' : `${r.t('material')} `}${GUIDES[which]} out and fit the ${r.t('wanted')} one.`,
   how: `About ${formatLength(2, r.units)} clear of the roll, in line with the groove. Keep the old one in the tray.`,
 })
 
-const guideSetWords = (which: string, r: Reader): Words => ({
-  say: `Clean the ${which} guide and set it about ${formatLength(2, r.units)} from the roll.`,
+const guideSetWords = (which: keyof typeof GUIDES, r: Reader): Words => ({
+  say: `Clean the ${GUIDES[which]} and set it about ${formatLength(2, r.units)} from the roll.`,
   how: 'As close as it can without touching.',
 })
 
