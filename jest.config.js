@@ -7,9 +7,18 @@ const project = (room) => ({
   rootDir: room,
   testEnvironment: 'node',
   testMatch: ['<rootDir>/test/**/*.test.ts'],
-  transform: { '^.+\\.(?:ts|js)$': swc },
-  transformIgnorePatterns: ['/node_modules/(?!@seriousme/)'],
+  transform: { '^.+\\.(?:ts|js|mjs)$': swc },
+  transformIgnorePatterns: ['/node_modules/(?!@seriousme/|pinia/).*(?<!\\.mjs)$'],
   extensionsToTreatAsEsm: [],
 })
 
-export default { projects: ['core', 'server', 'web'].map(project) }
+/** Components are mounted in jsdom; the others run as they do on a server. */
+const web = {
+  ...project('web'),
+  testEnvironment: 'jsdom',
+  testEnvironmentOptions: { customExportConditions: ['node', 'node-addons'] },
+  moduleFileExtensions: ['ts', 'js', 'mjs', 'cjs', 'json', 'vue'],
+  transform: { '^.+\\.(?:ts|js|mjs)$': swc, '^.+\\.vue$': '<rootDir>/test/vue.transform.cjs' },
+}
+
+export default { projects: [project('core'), project('server'), web] }

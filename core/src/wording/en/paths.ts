@@ -132,6 +132,8 @@ const FIELD_WORDS: Readonly<Record<string, string>> = {
   massKg: 'mass',
   spoolType: 'spool type',
   diameterMm: 'diameter',
+  needed: 'needed',
+  designations: 'groups',
   machineId: 'machine',
   startedAt: 'begun at',
   stage: 'stage',

@@ -1,0 +1,208 @@
+/** What stands in two forms is the same in both: tables and schemas, cells and plans, words and fields. */
+import { z } from 'zod'
+import {
+  awgMm2,
+  CATALOGUE,
+  changeoverRequestSchema,
+  DEFAULT_PRACTICE,
+  defaultSettings,
+  isNamedField,
+  machineSchema,
+  partSchema,
+  placeText,
+  plainSchema,
+  planChangeover,
+  practiceSchema,
+  printQuantity,
+  problemLine,
+  problemsOf,
+  QUANTITIES,
+  readiness,
+  readLabel,
+  readQuantity,
+  RULE_RANKS,
+  settingsSchema,
+  shopFileSchema,
+  SOURCES,
+  sourceText,
+  useText,
+  writeShopFile,
+  readShopFile,
+  compareShops,
+  type Quantity,
+  type Run,
+  type Shop,
+} from '../src/index.ts'
+import { demoShop } from '../src/demo/saltbarrow.ts'
+import fc from 'fast-check'
+import { times } from './counts.ts'
+
+const demo = demoShop()
+
+describe('tables and schemas say the same', () => {
+  test('a practice and settings that say nothing', () => {
+    expect(practiceSchema.parse({})).toEqual(DEFAULT_PRACTICE)
+    expect(settingsSchema.parse({})).toEqual(defaultSettings())
+  })
+  test('the demo is read as it stands, and its dates are counted from the day it is opened', () => {
+    expect(demo.machines.map((m) => machineSchema.parse(m))).toEqual(demo.machines)
+    expect(demo.store.map((p) => partSchema.parse(p))).toEqual(demo.store)
+    const days = (today: string) =>
+      demoShop(today).machines.flatMap((m) =>
+        Object.values(m.upkeep ?? {}).map((at) => Date.parse(today) - Date.parse(at)),
+      )
+    expect(days('2031-02-28T12:00:00Z')).toEqual(days('2026-11-26T12:00:00Z'))
+  })
+  test('every field of the file has a name, and a place is said in them', () => {
+    const keys = new Set<string>()
+    const walk = (value: unknown) => {
+      if (typeof value !== 'object' || value === null) return
+      const { properties } = value as { properties?: object }
+      for (const key of Object.keys(properties ?? {})) keys.add(key)
+      for (const inside of Object.values(value)) walk(inside)
+    }
+    walk(plainSchema(shopFileSchema))
+    expect([...keys].filter((key) => !isNamedField(key))).toEqual([])
+    expect(placeText('machines.2.note')).toBe('machines, no. 3, note')
+  })
+  test('what a schema refuses is said in words, with its place', () => {
+    const shop = { ...demo, machines: [{ ...demo.machines[0]!, note: 'x'.repeat(300) }] }
+    const read = z.object({ machines: z.array(machineSchema) }).safeParse(shop, { reportInput: true })
+    expect(problemsOf(read.error!).map(problemLine)).toEqual([
+      'machines, no. 1, note: This is too long: at most 200 characters.',
+    ])
+  })
+  test('every source, rank and wire of the catalogue has its words', () => {
+    for (const source of SOURCES) expect(sourceText(source)).not.toBe('')
+    for (const { classification } of CATALOGUE)
+      expect([classification, useText(classification)]).not.toContain('')
+    expect(Object.values(RULE_RANKS).every((rank) => typeof rank === 'string')).toBe(true)
+  })
+})
+
+describe('quantities there and back', () => {
+  test.each(Object.keys(QUANTITIES) as Quantity[])(
+    '%s: what is printed reads back to the same value',
+    (kind) => {
+      const { unit } = QUANTITIES[kind]
+      const eighths = fc.integer({ min: 0, max: 800 }).map((n) => (n / 8) * unit.inch.one)
+      const tenths = fc.integer({ min: 0, max: 5000 }).map((n) => (n / 10) * unit.metric.one)
+      const any = fc.double({ min: 1e-4, max: 1e4, noNaN: true })
+      fc.assert(
+        fc.property(fc.oneof(eighths, tenths, any), fc.constantFrom('metric', 'inch'), (value, units) => {
+          const read = readQuantity(kind, printQuantity(kind, value, units), units)
+          expect(read).toEqual({ ok: true, value })
+        }),
+        { numRuns: times(300, 20_000), seed: 26 },
+      )
+    },
+  )
+  // published: ASTM B258; 1 in = 25.4 mm, exact.
+  test.each<[Quantity, number, 'metric' | 'inch', string]>([
+    ['thickness', 3.175, 'inch', '.125 in'],
+    ['thickness', 3.175, 'metric', '3.175 mm'],
+    ['thickness', 3, 'inch', '3 mm'],
+    ['conductor', awgMm2(10), 'inch', '10 AWG'],
+    ['speed', 6.35, 'inch', '250 ipm'],
+    ['lead', 3.048, 'inch', '10 ft'],
+  ])('%s of %d in a %s shop is shown as %s', (kind, value, units, text) =>
+    expect(printQuantity(kind, value, units)).toBe(text),
+  )
+})
+
+test('a cell of the board is what the plan of its wire on its machine says', () => {
+  const board = readiness(demo.machines, demo.store, DEFAULT_PRACTICE)
+  expect(board.cells).toHaveLength(board.rows.length * demo.machines.length)
+  for (const { row: key, machineId, ...cell } of board.cells) {
+    const { label } = board.rows.find((row) => row.key === key)!
+    const read = readLabel(label)
+    const shelf = demo.store.find((part) => part.kind === 'wire' && part.label === label)
+    const spool = shelf?.kind === 'wire' ? { type: shelf.spoolType, massKg: shelf.massKg } : undefined
+    const request = changeoverRequestSchema.parse({
+      machine: demo.machines.find((m) => m.id === machineId),
+      wire: { label, spool },
+      job: { material: read.ok && read.value.wire.joins[0], thicknessMm: 3 },
+      store: demo.store,
+    })
+    const plan = planChangeover(request)
+    if (!plan.ok) throw new Error(label)
+    expect([label, machineId, cell.problems.map((p) => p.rule)]).toEqual([
+      label,
+      machineId,
+      plan.value.problems.map((p) => p.rule),
+    ])
+    if (cell.state === 'ready' || cell.state === 'missing')
+      expect([label, machineId, cell.missing.map((m) => m.kind)]).toEqual([
+        label,
+        machineId,
+        plan.value.gather.filter((line) => !line.have).map((line) => line.kind),
+      ])
+  }
+})
+
+test('a file with runs of every kind reads back to the same shop', () => {
+  const base = { machineId: 'gull', startedAt: '2026-11-23T08:00:00Z', job: {}, gathered: [], done: [] }
+  const frozen = changeoverRequestSchema.parse({
+    machine: demo.machines[0],
+    wire: { label: 'ER5356 1.2 mm' },
+    job: { material: 'aluminium', thicknessMm: 4 },
+    store: demo.store,
+  })
+  const tried = {
+    weld: 'bead' as const,
+    voltageV: 20,
+    wireSpeedMPerMin: 8,
+    arc: 'steady' as const,
+    bead: 'good' as const,
+  }
+  const runs: Run[] = [
+    { ...base, id: 'bare', stage: 'decide', label: '' },
+    {
+      ...base,
+      id: 'hand',
+      stage: 'match',
+      label: 'old',
+      byHand: { family: 'metal-cored', diameterMm: 1.2, gas: [] },
+    },
+    {
+      ...base,
+      id: 'half',
+      stage: 'swap',
+      label: 'ER5356 1.2 mm',
+      frozen,
+      done: ['gatherParts'],
+      swapStartedAt: base.startedAt,
+      times: [{ task: 'tipOff', minutes: 0.4 }],
+    },
+    { ...base, id: 'work', stage: 'swap', label: 'gas gear', conversion: 'to-gas' },
+    {
+      ...base,
+      id: 'gun',
+      stage: 'swap',
+      label: 'gun',
+      conversion: 'fit-gun',
+      gun: { kind: 'spool-gun', lengthM: 8 },
+    },
+    {
+      ...base,
+      id: 'done',
+      stage: 'sign-off',
+      label: 'ER5356 1.2 mm',
+      frozen,
+      signedOffAt: base.startedAt,
+      pressureMark: 3,
+      pressureResult: 'right',
+      tries: [tried, tried],
+      note: 'ran well',
+      minutesTaken: 31,
+      practice: { people: 2 },
+      upkeep: ['brushRolls'],
+      wireCondition: 'new',
+    },
+  ]
+  const shop: Shop = { ...demo, settings: defaultSettings(), runs }
+  const read = readShopFile(writeShopFile(shop, '2026-11-26T10:00:00Z'))
+  if (!read.ok) throw new Error(problemLine(read.problems[0]!))
+  expect(read.value).toMatchObject(shop)
+  expect(compareShops(shop, read.value).every((d) => d.added + d.changed + d.removed === 0)).toBe(true)
+})
