@@ -55,7 +55,7 @@ export default tseslint.config(
   },
   { files: ['web/**/*.ts'], languageOptions: { globals: globals.browser } },
   {
-    files: ['**/*.{js,mjs}', 'scripts/**', 'server/**', 'e2e/**'],
+    files: ['**/*.{js,mjs,cjs}', 'scripts/**', 'server/**', 'e2e/**'],
     languageOptions: { globals: { ...globals.node, ...globals.browser } },
   },
   {
@@ -114,5 +114,10 @@ export default tseslint.config(
       eqeqeq: ['error', 'always', { null: 'ignore' }],
     },
   },
+  {
+    files: ['web/test/**'],
+    rules: { 'vue/one-component-per-file': 'off', 'vue/require-prop-types': 'off' },
+  },
+  { files: ['**/*.cjs'], rules: { '@typescript-eslint/no-require-imports': 'off' } },
   prettier,
 )

@@ -1,9 +1,10 @@
 /** One picture of each main view from the demo data, into docs/screenshots. Needs a built app: npm run build first. */
 import { spawn } from 'node:child_process'
 import { once } from 'node:events'
-import { chromium, type Page } from '@playwright/test'
+import { chromium, selectors, type Page } from '@playwright/test'
 import config from './playwright.config.ts'
 
+selectors.setTestIdAttribute('data-part')
 const port = 4777
 const folder = new URL('../docs/screenshots/', import.meta.url).pathname
 const server = spawn(process.execPath, [new URL('../server/dist/main.js', import.meta.url).pathname], {

@@ -10,6 +10,7 @@ const TAGS = { rich: ' helium-rich', some: ' helium', lean: ' lean' } as const
 /**
  * A gas as the arc knows it: its group of ISO 14175, and in the M groups whether it holds the argon for spray. 80/20
  * is `M21`, 75/25 `M21 lean`; 90 He 7.5 Ar 2.5 CO2 is `M12 helium-rich`.
+ * @example arcGasOf({ Ar: 75, CO2: 25 }) // 'M21 lean'
  */
 export function arcGasOf(mixture: Mixture): string {
   const group = gasDesignation(mixture)

@@ -53,7 +53,10 @@ export function partKey(part: object, but: readonly string[] = []): string {
   return JSON.stringify(plain(Object.fromEntries(said)))
 }
 
-/** Whether two parts are the same thing to a shop: one line, one count. */
+/**
+ * Whether two parts are the same thing to a shop: one line, one count.
+ * @example alike({ kind: 'contactTip', stamp: '0.9', condition: 'new' }, { kind: 'contactTip', stamp: '0.9' }) // true
+ */
 export const alike = (a: object, b: object): boolean => partKey(a) === partKey(b)
 
 /** A part that has come off a machine, in the words of the store; one of it. */

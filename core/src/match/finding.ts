@@ -94,7 +94,10 @@ export const worst = (...verdicts: Verdict[]): Verdict =>
 export const usable = (part: Part): boolean =>
   part.count > 0 && !('condition' in part && conditionVerdict(part.condition) === 'change')
 
-/** Index of the first part in the store that will do, looking for each wish in turn; `null` when none will. */
+/**
+ * Index of the first part in the store that will do, looking for each wish in turn; `null` when none will.
+ * @example pick(store, [(p) => p.kind === 'contactTip' && p.stamp === '0.9', (p) => p.kind === 'contactTip'])
+ */
 export function pick(
   store: readonly Part[] | undefined,
   wishes: readonly ((part: Part) => boolean)[],
