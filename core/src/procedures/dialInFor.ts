@@ -1,7 +1,8 @@
 import type { Machine } from '../machine/machine.ts'
 import type { DialInLimits, DialInModel } from '../arc/dialIn.ts'
 import { learnDial, tapVolts, type DialScale } from '../arc/knobs.ts'
-import { rowOf, voltsAtSpeed, type StartJob, type StartSettings, type StartWire } from './start.ts'
+import { type StartJob, type StartWire } from './choices.ts'
+import { rowOf, voltsAtSpeed, type StartSettings } from './start.ts'
 import type { Try } from '../arc/tries.ts'
 import { loadLineV } from '../arc/volts.ts'
 

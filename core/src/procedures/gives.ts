@@ -2,7 +2,8 @@ import type { Machine } from '../machine/machine.ts'
 import { currentOfSpeedA, usualExtensionMm } from '../arc/burnOff.ts'
 import { cordDropV, dutyAtPercent, dutyMultiplier, supplyCurrentA } from '../arc/limits.ts'
 import { loadLineV } from '../arc/volts.ts'
-import { voltsAt, wireRangeA, type StartWire } from './start.ts'
+import { wireRangeA, type StartWire } from './choices.ts'
+import { voltsAt } from './start.ts'
 
 /** What may end the current, from the wire to the wall. */
 export const LIMITS = ['wire', 'feed', 'output', 'duty', 'breaker', 'cord'] as const

@@ -4,21 +4,22 @@ import { arcGasParts } from '../gas/arcGas.ts'
 import { type Transfer } from '../terms/terms.ts'
 import { FAMILY_SHEETS } from '../families/index.ts'
 import { banded, type Banded, type FigureOrigin } from '../arc/volts.ts'
-import type { Machine } from '../machine/machine.ts'
-import { POSITIONS, type Material, type Position } from '../terms/terms.ts'
-import type { SizedWire } from '../wire/wire.ts'
+import type { Material, Position } from '../terms/terms.ts'
+import {
+  choices,
+  groupsOf,
+  named,
+  PLATE_MM,
+  type StartJob,
+  type StartMachine,
+  type StartWire,
+} from './choices.ts'
 import type { OwnSetting } from './own.ts'
 import type { Confidence } from '../base/sources.ts'
 import { lessSure, LYING, type Span } from './row.ts'
 import { type Group } from '../families/groups.ts'
 import { ALL_ROWS, alongCurve, rowFor, type FoundRow } from './table.ts'
-import {
-  gasCoredGroup,
-  isForPosition,
-  isStainlessCored,
-  selfShieldedGroup,
-  usabilityOf,
-} from './usability.ts'
+import { isForPosition, isStainlessCored, usabilityOf } from './usability.ts'
 
 /**
  * Current for a thickness of metal, A: c t^p, t in mm. Fitted to the handbook rows that the tests list, each within
@@ -96,15 +97,6 @@ export interface StartSettings {
   notes: StartNote[]
 }
 
-export type StartWire = Pick<SizedWire, 'family' | 'diameterMm' | 'exactMm'> &
-  Partial<Pick<SizedWire, 'classification' | 'standard' | 'positions' | 'passes'>>
-export interface StartJob {
-  material: Material
-  thicknessMm: number
-  position?: Position | undefined
-}
-export type StartMachine = Pick<Machine, 'output' | 'wireSpeedMPerMin' | 'control'>
-
 /** How far a figure may be off, by how surely its row is recalled: shares of the current and speed, volts. */
 const BANDS: Record<Confidence, { current: number; volts: number; speed: number }> = {
   H: { current: 0.1, volts: 1, speed: 0.15 },
@@ -115,90 +107,8 @@ const BANDS: Record<Confidence, { current: number; volts: number; speed: number 
 }
 /** A start stands this share of the window inside its ends. common practice, no source */
 const INSIDE = 0.1
-/** Plate on which a coarse arc is taken, and on which short arc laps cold, mm. */
-const PLATE_MM = 6
-/** Metal-cored and stainless wires spray from here, mm. recalled from memory */
-const SPRAY_FROM_MM = { metalCored: 4.5, stainless: 6 }
 /** Tip to work from which the gun wants a guide of its own, mm. recalled from memory */
 const LONG_STICK_OUT_MM = 35
-
-const silicon = (wire: StartWire) => !wire.classification || /CuSi|65\d\d/i.test(wire.classification)
-const named = (wire: StartWire) => ({
-  family: wire.family,
-  classification: wire.classification ?? null,
-  standard: wire.standard ?? null,
-  positions: wire.positions ?? [...POSITIONS],
-})
-
-/** Groups a wire may be set by, whatever the job. */
-function groupsOf(wire: StartWire): Group[] {
-  const { across, groups, process } = FAMILY_SHEETS[wire.family]
-  const box = named(wire)
-  if (across === 'by-designator') {
-    const group = process === 'FCAW-G' ? gasCoredGroup(box) : selfShieldedGroup(box)
-    return group ? [group] : []
-  }
-  if (across === 'sprayed-tube' && isStainlessCored(box)) return []
-  return across === 'bronze' && !silicon(wire) ? groups.filter((g) => g !== 'bronze-brazing') : [...groups]
-}
-
-/** Least and most current of a wire's rows, A; `null` where none are known. */
-export function wireRangeA(wire: StartWire): Span | null {
-  const groups = groupsOf(wire)
-  const found = ALL_ROWS.filter((r) => groups.includes(r.group) && r.sizeMm === wire.diameterMm)
-  if (found.length)
-    return [Math.min(...found.map((r) => r.currentA[0])), Math.max(...found.map((r) => r.currentA[1]))]
-  const between = groups.flatMap((group) => {
-    const gases = [...new Set(ALL_ROWS.filter((r) => r.group === group).flatMap((r) => r.gases))]
-    return (gases.length ? gases : [null]).flatMap((gas) => {
-      const row = rowFor({ group, sizeMm: wire.diameterMm, gas, position: 'flat', thicknessMm: 6 })
-      return row ? [row.currentA] : []
-    })
-  })
-  return between.length
-    ? [Math.min(...between.map((r) => r[0])), Math.max(...between.map((r) => r[1]))]
-    : null
-}
-
-/** Rows that may serve a job, the first choice first. */
-function choices(
-  wire: StartWire,
-  job: StartJob,
-  gas: string | null,
-  wanted: number,
-  machineMost: number,
-): FoundRow[] {
-  const position = job.position ?? 'flat'
-  const ask = (group: Group) =>
-    rowFor({ group, sizeMm: wire.diameterMm, gas, position, thicknessMm: job.thicknessMm })
-  const t = job.thicknessMm
-  const first = (...rows: (FoundRow | undefined)[]) => rows.filter((r) => r !== undefined)
-  const reached = (row: FoundRow | undefined) => row && machineMost >= row.currentA[0]
-  switch (FAMILY_SHEETS[wire.family].across) {
-    case 'solid': {
-      const [short, coarse, spray] = [ask('solid-short-arc'), ask('solid-coarse'), ask('solid-spray')]
-      if (reached(spray) && wanted >= spray!.currentA[0]) return first(spray, short)
-      if (reached(coarse) && t >= PLATE_MM) return first(coarse, short)
-      return first(short, spray, coarse)
-    }
-    case 'stainless': {
-      const short = ask('stainless-short-arc') ?? ask('stainless-short-arc-helium')
-      const spray = ask('stainless-spray')
-      return reached(spray) && t >= SPRAY_FROM_MM.stainless ? first(spray, short) : first(short, spray)
-    }
-    case 'sprayed-tube': {
-      if (isStainlessCored(named(wire))) return []
-      const [short, spray] = [ask('metal-cored-short-arc'), ask('metal-cored-spray')]
-      return reached(spray) && t >= SPRAY_FROM_MM.metalCored ? first(spray, short) : first(short, spray)
-    }
-    case 'bronze':
-      return job.material === 'copper-alloy' || !silicon(wire)
-        ? first(ask('bronze-spray'))
-        : first(ask('bronze-brazing'))
-    default:
-      return first(...groupsOf(wire).map(ask))
-  }
-}
 
 const along = (span: Span, f: number) => span[0] + (span[1] - span[0]) * Math.min(1, Math.max(0, f))
 const within = (b: Banded, [low, high]: Span): Banded => ({
