@@ -146,7 +146,7 @@ function start(machineId: string, wire = label.value, byHand = hand.value) {
   .body > .ask {
     grid-area: auto;
     grid-column: 1 / -1;
-    margin-top: 14px;
+    margin: 14px 0 18px;
   }
 }
 </style>
