@@ -1,7 +1,6 @@
 import { demoShop } from '@pepper-knot/core/demo'
-import { settingsSchema, type Run, type Shop } from '@pepper-knot/core'
+import { asItStands, settingsSchema, type Run, type Shop } from '@pepper-knot/core'
 import { changeMarks, standingMarks } from '../src/parts/marks.ts'
-import { asItStands } from '../src/stores/bench.ts'
 import { planOf } from '../src/stores/plan.ts'
 
 const shop: Shop = { ...demoShop(), settings: settingsSchema.parse({}), runs: [] }

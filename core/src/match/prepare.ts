@@ -3,12 +3,13 @@ import type { ChangeoverRequest } from '../machine/request.ts'
 import type { Part } from '../machine/store.ts'
 import type { WireInput } from '../machine/fitted/wire.ts'
 import { seenOnly } from '../machine/assumed.ts'
-import { DEFAULT_PRACTICE } from '../practice/schools.ts'
+import type { Machine } from '../machine/machine.ts'
+import { DEFAULT_PRACTICE, type Practice } from '../practice/schools.ts'
 import { remember } from '../base/remember.ts'
 import { readLabel } from '../wire/label.ts'
 import { spoolForMass, type Spool } from '../wire/spool.ts'
 import { wireByHand, type WireByHand } from '../wire/byHand.ts'
-import { isSized, type Wire } from '../wire/wire.ts'
+import { isSized, type SizedWire, type Wire } from '../wire/wire.ts'
 import { say } from '../base/codes.ts'
 import type { MatchContext } from './finding.ts'
 
@@ -57,6 +58,37 @@ export function shelfWire(part: Extract<Part, { kind: 'wire' }>): Read<{ wire: W
   return readWire(part.byHand ? { ...part.byHand, spool } : { label: part.label, spool }, '')
 }
 
+/** A wire whose size was not read is a wire not read. */
+const sized = (read: Read<{ wire: Wire }> | undefined): SizedWire | undefined =>
+  read?.ok && isSized(read.value.wire) ? read.value.wire : undefined
+
+/** The wire on a machine: `null` when it is empty, `undefined` when it was not read. */
+export const wireOnMachine = (machine: Machine): SizedWire | null | undefined =>
+  machine.fitted.wire === null
+    ? null
+    : machine.fitted.wire && sized(readWire(machine.fitted.wire, 'machine.fitted.wire'))
+
+/**
+ * What stations look at, from a machine as it was seen (`seenOnly`) and a wire; the one place it is put together.
+ * @param more what else is known: job, store, spool, what ran well
+ */
+export const contextFor = (
+  machine: Machine,
+  wire: SizedWire,
+  practice: Practice,
+  more: Partial<MatchContext> = {},
+): MatchContext => ({
+  machine,
+  fitted: machine.fitted,
+  wire,
+  oldWire: wireOnMachine(machine),
+  spool: { type: null, massKg: null },
+  job: undefined,
+  store: undefined,
+  practice,
+  ...more,
+})
+
 /** Turns a request into what the stations look at; labels that cannot be read come back with their path. */
 export function prepare(request: ChangeoverRequest): Read<MatchContext> {
   const problems: Problem[] = []
@@ -70,16 +102,10 @@ export function prepare(request: ChangeoverRequest): Read<MatchContext> {
   const old = fitted.wire ? readWire(fitted.wire, 'machine.fitted.wire') : undefined
   if (old && !old.ok) problems.push(...old.problems)
   if (problems.length || !wanted.ok || !isSized(wanted.value.wire)) return { ok: false, problems }
-  // A wire whose size was not read is a wire not read.
-  const oldWire =
-    fitted.wire === null ? null : old?.ok && isSized(old.value.wire) ? old.value.wire : undefined
   return {
     ok: true,
-    value: {
-      machine,
-      fitted,
-      wire: wanted.value.wire,
-      oldWire,
+    value: contextFor(machine, wanted.value.wire, request.practice ?? DEFAULT_PRACTICE, {
+      oldWire: fitted.wire === null ? null : sized(old),
       spool: wanted.value.spool,
       job: request.job,
       store: request.store,
@@ -87,7 +113,6 @@ export function prepare(request: ChangeoverRequest): Read<MatchContext> {
       upkeep: request.upkeep,
       minutes: request.minutes,
       ranWell: request.ranWell,
-      practice: request.practice ?? DEFAULT_PRACTICE,
-    },
+    }),
   }
 }

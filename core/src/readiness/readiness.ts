@@ -4,7 +4,7 @@ import { seenOnly } from '../machine/assumed.ts'
 import type { Machine } from '../machine/machine.ts'
 import type { Part } from '../machine/store.ts'
 import type { MatchContext } from '../match/finding.ts'
-import { handOf, readWire, shelfWire } from '../match/prepare.ts'
+import { contextFor, handOf, readWire, shelfWire } from '../match/prepare.ts'
 import { match } from '../stations/index.ts'
 import { obstacles, type Obstacle } from '../stations/obstacles.ts'
 import type { Practice } from '../practice/schools.ts'
@@ -92,27 +92,13 @@ export function readinessRows(machines: readonly Machine[], store: readonly Part
   return [...rows.values()]
 }
 
-function contextOf(
+const contextOf = (
   machine: Machine,
   row: ReadinessRow,
   store: readonly Part[],
   practice: Practice,
   minutes: MatchContext['minutes'],
-): MatchContext {
-  const { fitted } = machine
-  const old = fitted.wire ? readWire(fitted.wire, '') : undefined
-  return {
-    machine,
-    fitted,
-    wire: row.wire,
-    oldWire: fitted.wire === null ? null : old?.ok && isSized(old.value.wire) ? old.value.wire : undefined,
-    spool: row.spool,
-    job: undefined,
-    store,
-    practice,
-    minutes,
-  }
-}
+): MatchContext => contextFor(machine, row.wire, practice, { spool: row.spool, store, minutes })
 
 /** Verdict and missing parts for every wire on every machine. Nothing is planned yet, so it is quick. */
 export function readiness(

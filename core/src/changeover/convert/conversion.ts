@@ -4,10 +4,10 @@ import { type Job } from '../../machine/request.ts'
 import { type Machine } from '../../machine/machine.ts'
 import { type Part } from '../../machine/store.ts'
 import { pick, type MatchContext, type WantedPart } from '../../match/finding.ts'
-import { readWire } from '../../match/prepare.ts'
+import { contextFor, wireOnMachine } from '../../match/prepare.ts'
 import { gunAsFitted, regulatorFor, regulatorTakes, type Gun } from '../../machine/part.ts'
 import type { Practice } from '../../practice/schools.ts'
-import { isSized, type SizedWire } from '../../wire/wire.ts'
+import type { SizedWire } from '../../wire/wire.ts'
 import { FIRST_BY_HAND, wireByHand } from '../../wire/byHand.ts'
 import { benchAtStart, type Bench } from '../../bench/bench.ts'
 import { toolsFor, type GatherLine, type Tool } from '../plan/gather.ts'
@@ -157,12 +157,6 @@ const gasOf = (c: MatchContext, at: number | null) => {
   return part?.kind === 'cylinder' ? part.gas : { Ar: 80, CO2: 20 }
 }
 
-/** A wire to judge by, where none is on or read: the list does not depend on it. */
-function oldWireOf(machine: Machine): SizedWire | undefined {
-  const read = machine.fitted.wire ? readWire(machine.fitted.wire, '') : undefined
-  return read?.ok && isSized(read.value.wire) ? read.value.wire : undefined
-}
-
 /**
  * Executes a list on the model of the machine: every hazard rule at every step, and the end that was wanted. A machine
  * whose wire was not read is tried with wire and without.
@@ -204,18 +198,9 @@ export function planConversion(
   practice: Practice,
 ): Conversion {
   if (!canConvert(machine, kind)) throw new RangeError(`${machine.name} does not ask for ${kind}`)
-  const old = oldWireOf(machine)
-  const wire = old ?? (wireByHand(FIRST_BY_HAND) as SizedWire)
-  const context: MatchContext = {
-    machine,
-    fitted: machine.fitted,
-    wire,
-    oldWire: machine.fitted.wire === null ? null : old,
-    spool: { type: null, massKg: null },
-    job: JOB,
-    store,
-    practice,
-  }
+  // A wire to judge by, where none is on or read: the list does not depend on it.
+  const wire = wireOnMachine(machine) ?? (wireByHand(FIRST_BY_HAND) as SizedWire)
+  const context = contextFor(machine, wire, practice, { job: JOB, store })
   const wireOn = machine.fitted.wire !== null
   const knot = machine.fitted.conditions?.birdnest === true
   const gasOn = machine.fitted.gas !== null && machine.gasGear !== false

@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import {
+  asItStands,
   isWorn,
   STATION_SHORT,
   formatMass,
@@ -12,7 +13,6 @@ import {
 } from '@pepper-knot/core'
 import { standingMarks } from '../../parts/marks.ts'
 import WireLine from '../../parts/WireLine.vue'
-import { asItStands } from '../../stores/bench.ts'
 import { useSettings } from '../../stores/settings.ts'
 
 const props = defineProps<{ machine: Machine; offer?: string | undefined }>()

@@ -2,6 +2,7 @@
 import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import {
+  asItStands,
   cheapestWayOpen,
   feedSentence,
   feedSetupOf,
@@ -21,7 +22,6 @@ import {
   type Station,
 } from '@pepper-knot/core'
 import LabelField from '../../parts/LabelField.vue'
-import { asItStands } from '../../stores/bench.ts'
 import { useMachines } from '../../stores/machines.ts'
 import { useRuns } from '../../stores/runs.ts'
 import { useSettings } from '../../stores/settings.ts'
