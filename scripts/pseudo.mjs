@@ -34,7 +34,7 @@ const compares = new Set([
   ts.SyntaxKind.InKeyword,
 ])
 /** Files of wording that hold no words of their own, or words that are typed and not said. */
-const NO_WORDS = /\/wording\/en\/(?:answer|search|openapi)\.ts$/
+const NO_WORDS = /\/wording\/en\/(?:answer|index|search|openapi)\.ts$/
 
 /** The source of a file of wording, its words pretended. */
 export function pseudoSource(code, path = '') {

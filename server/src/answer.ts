@@ -1,16 +1,14 @@
 import {
-  changeoverAnswer,
   changeoverRequestSchema,
-  decodeAnswer,
   decodeRequestSchema,
   problemAt,
-  problemsAnswer,
   planChangeover,
   PlanRefused,
   readLabel,
   say,
   tooMuch,
   validate,
+  wordsFor,
   type Problem,
 } from '@pepper-knot/core'
 
@@ -34,10 +32,13 @@ export interface Answer {
 /** Not answered: it is work for those who have time. */
 export const HEAVY = 'heavy'
 
+/** The API speaks English, and counts in metric units. */
+const words = wordsFor('en', 'metric')
+
 const ok = (value: unknown): Answer => ({ status: 200, body: JSON.stringify(value) })
 const refused = (problems: Problem[], status = 422): Answer => ({
   status,
-  body: JSON.stringify({ problems: problemsAnswer(problems) }),
+  body: JSON.stringify({ problems: words.problems(problems) }),
 })
 
 /**
@@ -60,7 +61,7 @@ function decode(value: unknown): Answer {
   const body = validate(decodeRequestSchema, value)
   if (!body.ok) return refused(body.problems)
   const label = readLabel(body.value.label)
-  return label.ok ? ok(decodeAnswer(label.value.wire)) : refused(label.problems)
+  return label.ok ? ok(words.decode(label.value.wire)) : refused(label.problems)
 }
 
 function changeover(value: unknown, lightOnly: boolean): Answer | typeof HEAVY {
@@ -69,7 +70,7 @@ function changeover(value: unknown, lightOnly: boolean): Answer | typeof HEAVY {
   if (lightOnly && body.value.practice?.people === 2) return HEAVY
   try {
     const plan = planChangeover(body.value)
-    return plan.ok ? ok(changeoverAnswer(plan.value)) : refused(plan.problems)
+    return plan.ok ? ok(words.changeover(plan.value)) : refused(plan.problems)
   } catch (error) {
     if (!(error instanceof PlanRefused)) throw error
     console.error(error.message)

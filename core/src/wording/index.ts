@@ -1,3 +1,6 @@
+import type { UnitSystem } from '../units/format.ts'
+import { english, type Words } from './en/index.ts'
+
 export * from './en/answer.ts'
 export * from './en/findings.ts'
 export * from './en/names.ts'
@@ -17,3 +20,13 @@ export * from './en/feed.ts'
 export * from './en/arc.ts'
 export * from './en/dialIn.ts'
 export * from './en/openapi.ts'
+
+/** Languages by their folder here; another is one more line. */
+const LANGUAGES = { en: english } as const
+export type Language = keyof typeof LANGUAGES
+
+/**
+ * The words of a language in a shop's units.
+ * @example wordsFor('en', 'inch').changeover(plan).steps[0].text
+ */
+export const wordsFor = (language: Language, units: UnitSystem): Words => LANGUAGES[language](units)
