@@ -10,6 +10,7 @@ import {
   type Unkept,
 } from '@pepper-knot/core'
 import { inTime, NoAnswer } from '../storage/inTime.ts'
+import type * as Edge from '../storage/edge.ts'
 import { fetchInfo } from '../storage/server.ts'
 
 export type SaveState = 'saved' | 'saving' | 'failed' | 'no-answer'
@@ -26,8 +27,11 @@ const blank = (): Shop => ({
 const clone = <T>(value: T): T => JSON.parse(JSON.stringify(toRaw(value))) as T
 const MOST_UNDO = 30
 
-/** Fetched as soon as this file runs, beside everything else. */
-const edge = import('../storage/edge.ts')
+/** What reads and writes the browser's store; asked for again where it could not be fetched. */
+let fetched: typeof Edge | undefined
+const edge = async () => (fetched ??= await import('../storage/edge.ts'))
+// Fetched as soon as this file runs, beside everything else.
+edge().catch(() => undefined)
 
 export const newId = (): string => crypto.randomUUID()
 
@@ -47,6 +51,7 @@ export const useShop = defineStore('shop', () => {
   const told = ref<{ label: string } | null>(null)
 
   let keep: ReturnType<typeof keeper> | undefined
+  const checks = async () => (keep ??= (await import('../storage/checks.ts')).keeper(UNNAMED))
   let writing = false
   let dirty = false
   /**
@@ -63,9 +68,10 @@ export const useShop = defineStore('shop', () => {
       dirty = false
       if (saveState.value === 'saved') saveState.value = 'saving'
       try {
-        keep ??= (await import('../storage/checks.ts')).keeper(UNNAMED)
-        const { saveShop } = await edge
-        const { shop: written, unkept: left } = keep(toRaw(shop.value))
+        // What is there already is not waited for: a touch is on its way before the page can be left.
+        const check = keep ?? (await checks())
+        const { saveShop } = fetched ?? (await edge())
+        const { shop: written, unkept: left } = check(toRaw(shop.value))
         unkept.value = left
         const writing = saveShop(written)
         // A write that never ends is said; should it end after all, it is saved.
@@ -87,12 +93,15 @@ export const useShop = defineStore('shop', () => {
     phase.value = 'loading'
     // Asked beside the reading, which a first visit finds empty.
     const info = fetchInfo()
-    const { loadShop } = await edge
-    const loaded = await loadShop(UNNAMED)
+    const loaded = await edge()
+      .then(({ loadShop }) => loadShop(UNNAMED))
+      .catch(() => ({ state: 'failed', answers: true }) as const)
     if (loaded.state === 'ready') {
       shop.value = withIds(loaded.shop)
       openedWithout.value = loaded.aside
       phase.value = 'ready'
+      // Fetched before the first touch needs it.
+      void painted().then(checks, () => undefined)
       if (loaded.aside) void save()
     } else if (loaded.state === 'unreadable') {
       problems.value = loaded.problems
@@ -106,7 +115,7 @@ export const useShop = defineStore('shop', () => {
   }
 
   async function openDemo() {
-    const { demoShop } = await edge
+    const { demoShop } = await edge()
     const settings = phase.value === 'ready' ? shop.value.settings : defaultSettings()
     start({ ...blank(), ...demoShop(new Date().toISOString()), settings })
   }
@@ -114,7 +123,7 @@ export const useShop = defineStore('shop', () => {
   /** Over something that could not be read: it is laid aside first, and where it cannot be, nothing is begun. */
   async function openBeside() {
     try {
-      const { keepAside } = await edge
+      const { keepAside } = await edge()
       await keepAside()
       openEmpty()
     } catch {
