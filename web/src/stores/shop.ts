@@ -101,7 +101,9 @@ export const useShop = defineStore('shop', () => {
       openedWithout.value = loaded.aside
       phase.value = 'ready'
       // Fetched before the first touch needs it.
-      void painted().then(checks, () => undefined)
+      void painted()
+        .then(checks)
+        .catch(() => undefined)
       if (loaded.aside) void save()
     } else if (loaded.state === 'unreadable') {
       problems.value = loaded.problems
