@@ -41,6 +41,7 @@ for (const [name, size] of [
     await runAll(page)
     await expectNoAxeFindings(page)
     await page.getByRole('button', { name: 'Sign off and save' }).click()
+    await expect(page.getByRole('button', { name: 'Undo' })).toBeVisible()
     await expectNoAxeFindings(page)
     expect(
       await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth),

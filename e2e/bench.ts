@@ -121,6 +121,15 @@ export async function runAll(page: Page, most = 80): Promise<string[]> {
 }
 
 export async function expectNoAxeFindings(page: Page) {
+  // What is still fading in has not its colours yet.
+  await page.evaluate(() =>
+    Promise.allSettled(
+      document
+        .getAnimations()
+        .filter((a) => a.effect?.getComputedTiming().iterations !== Infinity)
+        .map((a) => a.finished),
+    ),
+  )
   const { violations } = await new AxeBuilder({ page }).analyze()
   expect(
     violations.map(
