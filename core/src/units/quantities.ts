@@ -89,6 +89,8 @@ const row = (
   most,
   step: { metric: stepMetric * table[metric]!, inch: stepInch * table[inch]! },
 })
+/** Units of length, in metres. */
+const LEAD_M: UnitTable = Object.fromEntries(Object.entries(MM).map(([unit, mm]) => [unit, mm / 1000]))
 const length = (most: number): QuantityRow => ({
   ...row(formatLength, MM, ['mm', 'in'], [0, most], [0.5, 0.02]),
   read: (text, units, gaugeScale) =>
@@ -105,6 +107,9 @@ export const QUANTITIES: Readonly<Record<Quantity, QuantityRow>> = {
   lead: {
     ...row(formatLead, { m: 1, ft: 0.3048 }, ['m', 'ft'], [0, 500], [0.5, 1]),
     read: (text, units) => {
+      // With its unit said it is read in metres at once: by way of millimetres a last figure may be lost.
+      const metres = parseQuantity(text, LEAD_M, units === 'metric' ? 'm' : 'ft')
+      if (metres.ok && metres.value > 0 && /[a-z"']\s*$/i.test(text)) return metres
       const mm = parseLengthMm(text, { defaultUnit: units === 'metric' ? 'm' : 'ft' })
       return mm.ok ? read(mm.value / 1000) : mm
     },
