@@ -16,7 +16,9 @@ if (odd) {
 }
 /** Every law at its full count: the sample of each runs with `npm test`. */
 function long() {
-  const laws = ['plans.property', 'setups.property', 'labels', 'house', 'kept', 'pool'].map((name) => `test/${name}`)
+  const laws = ['plans.property', 'setups.property', 'labels', 'house', 'kept', 'pool'].map(
+    (name) => `test/${name}`,
+  )
   return run('npx', ['jest', '--verbose', ...laws], { env: { ...process.env, LONG: '1' } })
 }
 
