@@ -66,9 +66,9 @@ export function createApp({ webRoot, demo = false, answerer = answerHere }: Serv
   api.all('/info', only('GET', 'HEAD'), (_request, response) => {
     response.json({ name: 'Pepper Knot', demo })
   })
-  const document = JSON.stringify(openApi())
+  let document: string | undefined
   api.all('/openapi.json', only('GET', 'HEAD'), (_request, response) => {
-    response.type('json').send(document)
+    response.type('json').send((document ??= JSON.stringify(openApi())))
   })
   api.all('/decode', ...asks('decode'))
   api.all('/changeover', ...asks('changeover'))

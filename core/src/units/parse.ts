@@ -198,24 +198,3 @@ export const parseFlowLPerMin = (text: string, defaultUnit: 'l/min' | 'cfh' = 'l
 /** A mass, in kg. */
 export const parseMassKg = (text: string, defaultUnit: 'kg' | 'lb' = 'kg') =>
   parseQuantity(text, KG, defaultUnit)
-
-/** Reads a gauge pressure, bar. */
-export const parsePressureBar = (text: string, defaultUnit: 'bar' | 'psi' = 'bar') =>
-  parseQuantity(text, BAR, defaultUnit)
-
-/** Reads volts. */
-export const parseVolts = (text: string) => parseQuantity(text, V, 'v')
-
-/** Travel of the gun, mm/min. */
-export const parseTravelMmPerMin = (text: string, defaultUnit: 'mm/min' | 'ipm' = 'mm/min') =>
-  parseQuantity(text, MM_PER_MIN, defaultUnit)
-/** A current, A. */
-export const parseAmps = (text: string) => parseQuantity(text, A, 'a')
-/** A time, s. */
-export const parseSeconds = (text: string) => parseQuantity(text, SECONDS, 's')
-/** Water volume of a cylinder, L. */
-export const parseLitres = (text: string, defaultUnit: 'l' | 'cuin' = 'l') =>
-  parseQuantity(text, LITRES, defaultUnit)
-/** Gas at one atmosphere, m3. */
-export const parseGasM3 = (text: string, defaultUnit: 'm3' | 'cuft' = 'm3') =>
-  parseQuantity(text, M3, defaultUnit)
