@@ -214,6 +214,26 @@ test('a long tip-to-work, overhead and a draught ask more flow, and the ceiling 
   expect(most.value).toBeLessThanOrEqual(Math.round(turbulentFlowLPerMin(12.7)))
 })
 
+// common practice, no source: what shops call a gas.
+describe('a gas by its shop name', () => {
+  test.each([
+    ['C25', { Ar: 75, CO2: 25 }],
+    ['C-25', { Ar: 75, CO2: 25 }],
+    ['75/25', { Ar: 75, CO2: 25 }],
+    ['trimix', { He: 90, Ar: 7.5, CO2: 2.5 }],
+    ['86/12/2', { Ar: 86, CO2: 12, O2: 2 }],
+    ['93/5/2', { Ar: 93, CO2: 5, O2: 2 }],
+    ['Ar+18%CO2', { Ar: 82, CO2: 18 }],
+    ['argon + 2% O2', { Ar: 98, O2: 2 }],
+    ['pure argon', { Ar: 100 }],
+    ['C100', { CO2: 100 }],
+    ['Ar/CO2 82/18', { Ar: 82, CO2: 18 }],
+  ])('%s', (text, mixture) => {
+    const read = parseMixture(text)
+    expect(read.ok && read.value).toEqual(mixture)
+  })
+})
+
 describe('flow under helium, on an unread bore and of a CO2 cylinder', () => {
   // recalled from memory (M): 1.3-1.5 times argon's at half helium, 1.5-2 at three quarters, 1.5-2.5 at nine tenths
   test.each([

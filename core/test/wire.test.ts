@@ -162,7 +162,7 @@ describe('labels', () => {
     ['ER-4043', 'ER4043'],
     ['E4043', 'ER4043'],
     ['ERCuSi', 'ERCuSi-A'],
-    ['E7018', 'ER70S-6'],
+    ['E7018', undefined],
     ['ER70S', 'ER70S-6'],
   ])('%s is refused with its reason; likely %s', (label, likely) => {
     expect(refusal(`${label} 1.2`)?.suggestion).toBe(likely)

@@ -61,7 +61,7 @@ function decode(value: unknown): Answer {
   const body = validate(decodeRequestSchema, value)
   if (!body.ok) return refused(body.problems)
   const label = readLabel(body.value.label)
-  return label.ok ? ok(words.decode(label.value.wire)) : refused(label.problems)
+  return label.ok ? ok(words.decode(label.value)) : refused(label.problems)
 }
 
 function changeover(value: unknown, lightOnly: boolean): Answer | typeof HEAVY {

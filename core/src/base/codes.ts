@@ -50,7 +50,8 @@ export interface ProblemFacts {
   'label.parentMetal': [text: string]
   'label.notInAluminiumList': [text: string]
   'label.stickElectrode': [text: string]
-  'label.bareAlloy': [text: string]
+  'label.otherStandard': [text: string, standard: string]
+  'label.kindNeeded': []
   'label.rodMissingR': [text: string]
 
   'request.notJson': []

@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { mixtureSchema } from '../gas/mixtureSchema.ts'
 import { TASKS } from '../steps/step.ts'
 import { PLACES } from '../steps/places.ts'
 import { STATIONS, VERDICTS } from '../machine/stations.ts'
@@ -36,7 +37,7 @@ export const infoAnswerSchema = z.strictObject({ name: z.string(), demo: z.boole
 
 export const decodeAnswerSchema = z.strictObject({
   wire: z.strictObject({
-    family: z.enum(FAMILIES),
+    family: z.enum(FAMILIES).nullable(),
     process: z.string(),
     classification: z.string().nullable(),
     standard: z.string().nullable(),
@@ -57,8 +58,15 @@ export const decodeAnswerSchema = z.strictObject({
     joins: z.array(z.enum(MATERIALS)),
     notes: z.array(z.string()),
     unread: z.array(z.string()),
-    alloy: z.string().optional(),
   }),
+  /** Gas, thickness and date that were typed beside the wire. */
+  besides: z
+    .strictObject({
+      gas: mixtureSchema.optional(),
+      thicknessMm: z.number().positive().optional(),
+      date: z.string().optional(),
+    })
+    .optional(),
 })
 
 const bandSchema = z

@@ -1,6 +1,12 @@
 import { z } from 'zod'
 import { sizeMm } from '../machine/fitted/common.ts'
-import { handShape, wireByHandSchema, wireInputSchema, wireLabelSchema } from '../machine/fitted/wire.ts'
+import {
+  coredUnknownSchema,
+  handShape,
+  wireByHandSchema,
+  wireInputSchema,
+  wireLabelSchema,
+} from '../machine/fitted/wire.ts'
 import { KNOWN_MM } from '../wire/diameters.ts'
 
 export type JsonSchema = Record<string, unknown>
@@ -24,6 +30,10 @@ function fill({ zodSchema, jsonSchema }: { zodSchema: z.core.$ZodType; jsonSchem
     jsonSchema.anyOf = [
       plainSchema(wireLabelSchema),
       { ...plainSchema(wireByHandSchema), not: { type: 'object', required: ['label'] } },
+      {
+        ...plainSchema(coredUnknownSchema),
+        not: { anyOf: ['label', 'family'].map((key) => ({ type: 'object', required: [key] })) },
+      },
     ]
   if (zodSchema === sizeMm) jsonSchema.enum = [...KNOWN_MM]
   if (zodSchema === handShape.shape.gas) {

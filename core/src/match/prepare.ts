@@ -45,8 +45,14 @@ export function readWire(input: WireInput, path: string): Read<{ wire: Wire; spo
 
 /** A wire entered by hand without its spool and state: what it is. */
 export function handOf(wire: Exclude<WireInput, { label: string }>): WireByHand {
-  const { family, diameterMm, polarity, gas } = wire
-  return { family, diameterMm, ...(polarity && { polarity }), ...(gas && { gas }) }
+  const { family, diameterMm, polarity, gas, tubular } = wire
+  return {
+    family,
+    diameterMm,
+    ...(tubular && { tubular }),
+    ...(polarity && { polarity }),
+    ...(gas && { gas }),
+  }
 }
 
 /** The wire of a spool on the shelf; one whose box cannot be read is not offered, and stops nothing. */
@@ -94,6 +100,8 @@ export function prepare(request: ChangeoverRequest): Read<MatchContext> {
   const problems: Problem[] = []
   const wanted = readWire(request.wire, 'wire')
   if (!wanted.ok) problems.push(...wanted.problems)
+  else if (wanted.value.wire.open === 'solid')
+    problems.push(...refuse('wire.label', say('label.kindNeeded')).problems)
   else if (!isSized(wanted.value.wire))
     problems.push(...refuse('wire.label', say('request.diameterNeeded')).problems)
   // What is only assumed is not seen: it is read before anything is done.

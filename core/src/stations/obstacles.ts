@@ -45,9 +45,11 @@ export type CautionRule =
 
 /** Why this change cannot be made at all. Empty when it can. */
 export function obstacles(c: MatchContext, findings: readonly Finding[]): Obstacle[] {
-  const { machine, wire, job, spool } = c
+  const { machine, wire, job } = c
   const found: Obstacle[] = []
   const polarity = findings.find((f) => f.station === 'polarity')!
+  // Of a cored wire of unknown kind what is common is planned, and the rest asked of the box.
+  if (wire.polarity.length === 0 && wire.open) return spoolObstacles(c)
   if (wire.polarity.length === 0)
     found.push({ station: 'polarity', rule: 'box-polarity-unread', facts: { family: wire.family } })
   else if (machine.polarityChange === 'fixed' && polarity.verdict === 'change' && c.fitted.polarity != null)
@@ -58,11 +60,7 @@ export function obstacles(c: MatchContext, findings: readonly Finding[]): Obstac
     })
   if (wire.gas.needed && machine.gasGear === false)
     found.push({ station: 'gas', rule: 'no-gas-gear', facts: { family: wire.family } })
-  const type = spool.type
-  if (type !== null && machine.spools && !machine.spools.includes(type))
-    found.push({ station: 'spool', rule: 'spool-does-not-fit', facts: { type, takes: machine.spools } })
-  if (type !== null && type !== 'S100' && c.fitted.gun?.kind === 'spool-gun')
-    found.push({ station: 'gun', rule: 'spool-gun-takes-small-spool', facts: { type } })
+  found.push(...spoolObstacles(c))
   const least = FAMILY_SHEETS[wire.family].leastCurrentA[wire.diameterMm]
   if (least !== undefined && machine.output?.maxA !== undefined && machine.output.maxA < least)
     found.push({
@@ -82,6 +80,15 @@ export function obstacles(c: MatchContext, findings: readonly Finding[]): Obstac
       rule: 'wire-not-for-metal',
       facts: { family: wire.family, material: job.material },
     })
+  return found
+}
+
+function spoolObstacles({ machine, spool: { type }, fitted }: MatchContext): Obstacle[] {
+  const found: Obstacle[] = []
+  if (type !== null && machine.spools && !machine.spools.includes(type))
+    found.push({ station: 'spool', rule: 'spool-does-not-fit', facts: { type, takes: machine.spools } })
+  if (type !== null && type !== 'S100' && fitted.gun?.kind === 'spool-gun')
+    found.push({ station: 'gun', rule: 'spool-gun-takes-small-spool', facts: { type } })
   return found
 }
 

@@ -101,6 +101,7 @@ export const TASKS = [
   'preheat',
   'clampOn',
   'testWeld',
+  'askBox',
   'putAway',
   'openCase',
   'fitSolenoid',

@@ -95,6 +95,7 @@ export const TASK_ROWS: Record<Task, TaskRow> = {
   preheat: { place: 'gun', minutes: 4, hazards: ['hot-metal'] },
   clampOn: { place: 'gun', minutes: 0.5 },
   testWeld: { place: 'gun', minutes: 3, hazards: ['arc', 'fume'], hold: true },
+  askBox: { place: 'store', minutes: 2, hold: true },
   putAway: { place: 'store', minutes: 2 },
   openCase: { place: 'cabinet', minutes: 3, hazards: ['live-studs', 'stored-charge'], hold: true },
   fitSolenoid: { place: 'cabinet', minutes: 10, hazards: ['stored-charge'] },

@@ -2,7 +2,7 @@ import { KG } from '../units/parse.ts'
 
 /** Words a box carries that say nothing the label reader needs. */
 const FILLER_WORDS =
-  /^(AWS|SFA|EN|ISO|DIN|ASME|MIG|MAG|GMAW|FCAW|WIRE|WELDING|WELD|SPOOL|REEL|BASKET|DIA|DIAM|DIAMETER|SIZE|SOLID|METAL|FLUX|CORED|FLUX-CORED|METAL-CORED|GASLESS|SELF-SHIELDED|STAINLESS|ALUMINIUM|ALUMINUM|STEEL|BRONZE|COPPER|COATED|NET|GROSS|WT|WEIGHT|CLASS|CLASSIFICATION|TYPE|GAS|OF|AND|X|-|–|&|\/|\||\+|:|,|\.)+$/
+  /^(AWS|SFA|EN|ISO|DIN|ASME|MIG|MAG|GMAW|FCAW|WIRE|WELDING|WELD|SPOOL|REEL|BASKET|DIA|DIAM|DIAMETER|SIZE|SOLID|METAL|FLUX|CORED|FLUX-CORED|METAL-CORED|GASLESS|SELF-SHIELDED|STAINLESS|ALUMINIUM|ALUMINUM|STEEL|MILD|CARBON|PLAIN|HARD|DUAL|SHIELD|SHIELDED|SHIELDING|DUAL-SHIELD|SELF|LESS|GAS-LESS|FLUXCORE|FLUX-CORE|CORE|INOX|ALU|MIG-WIRE|FCAW-G|FCAW-S|FCW|TUBULAR|SILICON|SILICON-BRONZE|BRAZING|NO|BRONZE|COPPER|COATED|NET|GROSS|WT|WEIGHT|CLASS|CLASSIFICATION|TYPE|GAS|OF|AND|X|-|–|&|\/|\||\+|:|,|\.)+$/
 /** A formula beside a classification, `(AlSi5)`, only repeats it. */
 const FORMULA = /^(AL|CU)(99|SI|MG|MN|SN|AL|NI|ZN|AG)[A-Z0-9.,]*$/
 /** Names of standards with their years: they are found by the designation, not by their name. */
@@ -11,8 +11,9 @@ const STANDARD_NAME =
 /** Numbers a box carries for other ends: they are set aside whole, so that none is taken for a size. */
 const SET_ASIDE =
   /\b(LOT|HEAT|BATCH|CAST|COIL|SERIAL|ITEM|PART|CAT|ORDER|CHARGE|MELT|BARCODE|EAN|UPC|DATE|MFG|EXP)\b\.?[\s:#]*(?:(?:NO|NUMBER|NR|CODE|NUM)\b\.?)?[\s:#]*([A-Z0-9/.-]*\d[A-Z0-9/.-]*)/g
+/** A mass in grams has three figures or more: `.035 G 42 4 M21 3Si1` is a size and a designation. */
 const MASS =
-  /(^|[\s,;(/])((?:NET|GROSS)?(?:\s*(?:WT|WEIGHT))?\.?:?\s*)(\d+(?:[.,]\d+)?)\s*-?\s*(KGS?|LBS?|POUNDS?|OZ|G|#)(?=$|[\s,;)./])/g
+  /(^|[\s,;(/])((?:NET|GROSS)?(?:\s*(?:WT|WEIGHT))?\.?:?\s*)(\d+(?:[.,]\d+)?(?=\s*-?\s*(?:KG|LB|P|OZ|#))|[1-9]\d{2,3}(?=\s*G))\s*-?\s*(KGS?|LBS?|POUNDS?|OZ|G|#)(?=$|[\s,;)./])/g
 
 /** What a box says, made even: upper case, plain hyphens and quotes, spaces single. */
 export const evenText = (text: string): string =>
@@ -28,9 +29,31 @@ export const evenText = (text: string): string =>
 
 /** Letters that a camera reads for figures, in a number that a unit or a point shows to be one: `O.9 MM`, `l5 KG`. */
 export const mendNumbers = (text: string): string =>
+  LETTERS_FOR_FIGURES.reduce(
+    (mended, form) => mended.replace(form, (number) => number.replace(/O/g, '0').replace(/[IL|]/g, '1')),
+    text,
+  )
+const LETTERS_FOR_FIGURES: readonly RegExp[] = [
+  // Before a unit, or about a point.
+  /(?<![A-Z0-9.,|])(?=[OIL|\d]{0,6}[.,\d])[OIL|\d]{0,6}[.,]?[OIL|\d]{1,6}(?=\s?(?:MM|KGS?|LBS?|IN|INCH|"|THOU)\b|\s?")|(?<![A-Z0-9])[OIL|\d]?[.,][OIL|\d]{1,3}(?![A-Z0-9]|[.,]\d)/g,
+  // All letters, before a mass: `l kg`, `IO lb`.
+  /(?<![A-Z0-9.,|])[IL|][OIL|]{0,2}(?=\s(?:KGS?|LBS?)\b)/g,
+  // Fractions of an inch, and thousandths with their nought: `I/16`, `O35`.
+  /(?<![A-Z0-9.,/|])[IL|](?=\/(?:8|16|32|64)\b)/g,
+  /(?<![A-Z0-9.,/-])[O0][2-9][O0-9](?![A-Z0-9.,/-])/g,
+  // Numbers and years of standards.
+  /(?<=\bISO\s?)[OIL|\d]{4,5}(?=[\s:-])|(?<=\bISO\s?[OIL|\d]{4,5}(?:-[AB])?:)2[OIL|\d]{3}\b/g,
+]
+
+/** A composition that only repeats the alloy: `(AlMg5Cr(A))`, `(CuSi3Mn1)`, `(NiCr20Mn3Nb)`. */
+const IN_BRACKETS = /\((?:AL|CU|NI)[A-Z0-9., ]*(?:\([A-Z]\)[A-Z0-9., ]*)*\)/g
+export const withoutFormulas = (text: string): string => text.replace(IN_BRACKETS, ' ')
+
+/** A dash between the name and the size is a dash: `ER70S-6 - .035`, `ER70S-6-0.9 mm`. */
+export const withoutDashes = (text: string): string =>
   text.replace(
-    /(?<![A-Z0-9.,|])(?=[OIL|\d]{0,6}[.,\d])[OIL|\d]{0,6}[.,]?[OIL|\d]{1,6}(?=\s?(?:MM|KGS?|LBS?|IN|INCH|"|THOU)\b|\s?")|(?<![A-Z0-9])[OIL|\d]?[.,][OIL|\d]{1,3}(?![A-Z0-9.,])/g,
-    (number) => number.replace(/O/g, '0').replace(/[IL|]/g, '1'),
+    /(?<=[A-Z0-9)])\s?-\s?(?=(?:[.,]\d{2,3}|[0-3][.,]\d{1,3}|0\d\d)(?:\s?(?:MM|IN|"))?(?![A-Z0-9.,-]))/g,
+    ' ',
   )
 
 /** Takes out what is not the wire: names of standards, lot and heat numbers. */

@@ -3,8 +3,13 @@ import { FAMILY_SHEETS } from '../families/index.ts'
 import { diameterOfMm } from './diameters.ts'
 import type { SizedWire } from './wire.ts'
 
+/** Stands in for a cored wire of unknown kind: rolls, liner, tip and pressure are those of its gas-shielded kin. */
+export const CORED_STAND_IN = 'flux-cored-self-shielded' satisfies Family
+
 export interface WireByHand {
   family: Family
+  /** Cored, kind unknown: polarity and gas stay open. */
+  tubular?: true
   /** Trade size in mm. */
   diameterMm: number
   /** What the box says; left out, the family's usual polarity. */
@@ -25,22 +30,24 @@ export function wireByHand(hand: WireByHand): SizedWire {
   const size = diameterOfMm(hand.diameterMm)
   if (!size) throw new RangeError(`no wire of ${hand.diameterMm} mm`)
   const needs = FAMILY_SHEETS[hand.family]
-  const designations = hand.gas ?? [...needs.gas]
+  const open = hand.tubular ? ('cored' as const) : undefined
+  const designations = open ? [] : (hand.gas ?? [...needs.gas])
   return {
     family: hand.family,
     process: needs.process,
     classification: null,
     standard: null,
     ...size,
-    polarity: hand.polarity ?? [...needs.usualPolarity],
+    polarity: open ? [] : (hand.polarity ?? [...needs.usualPolarity]),
     gas: { needed: designations.length > 0, designations },
     positions: [...POSITIONS],
     passes: 'multi',
     massKg: null,
     hydrogen: null,
     strength: null,
-    joins: [...needs.joins],
-    notes: ['by-hand'],
-    unread: [],
+    joins: open ? [...needs.joins, 'stainless-steel'] : [...needs.joins],
+    notes: [open ? 'kind-unknown' : 'by-hand'],
+    unread: open ? ['family'] : [],
+    ...(open && { open }),
   }
 }

@@ -8,7 +8,7 @@ interface TradeSize {
   mm: number
   /** Inch stamps as printed, with the exact value in mm. */
   inch: readonly { label: string; exactMm: number }[]
-  /** Other metric figures sold under this size. */
+  /** Other metric figures sold under this size, the exact conversions of the inch sizes among them. */
   alsoMm?: readonly number[]
 }
 
@@ -23,20 +23,20 @@ const inch = (label: string) => {
  * `.045` and 3/64 are one trade size though 1.2 mm has a tenth more area.
  */
 export const TRADE_SIZES: readonly TradeSize[] = [
-  { mm: 0.5, inch: [inch('.020')] },
-  { mm: 0.6, inch: [inch('.023'), inch('.024'), inch('.025')] },
-  { mm: 0.8, inch: [inch('.030')] },
-  { mm: 0.9, inch: [inch('.035')] },
-  { mm: 1.0, inch: [inch('.040')] },
-  { mm: 1.2, inch: [inch('.045'), inch('.047'), inch('3/64')], alsoMm: [1.1, 1.14] },
+  { mm: 0.5, inch: [inch('.020')], alsoMm: [0.51] },
+  { mm: 0.6, inch: [inch('.023'), inch('.024'), inch('.025')], alsoMm: [0.58, 0.61, 0.64] },
+  { mm: 0.8, inch: [inch('.030')], alsoMm: [0.76] },
+  { mm: 0.9, inch: [inch('.035')], alsoMm: [0.89] },
+  { mm: 1.0, inch: [inch('.040')], alsoMm: [1.02] },
+  { mm: 1.2, inch: [inch('.045'), inch('.047'), inch('3/64')], alsoMm: [1.1, 1.14, 1.19] },
   { mm: 1.4, inch: [inch('.052')], alsoMm: [1.3, 1.32] },
-  { mm: 1.6, inch: [inch('1/16'), inch('.062'), inch('.063')] },
-  { mm: 1.7, inch: [inch('.068')] },
-  { mm: 1.8, inch: [inch('.072')] },
-  { mm: 2.0, inch: [inch('5/64'), inch('.078')] },
-  { mm: 2.4, inch: [inch('3/32'), inch('.094')] },
-  { mm: 2.8, inch: [inch('7/64'), inch('.109')] },
-  { mm: 3.2, inch: [inch('1/8'), inch('.120'), inch('.125')], alsoMm: [3.0] },
+  { mm: 1.6, inch: [inch('1/16'), inch('.062'), inch('.063')], alsoMm: [1.57, 1.59] },
+  { mm: 1.7, inch: [inch('.068')], alsoMm: [1.73] },
+  { mm: 1.8, inch: [inch('.072')], alsoMm: [1.83] },
+  { mm: 2.0, inch: [inch('5/64'), inch('.078')], alsoMm: [1.98] },
+  { mm: 2.4, inch: [inch('3/32'), inch('.094')], alsoMm: [2.38, 2.39] },
+  { mm: 2.8, inch: [inch('7/64'), inch('.109')], alsoMm: [2.78] },
+  { mm: 3.2, inch: [inch('1/8'), inch('.120'), inch('.125')], alsoMm: [3.0, 3.05, 3.18] },
 ]
 
 /** Sizes that tips are stamped in; "one size up" is the next of these. common practice */

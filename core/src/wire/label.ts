@@ -1,11 +1,23 @@
 import { read, refuse, type Problem, type Read } from '../base/problem.ts'
 import { say, type Said } from '../base/codes.ts'
-import { asScanned, evenText, isFiller, mendNumbers, setAside, takeMass } from './boxText.ts'
+import { takeBesides, type Besides } from './besides.ts'
+import {
+  asScanned,
+  evenText,
+  isFiller,
+  mendNumbers,
+  setAside,
+  takeMass,
+  withoutDashes,
+  withoutFormulas,
+} from './boxText.ts'
 import { readDesignation, type Designated } from './classification/index.ts'
 import { readDiameter, type Diameter } from './diameters.ts'
 import { FAMILY_SHEETS } from '../families/index.ts'
+import { kindOfWords } from './shopWords.ts'
 import type { Spool, SpoolType } from './spool.ts'
 import { spoolForMass } from './spool.ts'
+import type { Family } from '../terms/terms.ts'
 import type { Wire, WireNote } from './wire.ts'
 
 const UNIT_WORD = /^(MM|IN|INCH|INCHES|"|THOU|MIL|MILS|THOUSANDTHS?)\.?$/
@@ -18,6 +30,8 @@ const LONGEST = 9
 const MOST_WORDS = 120
 /** Characters that a camera may read of one box. */
 const LONGEST_BOX = 2000
+/** What stands before an alloy and is not printed twice: `ER316/316L`. */
+const LEAD = /^E[RC]/
 /** Letters in the longest designation, two standards on one box. */
 const MOST_LETTERS = 80
 /** Ways to mend a camera's slips that are tried on one label. */
@@ -26,6 +40,8 @@ const MOST_FORMS = 300
 export interface Label {
   wire: Wire
   spool: Spool
+  /** Gas, thickness and date that were typed beside it. */
+  besides: Besides
 }
 
 /**
@@ -38,33 +54,51 @@ export function readLabel(text: string, path = 'label'): Read<Label> {
   if (text.length > LONGEST_BOX) return refuse(path, say('label.tooLong', text.length))
   const even = mendNumbers(evenText(text))
   if (!even) return refuse(path, say('label.empty'))
-  const { rest: said, aside } = setAside(even)
-  const mass = takeMass(said)
+  const { rest: said, aside } = setAside(withoutFormulas(even))
+  const { rest: bare, besides } = takeBesides(said)
+  const mass = takeMass(withoutDashes(bare))
   const spool = SPOOL.exec(mass.rest)?.[1] as SpoolType | undefined
   const tokens = mass.rest
     .replace(SPOOL, ' ')
     .split(/[\s;()]+|,(?!\d)/)
     .filter(Boolean)
     .slice(0, MOST_WORDS)
-  const found = takeDesignations(tokens)
+  const named = takeDesignations(tokens)
+  const kind = named.ok || named.said.code !== 'label.noClassification' ? undefined : kindOfWords(mass.rest)
+  const found = kind ? { ok: true as const, value: kind, rest: tokens } : named
   if (!found.ok) return refuse(path, found.said, found.suggestion, found.instead)
-  const size = takeDiameter(found.rest)
+  const size = takeDiameter(found.rest, found.value.family)
   if (!size.ok) return { ok: false, problems: size.problems.map((p) => ({ ...p, path })) }
 
   const { diameter } = size
-  const unread = [...size.rest.filter((token) => !isFiller(token)), ...mass.odd, ...aside]
   const { alloy: _alloy, ...value } = found.value
+  const words = size.rest.filter((token) => !isFiller(token) && !repeatsGas(token, value.gas.designations))
   const wire: Wire = {
     ...value,
-    notes: [...value.notes, ...slips(text, value.classification)],
+    notes: [...value.notes, ...(value.classification === null ? [] : slips(text, value.classification))],
     diameterMm: diameter?.diameterMm ?? null,
     diameterLabel: diameter?.diameterLabel ?? null,
     exactMm: diameter?.exactMm ?? null,
     massKg: mass.kg,
-    unread: diameter ? unread : ['diameter', ...unread],
+    unread: [
+      ...(value.open ? ['family'] : []),
+      ...(diameter ? [] : ['diameter']),
+      ...words,
+      ...mass.odd,
+      ...aside,
+    ],
   }
-  return read({ wire, spool: { type: spool ?? spoolForMass(mass.kg), massKg: mass.kg } })
+  const thicknessMm = besides.thicknessMm ?? size.thicknessMm
+  return read({
+    wire,
+    spool: { type: spool ?? spoolForMass(mass.kg), massKg: mass.kg },
+    besides: { ...besides, ...(thicknessMm !== undefined && { thicknessMm }) },
+  })
 }
+
+/** The gas printed beside the designation once more, `M21`, says nothing new. */
+const repeatsGas = (word: string, designations: readonly string[]): boolean =>
+  word.split(/[/,]/).every((gas) => designations.includes(gas))
 
 /** Small slips in how it was written, each with one possible meaning: case and spaces. */
 function slips(text: string, classification: string): WireNote[] {
@@ -87,7 +121,8 @@ function slips(text: string, classification: string): WireNote[] {
     : []
 }
 
-type Wrong = { ok: false; said: Said; suggestion?: string; instead?: string }
+/** `length`: so many words belong together, and no part of them is read alone. */
+type Wrong = { ok: false; said: Said; suggestion?: string; instead?: string; length?: number }
 type Taken = { ok: true; value: Designated; rest: string[] } | Wrong
 interface Took {
   ok: true
@@ -100,7 +135,7 @@ function takeDesignations(tokens: string[]): Taken {
   const typed = scan(tokens, (run) => [run])
   let forms = MOST_FORMS
   const mended = (run: string) => {
-    const tried = forms > 0 && /\d/.test(run) ? asScanned(run) : []
+    const tried = forms > 0 && (/\d/.test(run) || /^[GT]CR/.test(run)) ? asScanned(run) : []
     forms -= tried.length
     return tried
   }
@@ -137,7 +172,9 @@ function scan(tokens: string[], forms: (run: string) => string[], note?: WireNot
       continue
     }
     wrong ??= took
-    rest.push(tokens[at++]!)
+    const together = took?.length ?? 1
+    rest.push(...tokens.slice(at, at + together))
+    at += together
   }
   return { values, rest, wrong }
 }
@@ -150,13 +187,17 @@ function designationAt(
   let wrong: Wrong | undefined
   for (let length = Math.min(LONGEST, tokens.length - at); length > 0; length--) {
     const words = tokens.slice(at, at + length)
+    // A size ends a designation: what stands behind it is not swallowed.
+    if (length > 1 && words.some((word) => LOOKS_LIKE_SIZE.test(word))) continue
     // Words run together must not make a figure of two: E71T-1 1 SPOOL is not E71T-11.
     const run = words.join('')
     if (run.length > MOST_LETTERS) continue
     const apart = words.some((word, i) => i > 0 && /\d$/.test(words[i - 1]!) && /^\d/.test(word))
     for (const form of forms(run)) {
       // Two whole designations on one box, E71T-1C/E71T-1M.
-      const halves = form.split(/\/(?=E[RC]?\d|[GT]-?\d|SS\d|S-?(?:AL|CU))/)
+      const halves = form
+        .split(/\/(?=E[RC]?\d|[GT]-?\d|SS\d|S-?(?:AL|CU)|\d{3}[A-Z]{0,3}$)/)
+        .map((half, i, all) => (i > 0 && /^\d/.test(half) ? `${LEAD.exec(all[0]!)?.[0] ?? ''}${half}` : half))
       const each = halves.map((half) => readDesignation(half, apart))
       if (each.every((d) => d?.ok))
         return { ok: true, length, values: each.map((d) => (d as { value: Designated }).value) }
@@ -166,7 +207,7 @@ function designationAt(
       const { whole, ...why } = each[refused] as Wrong & { whole?: true }
       const instead = length === 1 ? halves[refused]! : words.join(' ')
       wrong ??= { ...why, said: naming(why.said, halves[refused]!, instead), instead }
-      if (whole) return wrong
+      if (whole) return { ...wrong, length }
     }
   }
   return wrong
@@ -186,16 +227,17 @@ const OPEN_SYSTEMS = ['AWS A5.36', 'ISO 14341-B', 'ISO 17632-B', 'ISO 14343-B', 
 function merge(a: Designated, b: Designated): Designated | undefined {
   if (a.classification === b.classification) return a
   const polarity = a.polarity.filter((p) => b.polarity.includes(p))
+  const grades = twoGrades(a, b)
   const sameKind =
     a.family === b.family &&
     (polarity.length > 0 || a.polarity.length === 0 || b.polarity.length === 0) &&
-    (a.alloy === undefined || b.alloy === undefined || a.alloy === b.alloy)
+    (a.alloy === undefined || b.alloy === undefined || a.alloy === b.alloy || grades)
   const twoStandards =
     system(a) !== system(b) ||
     (a.standard !== b.standard && [a, b].some((d) => OPEN_SYSTEMS.includes(d.standard)))
   const twoGases =
     a.standard === b.standard && (a.process === 'FCAW-G' || (a.alloy !== undefined && a.alloy === b.alloy))
-  if (!sameKind || !(twoStandards || twoGases)) return undefined
+  if (!sameKind || !(twoStandards || twoGases || grades)) return undefined
   const argonPercent = a.gas.argonPercent ?? b.gas.argonPercent
   const positions = a.positions.filter((p) => b.positions.includes(p))
   return {
@@ -212,16 +254,50 @@ function merge(a: Designated, b: Designated): Designated | undefined {
     hydrogen: a.hydrogen ?? b.hydrogen,
     strength: a.strength ?? b.strength,
     notes: [
-      ...new Set<WireNote>([...a.notes, ...b.notes, ...(twoStandards ? (['two-standards'] as const) : [])]),
+      ...new Set<WireNote>([
+        ...a.notes,
+        ...b.notes,
+        ...(twoStandards ? (['two-standards'] as const) : []),
+        ...(grades ? (['two-carbon-grades'] as const) : []),
+      ]),
     ],
   }
 }
 
-type Sized = { ok: true; diameter: Diameter | undefined; rest: string[] } | { ok: false; problems: Problem[] }
+/** One heat that holds to two grades of carbon: 308 and 308L, 316 and 316L. */
+const twoGrades = (a: Designated, b: Designated): boolean =>
+  a.standard === b.standard &&
+  a.alloy !== undefined &&
+  a.alloy !== b.alloy &&
+  /^\d{3}L?$/.test(a.alloy) &&
+  a.alloy.replace('L', '') === b.alloy?.replace('L', '')
 
-function takeDiameter(tokens: string[]): Sized {
+type Sized =
+  | { ok: true; diameter: Diameter | undefined; thicknessMm?: number; rest: string[] }
+  | { ok: false; problems: Problem[] }
+
+/** Sizes above these are the metal’s, not a wire’s of that family, mm. common practice: what wire is sold in */
+const THICKEST_MM: Readonly<Partial<Record<Family, number>>> = {
+  aluminium: 2.4,
+  'metal-cored': 2.4,
+  'flux-cored-gas-shielded': 2.8,
+  'flux-cored-self-shielded': 3.2,
+}
+const THICKEST_SOLID_MM = 1.6
+/** A figure that no wire has, in mm, where it can only be the metal’s. */
+function metalMm(token: string): number | undefined {
+  const mm = /^(\d+(?:[.,]\d+)?)MM$/.exec(token)?.[1]?.replace(',', '.')
+  const inch = /^(\d{1,2})\/(\d{1,2})(?:IN|INCH|")?$/.exec(token)
+  const value = mm ? Number(mm) : inch ? (Number(inch[1]) / Number(inch[2])) * 25.4 : NaN
+  return value > 3.3 && value <= 51 ? Math.round(value * 1000) / 1000 : undefined
+}
+
+function takeDiameter(tokens: string[], family: Family): Sized {
   const rest: string[] = []
-  let diameter: Diameter | undefined
+  const sizes: Diameter[] = []
+  let thicknessMm: number | undefined
+  let refused: Extract<Read<Diameter>, { ok: false }> | undefined
+  const odd: string[] = []
   for (let at = 0; at < tokens.length; at++) {
     const withUnit = tokens[at + 1] && UNIT_WORD.test(tokens[at + 1]!) && /\d/.test(tokens[at]!)
     const token = tokens[at]! + (withUnit ? tokens[at + 1]! : '')
@@ -234,14 +310,25 @@ function takeDiameter(tokens: string[]): Sized {
     }
     for (const piece of pieces) {
       const size = readDiameter(piece)
-      if (!size.ok) return size
-      if (diameter && diameter.diameterMm !== size.value.diameterMm)
-        return refuse(
-          '',
-          say('label.twoDiameters', diameter.diameterLabel, size.value.diameterLabel),
-        ) as Sized
-      diameter ??= size.value
+      const metal = size.ok ? undefined : metalMm(piece)
+      if (size.ok) sizes.push(size.value)
+      else if (metal !== undefined) thicknessMm ??= metal
+      else {
+        refused ??= size
+        odd.push(piece)
+      }
     }
   }
-  return { ok: true, diameter, rest }
+  const most = THICKEST_MM[family] ?? THICKEST_SOLID_MM
+  const wires = sizes.filter((s) => s.diameterMm <= most)
+  const some = wires.length ? wires : sizes
+  const diameter = some[0]
+  // A lot or a code beside a good size is no size; alone it may be one misread.
+  if (!diameter && refused) return refused
+  const other = some.find((s) => s.diameterMm !== diameter!.diameterMm)
+  if (other)
+    return refuse('', say('label.twoDiameters', diameter!.diameterLabel, other.diameterLabel)) as Sized
+  const thick = wires.length ? sizes.find((s) => s.diameterMm > most) : undefined
+  if (thick) thicknessMm ??= thick.exactMm
+  return { ok: true, diameter, rest: [...rest, ...odd], ...(thicknessMm !== undefined && { thicknessMm }) }
 }

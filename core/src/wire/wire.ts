@@ -27,6 +27,11 @@ export interface Wire {
   notes: WireNote[]
   /** What was looked for and not found (`diameter`), and words that were not understood. */
   unread: string[]
+  /**
+   * What the box left open: `cored`, a tube of which nobody knows whether it wants gas; `solid`, a wire of which
+   * nobody knows the metal. `family` then only stands in for what the kinds share.
+   */
+  open?: 'cored' | 'solid'
 }
 
 export interface WireGas {
@@ -67,11 +72,19 @@ export type WireNote =
   | 'spaces-mended'
   | 'letters-mended'
   | 'by-hand'
+  | 'short-form'
+  | 'shop-words'
+  | 'kind-unknown'
+  | 'metal-unknown'
+  | 'two-carbon-grades'
 
 /** A wire with its size known: what a changeover needs. */
 export type SizedWire = Wire & { diameterMm: number; diameterLabel: string; exactMm: number }
 /** The same wire to a shop: one classification and size; by hand, one family and size. */
 export const isSameWire = (a: Wire, b: Wire): boolean =>
-  a.classification === b.classification && a.family === b.family && a.diameterMm === b.diameterMm
+  a.classification === b.classification &&
+  a.family === b.family &&
+  a.open === b.open &&
+  a.diameterMm === b.diameterMm
 
 export const isSized = (wire: Wire): wire is SizedWire => wire.diameterMm !== null

@@ -122,6 +122,12 @@ const settingsOf = (w: Work, start: Start | null): Facts =>
       }
     : {}
 
+/** Nothing is welded before the box is read. */
+export const askBoxWork: Builder = ({ at }) => [
+  block('askBox', [at('askBox')], ['pressure', 'clampMend']),
+  block('putAway', [at('putAway')], ['askBox']),
+]
+
 /** The test weld on a clean piece. @param start its settings */
 export const testWeldWork =
   (start: Start | null): Builder =>

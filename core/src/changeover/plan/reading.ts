@@ -1,4 +1,5 @@
 import type { Finding, MatchContext } from '../../match/finding.ts'
+import { ASKED_OF_THE_BOX } from '../../stations/openWire.ts'
 import type { Place } from '../../steps/places.ts'
 import { readAt } from '../../stations/index.ts'
 import type { Step } from '../../steps/step.ts'
@@ -7,7 +8,7 @@ import { step } from '../../work/steps.ts'
 /** Reading steps for every station that was not looked at, nearest places together. */
 export function readingSteps(c: MatchContext, findings: readonly Finding[]): Step[] {
   const reads = findings
-    .filter((f) => f.verdict === 'unknown')
+    .filter((f) => f.verdict === 'unknown' && !(c.wire.open && ASKED_OF_THE_BOX.includes(f.station)))
     .map((f) =>
       step(
         'readStation',

@@ -33,7 +33,8 @@ type Sheet = readonly ChartRow[] | undefined
 
 /** Settings to start the test weld from; nothing where the job is not known. */
 export function startFor(c: MatchContext, findings: readonly Finding[]): Start | null {
-  if (!c.job) return null
+  // No figure is known of a wire whose kind is not.
+  if (!c.job || c.wire.open) return null
   const at = (station: Finding['station']) => findings.find((f) => f.station === station)!
   const flow = at('gasFlow')
   const band = flow.required as { value: number; low: number; high: number }

@@ -11,6 +11,7 @@ import { supplyWork } from '../../stations/supply/work.ts'
 import type { Block } from '../../work/block.ts'
 import type { Work } from '../../work/work.ts'
 import {
+  askBoxWork,
   gatherWork,
   lookOverWork,
   newWireWork,
@@ -27,6 +28,8 @@ import type { Start } from './startFor.ts'
  * @param start settings for the test weld
  */
 export function workFor(work: Work, start: Start | null): Block[] {
+  // A wire of unknown kind: what both kinds share, and then the box.
+  const open = work.c.wire.open !== undefined
   const liner = { gunOff: linerWithGunOff(work), gunOn: linerWithGunOn(work) }
   const builders = [
     gatherWork,
@@ -50,7 +53,7 @@ export function workFor(work: Work, start: Start | null): Block[] {
     pressureWork,
     gasOnWork,
     clampWork,
-    testWeldWork(start),
+    open ? askBoxWork : testWeldWork(start),
   ]
   const blocks = builders.flatMap((build) => build(work)).filter((b) => b !== undefined)
   // An edge to a block that this change does not need falls away.

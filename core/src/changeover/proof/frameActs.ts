@@ -12,12 +12,14 @@ const none = (b: Bench) => b.spool === 'none' && b.end === 'none'
 export const wireWords = (c: MatchContext): After['wire'] =>
   c.wire.classification !== null
     ? { label: `${c.wire.classification} ${c.wire.diameterLabel}` }
-    : {
-        family: c.wire.family,
-        diameterMm: c.wire.diameterMm,
-        polarity: [...c.wire.polarity],
-        gas: [...c.wire.gas.designations],
-      }
+    : c.wire.open
+      ? { family: c.wire.family, tubular: true, diameterMm: c.wire.diameterMm }
+      : {
+          family: c.wire.family,
+          diameterMm: c.wire.diameterMm,
+          polarity: [...c.wire.polarity],
+          gas: [...c.wire.gas.designations],
+        }
 
 /** What belongs to no station: the machine off and on, the wire out and through, the case, the test weld. */
 export const FRAME_ACTS = {
@@ -74,6 +76,7 @@ export const FRAME_ACTS = {
     can: (b) => b.on && b.pressureTested && !b.clampOff && b.couponClean,
     does: () => ({ welded: true }),
   },
+  askBox: nothing,
   putAway: nothing,
   openCase: { can: (b) => !b.plugged, does: () => ({ caseOpen: true }) },
   fitSolenoid: { can: (b) => b.caseOpen && b.solenoid === 'none', does: () => ({ solenoid: 'fitted' }) },

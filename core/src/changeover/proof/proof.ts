@@ -6,6 +6,7 @@ import type { Station } from '../../machine/stations.ts'
 import { benchAtStart, lay, type Bench } from '../../bench/bench.ts'
 import { perform, possible } from './perform.ts'
 import { HAZARD_RULES } from './hazardRules.ts'
+import { ASKED_OF_THE_BOX } from '../../stations/openWire.ts'
 import type { Step } from '../../steps/step.ts'
 
 export interface Violation {
@@ -223,6 +224,8 @@ function notRight(end: Bench, c: MatchContext): string[] {
   // A part still in the store could make another choice better; the end is judged on what is fitted alone.
   const stations: string[] = match({ ...context, store: undefined })
     .filter((f) => f.verdict !== 'fits' && !(f.station === 'supply' && f.verdict === 'unknown'))
+    // What the box of a wire of unknown kind decides is left open, with the gas shut.
+    .filter((f) => !c.wire.open || !ASKED_OF_THE_BOX.includes(f.station))
     .map((f) => f.station)
   if (end.inGun !== 'new' || end.end !== 'in-rolls' || end.armOpen) stations.push('wire')
   if (end.valveOpen !== c.wire.gas.needed) stations.push('cylinderValve')

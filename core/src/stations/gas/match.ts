@@ -62,6 +62,15 @@ export function matchGas(c: MatchContext): Finding<GasRule> {
     parts: [],
     required: c.wire.gas.needed ? { designations, mixtures } : null,
   }
+  // Whether it wants gas stands on a box nobody read: it stays shut until then.
+  if (c.wire.open)
+    return {
+      ...base,
+      verdict: 'unknown',
+      rule: 'gas-ask-the-box',
+      after: { gas: gas ?? null },
+      required: null,
+    }
   if (!c.wire.gas.needed) {
     const after = { gas: gas ?? null }
     if (gas === undefined) return { ...base, verdict: 'unknown', rule: 'gas-not-read', after }

@@ -2,6 +2,7 @@ import type { Rank } from '../../match/ranks.ts'
 
 /** What can be said of the gas, and what comes of leaving it so. common practice */
 export const GAS_RANKS = {
+  'gas-ask-the-box': 'spoils-weld',
   'gas-not-read': 'spoils-weld',
   'no-gas-wanted': 'spoils-weld',
   'gas-shut': 'spoils-weld',

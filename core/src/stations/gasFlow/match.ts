@@ -108,6 +108,7 @@ export function matchGasFlow(c: MatchContext): Finding<GasFlowRule> {
     after: { gasFlowLPerMin: within ? fitted : band.value },
     parts: [],
   }
+  if (c.wire.open) return { ...base, verdict: 'unknown', rule: 'flow-ask-the-box' }
   if (!c.wire.gas.needed) {
     // With no cylinder connected nothing flows, whatever the flowmeter was last set to.
     if (c.fitted.gas === null)

@@ -2,6 +2,7 @@ import type { Rank } from '../../match/ranks.ts'
 
 /** What can be said of the flow, and what comes of leaving it so. common practice */
 export const GAS_FLOW_RANKS = {
+  'flow-ask-the-box': 'spoils-weld',
   'flow-not-read': 'spoils-weld',
   'flow-to-shut': 'only-wears',
   'flow-shut': 'spoils-weld',

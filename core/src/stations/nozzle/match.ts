@@ -7,7 +7,8 @@ import { conditionVerdict, pick } from '../../match/finding.ts'
 /** Gas wires need a clean gas nozzle; without gas a cap if owned, else the gas nozzle as spatter guard (a school). */
 export function matchNozzle(c: MatchContext): Finding<NozzleRule> {
   const nozzle = c.fitted.nozzle
-  const gasNeeded = c.wire.gas.needed
+  // A gas nozzle is right for either kind of cored wire.
+  const gasNeeded = c.wire.gas.needed || c.wire.open !== undefined
   const stock = (kind: string) => pick(c.store, [(p: Part) => p.kind === 'nozzle' && p.type === kind])
   const cap = stock('gasless-cap')
   const bySchool = {

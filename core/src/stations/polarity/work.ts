@@ -3,8 +3,8 @@ import { block, type Builder, type Work } from '../../work/work.ts'
 const RULES_OF_THE_CABLES = ['studs-loose', 'work-clamp-worn']
 
 /** Cables that go to the other side are tightened there; loose ones are tightened where they are. */
-export const cablesGoOver = ({ by, mustChange }: Work): boolean =>
-  mustChange('polarity') && !RULES_OF_THE_CABLES.includes(by.polarity.rule)
+export const cablesGoOver = ({ c, by, mustChange }: Work): boolean =>
+  c.wire.open === undefined && mustChange('polarity') && !RULES_OF_THE_CABLES.includes(by.polarity.rule)
 export const cablesAreLoose = (w: Work): boolean =>
   !cablesGoOver(w) && w.by.polarity.facts.studsLoose === true
 const wayOf = ({ c }: Work) => c.machine.polarityChange ?? 'studs'

@@ -34,7 +34,7 @@ const CORED_LOW_ALLOY_GAS = ['M21', 'M20', 'M12', 'M13']
 
 const TAIL = '(?<nuclear>N)?-?(?<h>H4|H8|H16)?'
 const SOLID_FORM = new RegExp(
-  `^E(?<r>R?)(?<h0>-?)(?<s>\\d{2,3})(?<h1>-?)S(?<h2>-?)(?<chem>[A-Z0-9]*?)${TAIL}$`,
+  `^(?<e>E?)(?<r>R?)(?<h0>-?)(?<s>\\d{2,3})(?<h1>-?)S(?<h2>-?)(?<chem>[A-Z0-9]*?)${TAIL}$`,
 )
 const CORED_FORM = /^E(?<r>R?)(?<h0>-?)(?<s>\d{2,3})C(?<h1>-?)(?<type>[A-Z0-9]*?)-?(?<h>H4|H8|H16)?$/
 
@@ -45,7 +45,7 @@ const listed = (table: readonly string[] | undefined, chem: string): string | un
 
 function solid(token: string): Designation {
   const m = groups(SOLID_FORM, token)
-  if (!m) return notOurs
+  if (!m || (!m.e && (m.r || !m.h2))) return notOurs
   const { s, chem = '', h } = m as Record<string, string>
   const ksi = ksiOf(s!)
   const lowAlloy = listed(LOW_ALLOY_SOLID[ksi], chem)
@@ -64,7 +64,8 @@ function solid(token: string): Designation {
     )
   }
   const notes: WireNote[] = []
-  if (!m.r) notes.push('old-form-e-for-er')
+  if (!m.e) notes.push('short-form')
+  else if (!m.r) notes.push('old-form-e-for-er')
   if (!m.h2) notes.push('hyphen-added')
   if (WITHDRAWN_SOLID.includes(type)) notes.push('withdrawn-type')
   return designated(

@@ -2,44 +2,56 @@ import { say } from '../../base/codes.ts'
 import type { WireNote } from '../wire.ts'
 import { designated, groups, notOurs, tail, wrong, type Designation, type Standard } from './standard.ts'
 import { CORED_METRIC, CORED_STRENGTH } from './strength.ts'
-import { gasOfLetters, NO_GAS, positionsByDigit, USABILITY } from './usability.ts'
+import { gasOfLetters, NO_GAS, positionsOf, USABILITY } from './usability.ts'
 
 const TYPE = '(?:GS|1[0-4]|[1-9])'
+/** `E71T-1C`, `71T-11`, and what else one box names behind a stroke: `/M`, `/-9C`, `/1M`, up to three of them. */
 const FORM = new RegExp(
-  `^E(?<r>R?)(?<h0>-?)(?<s>\\d{1,2})(?<pos>\\d)(?<h1>-?)T(?<h2>-?)(?<type>GS|G|\\d{1,2})(?<gas>[CM])?` +
-    `(?:\\/-?(?<gas2>[CM])(?![A-Z0-9]))?(?:\\/-?(?<dual>${TYPE})(?<dualGas>[CM])?)?` +
+  `^(?<e>E?)(?<r>R?)(?<h0>-?)(?<s>\\d{1,2})(?<pos>\\d)(?<h1>-?)T(?<h2>-?)(?<type>GS|G|\\d{1,2})(?<gas>[CM])?` +
+    `(?<more>(?:\\/-?(?:[CM](?=$|[-/JDQ]|H\\d)|${TYPE}[CM]?)){0,3})` +
     `(?:-?(?<tough>J))?(?:-?(?<heat>[DQ]))?-?(?<h>H4|H8|H16)?$`,
 )
+interface Further {
+  type: string | undefined
+  gas: string | undefined
+}
+const furtherOf = (more: string): Further[] =>
+  more
+    .split('/')
+    .filter(Boolean)
+    .map((part) => /^-?(?<type>GS|1[0-4]|[1-9])?(?<gas>[CM])?$/.exec(part)!.groups as unknown as Further)
 
 function readFluxCored(token: string): Designation {
   const m = groups(FORM, token)
-  if (!m) return notOurs
-  const { s, pos, type, gas, gas2, dual, dualGas, tough, heat, h } = m as Record<string, string>
+  if (!m || (!m.e && (m.r || m.h0 || m.h1 || !m.h2))) return notOurs
+  const { s, pos, type, gas, tough, heat, h } = m as Record<string, string>
+  const further = furtherOf(m.more ?? '')
   const use = USABILITY[type!]
   const form = (letter = gas ?? '') => `E${s}${pos}T-${type}${letter}`
   const likely = use ? `E71T-${type}${use.shielding === 'gas' ? (gas ?? '') : ''}` : undefined
-  if (m.r) return wrong(say('label.solidCalledTubular', token), use ? form() : 'ER70S-6')
+  if (m.r) return wrong(say('label.solidCalledTubular', token), use ? form() : undefined)
   if (m.h0 || m.h1) return wrong(say('label.hyphenMisplaced', token), use ? form() : undefined)
   const strength = ['6', '7', '43', '49'].includes(s!) ? CORED_STRENGTH[CORED_METRIC[s!] ?? s!] : undefined
   if (!strength) return wrong(say('label.unknownStrength', token, '6-7'), likely)
   if (pos !== '0' && pos !== '1') return wrong(say('label.unknownPosition', token), likely)
   if (type === 'G') return wrong(say('label.leftOpen', token))
   if (!use) return wrong(say('label.unknownUsability', token, type!))
-  if (use.shielding === 'self' && (gas || gas2 || dualGas))
+  if (use.shielding === 'self' && (gas || further.some((f) => f.gas)))
     return wrong(say('label.gasLetterOnSelfShielded', token, type!), form(''))
-  const second = dual ? USABILITY[dual] : undefined
-  if (second && second.shielding !== use.shielding) return wrong(say('label.unknownUsability', token, dual!))
+  const others = further.flatMap((f) => (f.type ? [f.type] : []))
+  const odd = others.find((other) => USABILITY[other]?.shielding !== use.shielding)
+  if (odd) return wrong(say('label.unknownUsability', token, odd))
 
   const notes: WireNote[] = [...(use.notes ?? [])]
-  const single = use.passes === 'single' && (!second || second.passes === 'single')
+  const single = [type!, ...others].every((t) => USABILITY[t]!.passes === 'single')
   if (single) notes.push('single-pass')
-  if (!m.h2) notes.push('hyphen-added')
-  const letters = [gas, gas2, dualGas].filter((l) => l !== undefined)
+  if (!m.e) notes.push('short-form')
+  else if (!m.h2) notes.push('hyphen-added')
+  const letters = [gas, ...further.map((f) => f.gas)].filter((l) => l !== undefined)
   if (use.shielding === 'gas' && letters.length === 0) notes.push('old-form-no-gas-letter')
   const classification =
     form() +
-    (gas2 ? `/${gas2}` : '') +
-    (dual ? `/-${dual}${dualGas ?? ''}` : '') +
+    further.map((f) => (f.type ? `/-${f.type}${f.gas ?? ''}` : `/${f.gas!}`)).join('') +
     (tough ?? '') +
     (heat ? `-${heat}` : '') +
     tail(h)
@@ -50,7 +62,7 @@ function readFluxCored(token: string): Designation {
     {
       polarity: [...use.polarity],
       gas: use.shielding === 'gas' ? gasOfLetters(letters) : NO_GAS,
-      positions: positionsByDigit(pos),
+      positions: positionsOf([type!, ...others], pos),
       passes: single ? 'single' : 'multi',
       hydrogen: h ?? null,
       notes,

@@ -2,7 +2,7 @@ import { say } from '../../base/codes.ts'
 import type { WireNote } from '../wire.ts'
 import { designated, groups, notOurs, tail, wrong, type Designation, type Standard } from './standard.ts'
 import { CORED_METRIC, CORED_STRENGTH } from './strength.ts'
-import { gasOfLetters, NO_GAS, positionsByDigit, USABILITY } from './usability.ts'
+import { gasOfLetters, NO_GAS, positionsOf, USABILITY } from './usability.ts'
 
 /** Usability figures of this standard, in the sense of A5.20. published: AWS A5.29, recalled from memory. */
 const TYPES = ['1', '4', '5', '6', '7', '8', '11']
@@ -42,7 +42,7 @@ function readLowAlloyCored(token: string): Designation {
     {
       polarity: [...use.polarity],
       gas: use.shielding === 'gas' ? gasOfLetters(gas ? [gas] : []) : NO_GAS,
-      positions: positionsByDigit(pos!),
+      positions: positionsOf([type!], pos!),
       hydrogen: h ?? null,
       notes,
       strength,

@@ -7,7 +7,7 @@ import {
   gasOfSymbol,
   METAL_CORED_USABILITY,
   NO_GAS,
-  positionsByDigit,
+  positionsOf,
   USABILITY,
   type Usability,
 } from './usability.ts'
@@ -53,7 +53,7 @@ function readOpenSystem(token: string): Designation {
     {
       polarity: [...use.polarity],
       gas: gas ? gasOfSymbol(gas).gas : NO_GAS,
-      positions: positionsByDigit(pos!),
+      positions: positionsOf([type!], pos!),
       passes: single ? 'single' : 'multi',
       hydrogen: h ?? null,
       notes,

@@ -5,8 +5,14 @@ import { FILLER_FOR_STAINLESS, likelyStainless, stainlessAlloy } from './stainle
 /** Metal-cored stainless keeps to gases with little oxygen and CO2. common practice */
 const CORED_GAS = ['M12', 'M13']
 const FORM = /^E(?<lead>R|C|)(?<h0>-?)(?<alloy>\d{2,4}[A-Z0-9-]{0,12})$/
+/** What people say, `308L`; three figures alone may be a lot or a weight. */
+const SHORT = /^(?<alloy>\d{3}(?:L|LSI|SI|H|MO|NB))$/
 
 function readStainless(token: string): Designation {
+  const short = groups(SHORT, token)
+  const said = short && stainlessAlloy(short.alloy!)
+  if (said)
+    return designated('AWS A5.9', 'solid-stainless', `ER${said}`, { alloy: said, notes: ['short-form'] })
   const m = groups(FORM, token)
   if (!m) return notOurs
   const lead = m.lead!
@@ -15,8 +21,7 @@ function readStainless(token: string): Designation {
   const likely = alloy ?? likelyStainless(text)
   // E308L-16 and the like end in a coating figure: a covered electrode.
   const covered = /^(\d{3}[A-Z]*)-(1[5-7]|2[56])$/.exec(text)
-  if (!lead && covered && stainlessAlloy(covered[1]!))
-    return wrong(say('label.stickElectrode', token), `ER${stainlessAlloy(covered[1]!)}`)
+  if (!lead && covered && stainlessAlloy(covered[1]!)) return wrong(say('label.stickElectrode', token))
   const parent = FILLER_FOR_STAINLESS[text]
   if (parent && !alloy) return wrong(say('label.parentMetal', text), `${lead === 'C' ? 'EC' : 'ER'}${parent}`)
   if (!likely) return notOurs

@@ -9,6 +9,8 @@ import { AWS_A5_9 } from './aws-a5-9.ts'
 import { ISO_14341 } from './iso-14341.ts'
 import { ISO_14343, ISO_17633 } from './iso-14343.ts'
 import { ISO_17632 } from './iso-17632.ts'
+import { ISO_16834, ISO_21952 } from './iso-16834.ts'
+import { NICKEL } from './nickel.ts'
 import { STICK } from './stick.ts'
 import type { Designation, Standard } from './standard.ts'
 
@@ -29,6 +31,9 @@ export const STANDARDS: readonly Standard[] = [
   ISO_17633,
   ISO_18273,
   ISO_24373,
+  ISO_16834,
+  ISO_21952,
+  NICKEL,
 ]
 
 /**

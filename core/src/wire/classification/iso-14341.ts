@@ -1,7 +1,7 @@
 import { say } from '../../base/codes.ts'
 import { designated, groups, notOurs, wrong, type Designation, type Standard } from './standard.ts'
 import { ISO_A_STRENGTH, ISO_B_STRENGTH } from './strength.ts'
-import { GAS_SYMBOL, gasOfSymbol } from './usability.ts'
+import { GAS_SYMBOL, GAS_SYMBOLS, gasOfSymbol } from './usability.ts'
 
 /** Wire compositions of system A. published: ISO 14341-A, recalled from memory. */
 const WIRES_A = [
@@ -12,7 +12,7 @@ const DIN: Readonly<Record<string, string>> = { SG2: '3Si1', SG3: '4Si1' }
 
 const WIRE = WIRES_A.map((w) => w.toUpperCase()).join('|')
 const FULL = new RegExp(
-  `^G(?<s>35|38|42|46|50)(?<impact>10|[0-9AZ])(?<gas>${GAS_SYMBOL}|M|C|Z)(?<wire>${WIRE})$`,
+  `^G(?<s>35|38|42|46|50)(?<impact>10|[0-9AZ])(?<gas>${GAS_SYMBOLS}|M|C|Z)(?<wire>${WIRE})$`,
 )
 const ALONE = new RegExp(`^G(?<wire>${WIRE})$`)
 const BACKWARDS = new RegExp(
@@ -20,7 +20,7 @@ const BACKWARDS = new RegExp(
 )
 const HYPHENED = /^G(?<wire>\d[A-Z]+-\d)$/
 const SYSTEM_B = new RegExp(
-  `^G(?<s>43|49|55|57)(?<heat>AP|A|P)(?<impact>10|[0-9YZ])(?<u>U?)(?<gas>${GAS_SYMBOL}|Z)(?<wire>S(?:1[0-8]|[2-9])[A-Z0-9]*)$`,
+  `^G(?<s>43|49|55|57)(?<heat>AP|A|P)(?<impact>10|[0-9YZ])(?<u>U?)(?<gas>${GAS_SYMBOLS}|Z)(?<wire>S(?:1[0-8]|[2-9])(?:M\\d{1,2}T?)?|SN(?:\\d{1,2}|CC\\d?))$`,
 )
 const printed = (wire: string) => WIRES_A.find((w) => w.toUpperCase() === wire)!
 

@@ -3,7 +3,7 @@ import type { Material } from '../../terms/terms.ts'
 import { designated, groups, notOurs, tail, wrong, type Designation, type Standard } from './standard.ts'
 import { likelyStainless, stainlessAlloy } from './stainless.ts'
 import { POSITIONS_A } from './iso-17632.ts'
-import { GAS_SYMBOL, gasOfSymbol, NO_GAS, positionsByDigit } from './usability.ts'
+import { GAS_SYMBOL, GAS_SYMBOLS, gasOfSymbol, NO_GAS, positionsByDigit } from './usability.ts'
 
 /**
  * Chromium, nickel, molybdenum and letters, each with the number the same alloy carries in system B, where it has one.
@@ -57,7 +57,7 @@ const SOLID_A = new RegExp(`^(?<process>[GWPSL])(?<alloy>${SYMBOL})$`)
 const SOLID_B = /^SS(?<alloy>[0-9A-Z-]+)$/
 const NAMED_BY_NUMBER = /^(?<form>[GT])(?<alloy>\d{3}[A-Z]{0,3})$/
 const CORED_A = new RegExp(
-  `^T(?<alloy>${SYMBOL})(?<type>[RPMUZ])(?<gas>${GAS_SYMBOL}|NO|N|Z)(?<pos>\\d)(?<h>H5|H10|H15)?$`,
+  `^T(?<alloy>${SYMBOL})(?<type>[RPMUZ])(?<gas>${GAS_SYMBOLS}|NO|N|Z)(?<pos>\\d)(?<h>H5|H10|H15)?$`,
 )
 const CORED_B = new RegExp(
   `^TS(?<alloy>\\d{3,4}[A-Z]*?)-?(?<type>[FM])-?(?:(?<gas>${GAS_SYMBOL}|NO|N)(?<pos>[01])?)?$`,
@@ -86,7 +86,12 @@ function readSolid(token: string): Designation {
   const mixed = groups(NAMED_BY_NUMBER, token)
   const alloy = mixed && stainlessAlloy(mixed.alloy!)
   return alloy
-    ? wrong(say('label.systemsMixed', token), mixed.form === 'G' ? `SS${alloy}` : `TS${alloy}-F`)
+    ? {
+        ok: false,
+        whole: true,
+        said: say('label.systemsMixed', token),
+        suggestion: mixed.form === 'G' ? `SS${alloy}` : `TS${alloy}-F`,
+      }
     : notOurs
 }
 

@@ -5,11 +5,11 @@ import type { WireNote } from '../wire.ts'
 import { designated, groups, notOurs, tail, wrong, type Designation, type Standard } from './standard.ts'
 import { ISO_A_STRENGTH, ISO_B_STRENGTH } from './strength.ts'
 import {
-  GAS_SYMBOL,
+  GAS_SYMBOLS,
   gasOfSymbol,
   METAL_CORED_USABILITY,
   NO_GAS,
-  positionsByDigit,
+  positionsOf,
   USABILITY,
 } from './usability.ts'
 
@@ -44,11 +44,11 @@ const CHEMISTRY = ['Mo', 'MnMo', '1Ni', '1.5Ni', '2Ni', '3Ni', 'Mn1Ni', '1NiMo',
 const CHEM = CHEMISTRY.map((c) => c.toUpperCase().replace('.', '[.,]')).join('|')
 const FORM_A = new RegExp(
   `^T-?(?<s>35|38|42|46|50|[2-5]T)(?<impact>10|[0-9AZ])(?<chem>${CHEM})?(?<type>[RPBMVWYZ])` +
-    `(?<gas>${GAS_SYMBOL}|NO|N|M|C|Z)(?<pos>\\d)(?<h>H5|H10|H15)?$`,
+    `(?<gas>${GAS_SYMBOLS}|NO|N|M|C|Z)(?<pos>\\d)(?<h>H5|H10|H15)?$`,
 )
 const FORM_B = new RegExp(
   `^T(?<s>43|49|55|57)(?<impact>10|[0-9YZ])T(?<use>1[0-5]|[1-9])(?<single>S?)-?(?<pos>[01])` +
-    `(?<gas>${GAS_SYMBOL}|NO|N)(?<heat>AP|A|P)(?:-?(?<chem>[0-9][A-Z0-9]+|CR[A-Z0-9]+))?(?<u>U?)(?<h>H5|H10|H15)?$`,
+    `(?<gas>${GAS_SYMBOLS}|NO|N)(?<heat>AP|A|P)(?:-(?<chem>[1-3]M\\d|N\\d{1,2}(?:M\\d)?|NCC1?))?(?<u>U?)(?<h>H5|H10|H15)?$`,
 )
 
 function systemA(token: string): Designation {
@@ -108,7 +108,7 @@ function systemB(token: string): Designation {
     {
       polarity: [...usability.polarity],
       gas: noGas ? NO_GAS : gasOfSymbol(gas!).gas,
-      positions: positionsByDigit(pos!),
+      positions: positionsOf([use!], pos!),
       passes: single ? 'single' : 'multi',
       hydrogen: h ?? null,
       notes,

@@ -19,6 +19,7 @@ export type Designated = Pick<
 > & {
   classification: string
   standard: string
+  open?: undefined
   /** What two designations of one wire must share, where it can be told: an alloy number. */
   alloy?: string
 }

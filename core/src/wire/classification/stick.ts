@@ -7,5 +7,5 @@ const FORM = /^E(?<s>[6-9]0|1[0-2]0)[1-4]\d(?:-[A-Z0-9-]+|H\d.*)?$/
 /** Stick electrodes, which no wire feeder runs: named so that they are not taken for a wire. */
 export const STICK: Standard = {
   id: 'AWS A5.1 and A5.5',
-  read: (token) => (groups(FORM, token) ? wrong(say('label.stickElectrode', token), 'ER70S-6') : notOurs),
+  read: (token) => (groups(FORM, token) ? wrong(say('label.stickElectrode', token)) : notOurs),
 }

@@ -71,6 +71,17 @@ export const ISO_A_STRENGTH: Readonly<Record<string, Strength>> = {
   '46': row(530, 680, 460),
   '50': row(560, 720, 500),
 }
+/**
+ * Higher strengths by their figure, yield before tensile. published: ISO 16834-A and ISO 18276-A Table 1A, recalled
+ * from memory.
+ */
+export const ISO_HIGH_STRENGTH: Readonly<Record<string, Strength>> = {
+  '55': row(640, 820, 550),
+  '62': row(700, 890, 620),
+  '69': row(770, 940, 690),
+  '79': row(880, 1080, 790),
+  '89': row(940, 1180, 890),
+}
 /** System B. published: ISO 14341, ISO 17632, recalled from memory. */
 export const ISO_B_STRENGTH: Readonly<Record<string, Strength>> = {
   '43': row(430, 600, 330),

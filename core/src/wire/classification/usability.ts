@@ -51,6 +51,27 @@ export const METAL_CORED_USABILITY = '15'
 export const positionsByDigit = (digit: string): Position[] =>
   digit === '0' ? ['flat', 'horizontal'] : [...POSITIONS]
 
+/** Up for what freezes fast, down for T-11, -13 and -14, either for T-G and T-GS. published: A5.20 Table 2, recalled */
+const UPRIGHT: Readonly<Record<string, readonly Position[]>> = {
+  ...Object.fromEntries(
+    ['1', '2', '5', '7', '8', '9', '12'].map((type) => [type, ['vertical-up', 'overhead'] as const]),
+  ),
+  ...Object.fromEntries(['11', '13', '14'].map((type) => [type, ['vertical-down', 'overhead'] as const])),
+  GS: ['vertical-up', 'vertical-down', 'overhead'],
+  [METAL_CORED_USABILITY]: ['vertical-up', 'vertical-down', 'overhead'],
+}
+/**
+ * Positions of one or more usability designators under a position figure: those that all of them are for. T-3, -4,
+ * -6 and -10 lie flat and horizontal whatever the figure.
+ */
+export const positionsOf = (types: readonly string[], digit: string): Position[] =>
+  POSITIONS.filter(
+    (position) =>
+      position === 'flat' ||
+      position === 'horizontal' ||
+      (digit !== '0' && types.every((type) => UPRIGHT[type]?.includes(position) ?? false)),
+  )
+
 /** Gas by suffix letter. published: AWS A5.20: C is 100 % CO2, M is 75-80 % argon with CO2. */
 const GAS_BY_LETTER: Readonly<Record<string, string>> = { C: 'C1', M: 'M21' }
 /** Limits of the letter M inside M21. published: AWS A5.18 and A5.20, recalled from memory. */
@@ -70,10 +91,12 @@ export const NO_GAS: WireGas = { needed: false, designations: [] }
 
 /** A gas symbol of ISO designations, or AWS A5.36. `M` and `C` alone are the forms of 2002 and 2004. */
 export const GAS_SYMBOL = `(?:${WIRE_GAS_GROUPS.join('|')})`
+/** One symbol, or both gases of one box: `M21/C1`. */
+export const GAS_SYMBOLS = `${GAS_SYMBOL}(?:\\/${GAS_SYMBOL})?`
 const OLD_SYMBOLS: Readonly<Record<string, string>> = { M: 'M21', C: 'C1' }
 
 /** The gas an ISO symbol asks for. published: ISO 14175; old letters ISO 14341:2002 and 17632:2004, recalled. */
 export const gasOfSymbol = (symbol: string): { gas: WireGas; notes: WireNote[] } =>
   OLD_SYMBOLS[symbol]
     ? { gas: { needed: true, designations: [OLD_SYMBOLS[symbol]] }, notes: ['old-iso-gas-letter'] }
-    : { gas: { needed: true, designations: [symbol] }, notes: [] }
+    : { gas: { needed: true, designations: symbol.split('/') }, notes: [] }

@@ -2,7 +2,7 @@ import { originText } from './sources.ts'
 import type { Banded } from '../../arc/volts.ts'
 import { rankOf } from '../../stations/rank.ts'
 import type { Changeover } from '../../changeover/plan/plan.ts'
-import type { Wire } from '../../wire/wire.ts'
+import type { Label } from '../../wire/label.ts'
 import type { UnitSystem } from '../../units/format.ts'
 import { startNotes, startRow } from './arc.ts'
 import { findingAlso, findingConsequence, findingWhy } from './findings.ts'
@@ -11,10 +11,12 @@ import { cautionText, obstacleText } from './obstacles.ts'
 import { hazardText, stepHow, stepTitle, TOOL_NAMES } from './steps.ts'
 
 /** A wire in the words of `POST /api/v1/decode`. */
-export function decodeAnswer(wire: Wire, units: UnitSystem = 'metric') {
-  const { notes, gas, ...rest } = wire
+export function decodeAnswer({ wire, besides }: Label, units: UnitSystem = 'metric') {
+  const { notes, gas, open, family, ...rest } = wire
   return {
     wire: {
+      // What only stands in for a kind nobody read is not said to be one.
+      family: open ? null : family,
       ...rest,
       gas: {
         needed: gas.needed,
@@ -23,6 +25,7 @@ export function decodeAnswer(wire: Wire, units: UnitSystem = 'metric') {
       },
       notes: notes.map((note) => cautionText({ station: 'spool', rule: `note-${note}`, facts: {} }, units)),
     },
+    ...(Object.keys(besides).length > 0 && { besides }),
   }
 }
 

@@ -1,13 +1,13 @@
 import type { Changeover } from '../../changeover/plan/plan.ts'
 import type { Problem } from '../../base/problem.ts'
 import type { UnitSystem } from '../../units/format.ts'
-import type { Wire } from '../../wire/wire.ts'
+import type { Label } from '../../wire/label.ts'
 import { changeoverAnswer, decodeAnswer } from './answer.ts'
 import { problemsAnswer } from './problems.ts'
 
 /** What is answered in English, in a shop's units. */
 export const english = (units: UnitSystem) => ({
-  decode: (wire: Wire) => decodeAnswer(wire, units),
+  decode: (label: Label) => decodeAnswer(label, units),
   changeover: (plan: Changeover) => changeoverAnswer(plan, units),
   problems: (problems: readonly Problem[]) => problemsAnswer(problems),
 })

@@ -85,6 +85,14 @@ const CAUTIONS: Record<CautionRule, (f: Obstacle['facts'], units: UnitSystem) =>
   'note-spaces-mended': () => 'The spaces were missing; there is one possible meaning.',
   'note-letters-mended': () =>
     'Letters that a camera mistakes for figures (O, l) were read as figures. Check it against the box.',
+  'note-short-form': () => 'The short form of the name was read as the wire that carries it.',
+  'note-shop-words': () =>
+    'Named by a shop word, not by its classification: polarity, gas and positions are the usual ones. The box decides.',
+  'note-kind-unknown': () =>
+    'A cored wire of which it is not known whether it shields itself. Gas and polarity stay open until the box is read.',
+  'note-metal-unknown': () =>
+    'A solid wire of which the metal is not known. Add it: steel, stainless, aluminium or bronze.',
+  'note-two-carbon-grades': () => 'One heat sold for two grades of carbon: it holds to the lower.',
   'note-by-hand': () => 'Entered by hand: what the box says comes first.',
   'position-not-in-classification': (f) =>
     `By its classification this wire is for ${(f.positions as readonly Position[]).map((p) => POSITION_NAMES[p]).join(' and ')} only, not ${POSITION_NAMES[f.position as Position]}.`,

@@ -87,8 +87,10 @@ const PROBLEM_WORDS: { [C in ProblemCode]: (...facts: ProblemFacts[C]) => string
   'label.notInAluminiumList': (text: string) => `${text} is not a listed aluminium filler.`,
   'label.stickElectrode': (text: string) =>
     `${text} is a covered (stick) electrode; it does not run in a wire welder.`,
-  'label.bareAlloy': (text: string) =>
-    `${text} alone could be a plate or a wire. A welding wire of this alloy carries ER.`,
+  'label.otherStandard': (text: string, standard: string) =>
+    `${text} is a nickel-base wire (${standard}), which is not covered here. Follow its maker’s sheet.`,
+  'label.kindNeeded': () =>
+    'Which metal is this wire: steel, stainless, aluminium or bronze? Add it, or what the box says.',
   'label.rodMissingR': (text: string) =>
     `${text}: a covered electrode by this name exists. A wire of this alloy carries ER.`,
 

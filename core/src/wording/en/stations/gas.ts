@@ -2,6 +2,10 @@ import type { GasRule } from '../../../stations/gas/rules.ts'
 import { list, unread, type Rule } from './reader.ts'
 
 export const GAS_WORDS: Record<GasRule, Rule> = {
+  'gas-ask-the-box': () => ({
+    why: 'Whether this cored wire wants gas, and which, stands on its box. It stays shut until that is read.',
+    otherwise: 'Gas over a gasless wire or none over a gas wire: porous either way.',
+  }),
   'gas-not-read': unread('The gas on the machine'),
   'no-gas-wanted': () => ({ why: 'This wire shields itself, and no gas is connected.', otherwise: '' }),
   'gas-shut': () => ({ why: 'This wire shields itself; the gas is shut and stays shut.', otherwise: '' }),

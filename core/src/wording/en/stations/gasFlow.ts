@@ -2,6 +2,10 @@ import type { GasFlowRule } from '../../../stations/gasFlow/rules.ts'
 import { bore, unread, type Rule } from './reader.ts'
 
 export const GAS_FLOW_WORDS: Record<GasFlowRule, Rule> = {
+  'flow-ask-the-box': () => ({
+    why: 'No flow is set before the box tells whether this wire wants gas.',
+    otherwise: 'Porosity.',
+  }),
   'flow-not-read': unread('The gas flow'),
   'flow-to-shut': () => ({ why: 'This wire shields itself: flow to nought.', otherwise: 'Gas is wasted.' }),
   'flow-shut': () => ({ why: 'No gas flows, and none is wanted.', otherwise: '' }),

@@ -4,7 +4,7 @@ import type { Rule } from './reader.ts'
 
 export const POLARITY_WORDS: Record<PolarityRule, Rule> = {
   'polarity-ask-the-box': () => ({
-    why: 'Self-shielded wires run on either polarity by their classification. Only the box tells which.',
+    why: 'Cored wires run on either polarity by their classification. Only the box tells which.',
     otherwise: 'Wrong polarity runs, but coarse and spattering.',
   }),
   'polarity-not-read': (r) => ({

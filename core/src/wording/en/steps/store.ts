@@ -12,6 +12,11 @@ export const STORE_STEPS = {
     say: `Jacket, gloves and eye protection on${r.f.people === 2 ? ', both of you' : ''}.`,
     why: 'Wire ends whip.',
   }),
+  askBox: () => ({
+    say: 'Find the box of this wire, or ask who sold it: classification, polarity, gas. Then plan the rest.',
+    how: 'Until then no cable is moved, no gas opened and no arc struck.',
+    why: 'Cored wire runs with gas or without, on plus or on minus; nothing on the wire itself tells which.',
+  }),
   putAway: () => ({
     say: 'Label what came off with machine and wire, and put it in its drawer.',
     why: 'It is the way back.',
