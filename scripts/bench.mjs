@@ -7,7 +7,18 @@
 import { build, install, run } from './prepare.mjs'
 
 const usual = ['pairs', 'readiness', 'feed', 'dialin', 'order']
-const known = [...usual, 'combinations', 'server', 'setups', 'settings', 'answers', 'labels', 'load', 'long']
+const known = [
+  ...usual,
+  'combinations',
+  'server',
+  'setups',
+  'settings',
+  'answers',
+  'labels',
+  'notes',
+  'load',
+  'long',
+]
 const asked = process.argv.slice(2)
 const odd = asked.find((name) => !known.includes(name))
 if (odd) {

@@ -6,12 +6,10 @@ import { dice } from './otherSetups.ts'
 import {
   problemText,
   CATALOGUE,
-  costText,
-  MATERIALS,
-  POSITIONS,
   readLabel,
-  reasonText,
   searchCatalogue,
+  machineSchema,
+  partSchema,
   sizeForThickness,
   suggestWires,
   type Wire,
@@ -373,21 +371,35 @@ describe('catalogue and suggestions', () => {
   ] as const)(
     '%s of %d mm in a draught of %d m/s: %s of %d mm',
     (material, thicknessMm, draught, wanted, mm) => {
-      const [first] = suggestWires({ material, thicknessMm, draughtMPerS: draught })
+      const [first] = suggestWires({ material, thicknessMm, draughtMPerS: draught }).wires
       expect([first!.classification, first!.diameterMm]).toEqual([wanted, mm])
     },
   )
-  test('every job has a wire, the first costs nothing but shelter, and each reason has its words', () => {
-    for (const material of MATERIALS)
-      for (const thicknessMm of [0.6, 3, 12, 60])
-        for (const position of [undefined, ...POSITIONS])
-          for (const draughtMPerS of [0, 5]) {
-            const list = suggestWires({ material, thicknessMm, position, draughtMPerS })
-            expect(list.length).toBeGreaterThan(0)
-            expect(list[0]!.costs.filter((c) => c !== 'shelter-needed')).toEqual([])
-            for (const s of list)
-              expect([reasonText(s.reason), ...s.costs.map(costText)].join()).not.toMatch(/undefined/)
-          }
+  test('nothing suits low-alloy or stainless sheet in wind but shelter', () => {
+    for (const material of ['low-alloy-steel', 'stainless-steel'] as const) {
+      const { wires, shelter } = suggestWires({ material, thicknessMm: 1, draughtMPerS: 5 })
+      expect(shelter).toBe(true)
+      expect(wires[0]!.diameterMm).toBeLessThanOrEqual(0.9)
+      expect(wires[0]!.costs).toContain('needs-shelter')
+    }
+  })
+  test('480 and 490 MPa are both 70 ksi: neither is a weaker joint', () => {
+    const { wires } = suggestWires({ material: 'mild-steel', thicknessMm: 10 })
+    expect(wires.filter((w) => w.costs.includes('lower-strength'))).toEqual([])
+  })
+  test('the first choice shows its costs too; a machine without gas gear is offered no gas wire', () => {
+    const job = { material: 'mild-steel', thicknessMm: 3 } as const
+    expect(suggestWires(job).wires[0]!.costs).toContain('needs-gas')
+    const machine = machineSchema.parse({ id: 'm', name: 'M', gasGear: false })
+    expect(suggestWires({ ...job, machine }).wires.map((w) => w.classification)).toEqual([
+      'E71T-11',
+      'E71T-GS',
+    ])
+  })
+  test('what the shop has comes first among what suits, in a size it has', () => {
+    const store = [partSchema.parse({ kind: 'wire', label: 'ER70S-3 0.9 mm', count: 1 })]
+    const [first] = suggestWires({ material: 'mild-steel', thicknessMm: 2, store }).wires
+    expect(first).toMatchObject({ classification: 'ER70S-3', diameterMm: 0.9, inStore: true })
   })
   test.each([
     ['gasless sheet', 'E71T-GS'],

@@ -6,6 +6,8 @@ import {
   PlanRefused,
   readLabel,
   say,
+  suggestRequestSchema,
+  suggestWires,
   tooMuch,
   validate,
   wordsFor,
@@ -13,7 +15,7 @@ import {
 } from '@pepper-knot/core'
 
 /** What can be asked for with a body. */
-export const QUESTIONS = ['decode', 'changeover'] as const
+export const QUESTIONS = ['decode', 'suggest', 'changeover'] as const
 export type Question = (typeof QUESTIONS)[number]
 
 export interface Asked {
@@ -54,7 +56,8 @@ export function answer({ question, body, lightOnly }: Asked): Answer | typeof HE
     return refused([problemAt('', say('request.notJson'))])
   }
   if (tooMuch(value)) return refused([problemAt('', say('request.tooMuch'))])
-  return question === 'decode' ? decode(value) : changeover(value, lightOnly ?? false)
+  if (question === 'decode') return decode(value)
+  return question === 'suggest' ? suggest(value) : changeover(value, lightOnly ?? false)
 }
 
 function decode(value: unknown): Answer {
@@ -62,6 +65,11 @@ function decode(value: unknown): Answer {
   if (!body.ok) return refused(body.problems)
   const label = readLabel(body.value.label)
   return label.ok ? ok(words.decode(label.value)) : refused(label.problems)
+}
+
+function suggest(value: unknown): Answer {
+  const body = validate(suggestRequestSchema, value)
+  return body.ok ? ok(words.suggest(suggestWires(body.value))) : refused(body.problems)
 }
 
 function changeover(value: unknown, lightOnly: boolean): Answer | typeof HEAVY {

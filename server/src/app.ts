@@ -71,6 +71,7 @@ export function createApp({ webRoot, demo = false, answerer = answerHere }: Serv
     response.type('json').send((document ??= JSON.stringify(openApi())))
   })
   api.all('/decode', ...asks('decode'))
+  api.all('/suggest', ...asks('suggest'))
   api.all('/changeover', ...asks('changeover'))
   app.use('/api/v1', api)
   app.use('/api', notFound)

@@ -3,19 +3,28 @@ import { DRAUGHT_LIMIT_M_PER_S } from '../gas/flow.ts'
 import { CATALOGUE, type CatalogueEntry } from './catalogue.ts'
 import { type Family, type Material, type Position } from '../terms/terms.ts'
 import { FAMILY_SHEETS } from '../families/index.ts'
+import type { Machine } from '../machine/machine.ts'
+import type { Part } from '../machine/store.ts'
+import { shelfWire } from '../match/prepare.ts'
+import { bandOf, judgeSize, type SizeVerdict } from '../procedures/band.ts'
+import { startSettings } from '../procedures/start.ts'
+import { isForPosition, slagRunsAhead } from '../procedures/usability.ts'
+import { diameterOfMm } from '../wire/diameters.ts'
 import { readLabel } from '../wire/label.ts'
 import { remember } from '../base/remember.ts'
-import type { Wire } from '../wire/wire.ts'
+import type { SizedWire, Wire } from '../wire/wire.ts'
 
-/** What is to be welded; thickness in mm, draught in m/s. */
+/** What is to be welded; thickness in mm, draught in m/s; the machine and the store where they are known. */
 export interface Work {
   material: Material
   thicknessMm: number
   position?: Position | undefined
   draughtMPerS?: number | undefined
+  machine?: Machine | undefined
+  store?: readonly Part[] | undefined
 }
 
-/** Why a wire suits, or what it costs to take it instead; `wording` has the sentences. */
+/** Why a wire suits; `wording` has the sentences. */
 export type Reason =
   | 'thin-wire-for-sheet'
   | 'everyday-wire'
@@ -27,204 +36,88 @@ export type Reason =
   | 'stiff-aluminium-wire'
   | 'aluminium-for-heat'
   | 'copper-filler'
-export type Cost =
-  | 'burn-through'
-  | 'cold-lap'
-  | 'spatter-and-slag'
-  | 'slag-to-clean'
-  | 'needs-gas'
-  | 'shelter-needed'
-  | 'feeds-harder'
-  | 'lower-strength'
-  | 'slower'
-  | 'single-pass'
+/** What a wire costs, whatever else is in the list. */
+export const COSTS = [
+  'needs-shelter',
+  'needs-gas',
+  'burn-through-risk',
+  'cold-lap-risk',
+  'slow',
+  'spatter',
+  'slag',
+  'single-pass',
+  'special-rolls',
+  'short-supply',
+  'feeds-harder',
+  'lower-strength',
+] as const
+export type Cost = (typeof COSTS)[number]
 
 export interface Suggestion {
   classification: string
   family: Family
   diameterMm: number
   reason: Reason
-  /** What it costs against the first of the list; empty for the first. */
   costs: Cost[]
+  /** The shop has it in this size. */
+  inStore: boolean
+}
+export interface Suggestions {
+  /** Best first; none where nothing suits. */
+  wires: Suggestion[]
+  /** It blows too much for gas, and nothing that shields itself suits: shelter is the answer. */
+  shelter: boolean
 }
 
-interface Choice {
-  metals: readonly Material[]
-  /** Over this thickness, mm, and up to the other. */
-  overMm: number
-  toMm: number
-  wind: boolean
-  /** Best first, each with its reason. */
-  wires: readonly (readonly [string, Reason])[]
+/** A wire a practitioner reaches for, with the metal it is reached for on, mm. */
+type Choice = readonly [classification: string, reason: Reason, overMm?: number, toMm?: number]
+
+/** Best first: with gas about, and what shields itself. common practice, no source; sizes and limits are the bands’. */
+const CHOICES: Readonly<Record<Material, readonly Choice[]>> = {
+  'mild-steel': [
+    ['E71T-1M', 'deep-and-fast-on-plate', 8],
+    ['E70C-6M', 'deep-and-fast-on-plate', 8],
+    ['ER70S-6', 'thin-wire-for-sheet', 0, 3],
+    ['ER70S-6', 'everyday-wire', 3],
+    ['ER70S-3', 'everyday-wire', 0, 3],
+    ['E71T-1M', 'deep-and-fast-on-plate', 3, 8],
+    ['E71T-8', 'shields-itself-in-wind', 12],
+    ['E70T-6', 'shields-itself-in-wind', 12],
+    ['E71T-11', 'shields-itself-in-wind'],
+    ['E71T-GS', 'shields-itself-in-wind'],
+    ['E71T-8', 'shields-itself-in-wind', 5, 12],
+  ],
+  'low-alloy-steel': [
+    ['ER80S-D2', 'matches-low-alloy'],
+    ['E81T1-Ni1M', 'deep-and-fast-on-plate'],
+    ['ER80S-Ni1', 'matches-low-alloy'],
+    ['E71T8-Ni1', 'shields-itself-in-wind'],
+  ],
+  'galvanised-steel': [
+    ['ERCuSi-A', 'brazes-cool-on-coated-sheet'],
+    ['ER70S-3', 'everyday-wire', 3],
+    ['ER70S-6', 'everyday-wire'],
+    ['E71T-14', 'shields-itself-in-wind'],
+    ['E71T-11', 'shields-itself-in-wind'],
+    ['E71T-8', 'shields-itself-in-wind', 12],
+  ],
+  'stainless-steel': [
+    ['ER308LSi', 'matches-stainless'],
+    ['E308LT1-4', 'deep-and-fast-on-plate', 4],
+    ['ER316LSi', 'matches-stainless'],
+    ['E308LT0-3', 'shields-itself-in-wind', 3],
+  ],
+  aluminium: [
+    ['ER5356', 'stiff-aluminium-wire'],
+    ['ER4043', 'aluminium-for-heat'],
+    ['ER5183', 'stiff-aluminium-wire', 3],
+  ],
+  'copper-alloy': [
+    ['ERCuSi-A', 'copper-filler'],
+    ['ERCuAl-A2', 'copper-filler'],
+    ['ERCuSn-A', 'copper-filler'],
+  ],
 }
-
-const STEELS: readonly Material[] = ['mild-steel', 'low-alloy-steel']
-
-/** What a practitioner reaches for. common practice, no source; thickness limits are handbook procedure tables', recalled. */
-const CHOICES: readonly Choice[] = [
-  ...[false, true].map((wind): Choice => ({
-    metals: ['aluminium'],
-    overMm: 0,
-    toMm: Infinity,
-    wind,
-    wires: [
-      ['ER5356', 'stiff-aluminium-wire'],
-      ['ER4043', 'aluminium-for-heat'],
-      ['ER5183', 'stiff-aluminium-wire'],
-    ],
-  })),
-  {
-    metals: ['mild-steel'],
-    overMm: 0,
-    toMm: 3,
-    wind: false,
-    wires: [
-      ['ER70S-6', 'thin-wire-for-sheet'],
-      ['ER70S-3', 'everyday-wire'],
-      ['E71T-GS', 'shields-itself-in-wind'],
-    ],
-  },
-  {
-    metals: ['mild-steel'],
-    overMm: 3,
-    toMm: 8,
-    wind: false,
-    wires: [
-      ['ER70S-6', 'everyday-wire'],
-      ['E71T-1M', 'deep-and-fast-on-plate'],
-      ['E71T-11', 'shields-itself-in-wind'],
-    ],
-  },
-  {
-    metals: ['mild-steel'],
-    overMm: 8,
-    toMm: Infinity,
-    wind: false,
-    wires: [
-      ['E71T-1M', 'deep-and-fast-on-plate'],
-      ['E70C-6M', 'deep-and-fast-on-plate'],
-      ['ER70S-6', 'everyday-wire'],
-      ['E71T-8', 'shields-itself-in-wind'],
-    ],
-  },
-  {
-    metals: ['mild-steel'],
-    overMm: 0,
-    toMm: 12,
-    wind: true,
-    wires: [
-      ['E71T-11', 'shields-itself-in-wind'],
-      ['E71T-GS', 'shields-itself-in-wind'],
-      ['ER70S-6', 'everyday-wire'],
-    ],
-  },
-  {
-    metals: STEELS,
-    overMm: 12,
-    toMm: Infinity,
-    wind: true,
-    wires: [
-      ['E71T-8', 'shields-itself-in-wind'],
-      ['E70T-6', 'shields-itself-in-wind'],
-      ['E71T-1M', 'deep-and-fast-on-plate'],
-    ],
-  },
-  {
-    metals: ['low-alloy-steel'],
-    overMm: 0,
-    toMm: 12,
-    wind: true,
-    wires: [
-      ['E71T8-Ni1', 'shields-itself-in-wind'],
-      ['ER80S-D2', 'matches-low-alloy'],
-    ],
-  },
-  {
-    metals: ['low-alloy-steel'],
-    overMm: 0,
-    toMm: Infinity,
-    wind: false,
-    wires: [
-      ['ER80S-D2', 'matches-low-alloy'],
-      ['E81T1-Ni1M', 'deep-and-fast-on-plate'],
-      ['ER80S-Ni1', 'matches-low-alloy'],
-    ],
-  },
-  {
-    metals: ['galvanised-steel'],
-    overMm: 0,
-    toMm: 3,
-    wind: false,
-    wires: [
-      ['ERCuSi-A', 'brazes-cool-on-coated-sheet'],
-      ['E71T-14', 'shields-itself-in-wind'],
-      ['ER70S-6', 'everyday-wire'],
-    ],
-  },
-  {
-    metals: ['galvanised-steel'],
-    overMm: 3,
-    toMm: Infinity,
-    wind: false,
-    wires: [
-      ['ER70S-3', 'everyday-wire'],
-      ['E71T-11', 'shields-itself-in-wind'],
-    ],
-  },
-  {
-    metals: ['galvanised-steel'],
-    overMm: 0,
-    toMm: Infinity,
-    wind: true,
-    wires: [
-      ['E71T-14', 'shields-itself-in-wind'],
-      ['E71T-11', 'shields-itself-in-wind'],
-    ],
-  },
-  {
-    metals: ['stainless-steel'],
-    overMm: 0,
-    toMm: 4,
-    wind: false,
-    wires: [
-      ['ER308LSi', 'matches-stainless'],
-      ['ER316LSi', 'matches-stainless'],
-      ['ER309LSi', 'matches-stainless'],
-    ],
-  },
-  {
-    metals: ['stainless-steel'],
-    overMm: 4,
-    toMm: Infinity,
-    wind: false,
-    wires: [
-      ['ER308LSi', 'matches-stainless'],
-      ['E308LT1-4', 'deep-and-fast-on-plate'],
-      ['ER316LSi', 'matches-stainless'],
-    ],
-  },
-  {
-    metals: ['stainless-steel'],
-    overMm: 0,
-    toMm: Infinity,
-    wind: true,
-    wires: [
-      ['E308LT0-3', 'shields-itself-in-wind'],
-      ['ER308LSi', 'matches-stainless'],
-    ],
-  },
-  ...[false, true].map((wind): Choice => ({
-    metals: ['copper-alloy'],
-    overMm: 0,
-    toMm: Infinity,
-    wind,
-    wires: [
-      ['ERCuSi-A', 'copper-filler'],
-      ['ERCuAl-A2', 'copper-filler'],
-      ['ERCuSn-A', 'copper-filler'],
-    ],
-  })),
-]
 
 const entryOf = (classification: string): CatalogueEntry =>
   CATALOGUE.find((e) => e.classification === classification)!
@@ -233,69 +126,137 @@ const wireOf: (classification: string) => Wire = remember((classification) => {
   if (!label.ok) throw new RangeError(`the catalogue holds a wire that cannot be read: ${classification}`)
   return label.value.wire
 })
+const inSize = (classification: string, mm: number): SizedWire => ({
+  ...wireOf(classification),
+  ...diameterOfMm(mm)!,
+})
 
-/** The size of this wire for a thickness: the nearest it is sold in. @param thicknessMm over 0 */
+const SHEET_MM = 4
+/** The size of this wire for a thickness: the nearest to the usual one that it is sold in. @param thicknessMm over 0 */
 export function sizeForThickness(entry: CatalogueEntry, thicknessMm: number): number {
   const ideal = idealSizeMm(entry.family, thicknessMm)
-  return entry.diametersMm.reduce((a, b) => (Math.abs(b - ideal) < Math.abs(a - ideal) ? b : a))
+  // Where no band is known, sheet takes the thinnest and plate the thickest it is sold in.
+  if (entry.diametersMm.every((mm) => bandOf(inSize(entry.classification, mm)) === null))
+    return thicknessMm > SHEET_MM ? Math.max(...entry.diametersMm) : Math.min(...entry.diametersMm)
+  const nearest = (sizes: readonly number[]) =>
+    sizes.reduce((a, b) => (Math.abs(b - ideal) < Math.abs(a - ideal) ? b : a))
+  const suits = (...verdicts: SizeVerdict[]) =>
+    entry.diametersMm.filter((mm) =>
+      verdicts.includes(judgeSize(inSize(entry.classification, mm), thicknessMm)),
+    )
+  const [best, some] = [suits('fits'), suits('fits', 'stitch-only')]
+  return nearest(best.length ? best : some.length ? some : entry.diametersMm)
 }
 
-/** What it costs to take this wire rather than the first choice. */
-function costsAgainst(entry: CatalogueEntry, first: CatalogueEntry, work: Work, windy: boolean): Cost[] {
-  const wire = wireOf(entry.classification)
-  const best = wireOf(first.classification)
-  const mm = sizeForThickness(entry, work.thicknessMm)
-  const ideal = idealSizeMm(entry.family, work.thicknessMm)
+/** Below this share over the thinnest metal of its band a wire is near burning through. common practice, no source */
+const NEAR_BURN_THROUGH = 1.25
+const BURNS_THROUGH_TO_MM = 3
+const MUCH_THINNER = 0.9
+const LAPS_COLD_FROM_MM = 8
+const usualGas = (wire: Wire) => wire.gas.designations[0] ?? null
+
+function costsOf(wire: SizedWire, work: Work, bestKsi: number | undefined, windy: boolean): Cost[] {
+  const { thicknessMm, machine } = work
+  const sheet = FAMILY_SHEETS[wire.family]
+  const band = bandOf(wire)
+  const verdict = judgeSize(wire, thicknessMm)
+  const needA =
+    machine?.output?.maxA === undefined ? undefined : startSettings(wire, work, usualGas(wire), {}).currentA
   const costs: [Cost, boolean][] = [
-    ['shelter-needed', windy && wire.gas.needed],
-    ['burn-through', mm > ideal && work.thicknessMm <= 3],
-    ['cold-lap', FAMILY_SHEETS[entry.family].lapsColdOnPlate && work.thicknessMm > 8],
-    ['needs-gas', wire.gas.needed && !best.gas.needed],
-    ['spatter-and-slag', FAMILY_SHEETS[entry.family].slag === 'spatter-and-slag'],
-    ['slag-to-clean', FAMILY_SHEETS[entry.family].slag === 'slag' && first.family !== entry.family],
-    ['feeds-harder', /^ER4/.test(entry.classification)],
+    ['needs-shelter', windy && wire.gas.needed],
+    ['needs-gas', wire.gas.needed],
+    [
+      'burn-through-risk',
+      verdict === 'stitch-only' ||
+        (band !== null && thicknessMm <= BURNS_THROUGH_TO_MM && thicknessMm < band[0] * NEAR_BURN_THROUGH),
+    ],
+    ['cold-lap-risk', sheet.lapsColdOnPlate && thicknessMm > LAPS_COLD_FROM_MM],
+    [
+      'slow',
+      thicknessMm > BURNS_THROUGH_TO_MM &&
+        wire.diameterMm < MUCH_THINNER * idealSizeMm(wire.family, thicknessMm),
+    ],
+    ['spatter', sheet.slag === 'spatter-and-slag'],
+    ['slag', sheet.slag !== 'none'],
+    ['single-pass', wire.passes === 'single'],
+    ['special-rolls', sheet.rolls[0] !== 'smooth-v'],
+    ['short-supply', needA != null && needA.value > machine!.output!.maxA!],
+    ['feeds-harder', /^ER4/.test(wire.classification ?? '')],
     [
       'lower-strength',
-      (wire.strength !== null &&
-        best.strength !== null &&
-        wire.strength.tensileMPa.min < best.strength.tensileMPa.min) ||
-        (/^ER4/.test(entry.classification) && /^ER5/.test(first.classification)),
+      wire.strength !== null && bestKsi !== undefined && wire.strength.tensileKsi.min < bestKsi,
     ],
-    ['slower', mm < sizeForThickness(first, work.thicknessMm) && work.thicknessMm > 3],
-    ['single-pass', wire.passes === 'single' && work.thicknessMm > 5],
   ]
-  return costs
-    .filter(([cost, holds]) => holds && (entry !== first || cost === 'shelter-needed'))
-    .map(([cost]) => cost)
+  return costs.filter(([, holds]) => holds).map(([cost]) => cost)
+}
+
+/** Metal-cored wire on plate is sprayed, and spray falls out of an upright joint. common practice */
+const sprayedTube = (wire: Wire): boolean => FAMILY_SHEETS[wire.family].across === 'sprayed-tube'
+const upright = (position: Position | undefined): boolean =>
+  position !== undefined && position !== 'flat' && position !== 'horizontal'
+
+/** Whether a machine can run it at all: its gas gear, and a polarity that cannot be changed. */
+function machineTakes(wire: Wire, machine: Machine | undefined): boolean {
+  if (!machine) return true
+  const fixed = machine.polarityChange === 'fixed' ? machine.fitted.polarity : undefined
+  return !(wire.gas.needed && machine.gasGear === false) && (fixed == null || wire.polarity.includes(fixed))
 }
 
 /**
- * Wires for a job, best first, with the reason of each and what it would cost to take it instead of the first.
- * In a draught above the limit for gas-shielded work the self-shielded ones come first; a metal that none of them
- * joins keeps its gas-shielded wires, which then ask for shelter.
+ * Wires for a job, best first, with the reason and the costs of each: inside the band of their size, the positions
+ * and passes of their class, what the machine can run, and first among equals what the shop has. In a draught above
+ * the limit for gas-shielded work only those that shield themselves; where none of them suits, the gas wires, and
+ * shelter is the answer.
+ * @param work thickness over 0 mm, draught from 0 m/s
  */
-export function suggestWires(work: Work): Suggestion[] {
+export function suggestWires(work: Work): Suggestions {
+  const { thicknessMm, position } = work
   const windy = (work.draughtMPerS ?? 0) > DRAUGHT_LIMIT_M_PER_S
-  const rows = CHOICES.filter(
-    (c) =>
-      c.wind === windy &&
-      c.metals.includes(work.material) &&
-      work.thicknessMm > c.overMm &&
-      work.thicknessMm <= c.toMm,
-  )
-  const able = rows
-    .flatMap((c) => c.wires)
-    .filter(([classification]) => !work.position || wireOf(classification).positions.includes(work.position))
-  const first = able[0] && entryOf(able[0][0])
-  if (!first) return []
-  return able.map(([classification, reason]) => {
+  const shelf = shelfOf(work.store)
+  const able = CHOICES[work.material].flatMap(([classification, reason, over = 0, to = Infinity]) => {
+    if (thicknessMm <= over || thicknessMm > to) return []
     const entry = entryOf(classification)
-    return {
-      classification,
-      family: entry.family,
-      diameterMm: sizeForThickness(entry, work.thicknessMm),
-      reason,
-      costs: costsAgainst(entry, first, work, windy),
-    }
+    const had = entry.diametersMm.filter((mm) => shelf.has(`${classification} ${mm}`))
+    const suits = (mm: number, ...also: SizeVerdict[]) =>
+      ['fits', ...also].includes(judgeSize(inSize(classification, mm), thicknessMm))
+    const mm = had.find((size) => suits(size)) ?? sizeForThickness(entry, thicknessMm)
+    const wire = inSize(classification, mm)
+    return suits(mm, 'stitch-only') &&
+      (position === undefined || isForPosition(wire, position)) &&
+      !slagRunsAhead(wire, position) &&
+      !(sprayedTube(wire) && upright(position)) &&
+      machineTakes(wire, work.machine)
+      ? [{ wire, reason, inStore: had.includes(mm) }]
+      : []
   })
+  const gasless = able.filter(({ wire }) => !wire.gas.needed)
+  const shelter = windy && gasless.length === 0 && able.length > 0
+  const list = windy && !shelter ? gasless : able
+  const once = list.filter(
+    (a, i) => list.findIndex((b) => b.wire.classification === a.wire.classification) === i,
+  )
+  const bestKsi = Math.max(...once.map(({ wire }) => wire.strength?.tensileKsi.min ?? 0))
+  return {
+    shelter,
+    wires: [...once]
+      .sort((a, b) => Number(b.inStore) - Number(a.inStore))
+      .map(({ wire, reason, inStore }) => ({
+        classification: wire.classification!,
+        family: wire.family,
+        diameterMm: wire.diameterMm,
+        reason,
+        costs: costsOf(wire, work, bestKsi || undefined, windy),
+        inStore,
+      })),
+  }
+}
+
+/** Wires on the shelf as `classification size`. */
+function shelfOf(store: readonly Part[] | undefined): ReadonlySet<string> {
+  const has = new Set<string>()
+  for (const part of store ?? []) {
+    const read = part.kind === 'wire' && part.count > 0 ? shelfWire(part) : undefined
+    if (read?.ok) has.add(`${read.value.wire.classification} ${read.value.wire.diameterMm}`)
+  }
+  return has
 }

@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { COSTS } from '../catalogue/suggest.ts'
 import { mixtureSchema } from '../gas/mixtureSchema.ts'
 import { TASKS } from '../steps/step.ts'
 import { PLACES } from '../steps/places.ts'
@@ -67,6 +68,20 @@ export const decodeAnswerSchema = z.strictObject({
       date: z.string().optional(),
     })
     .optional(),
+})
+
+export const suggestAnswerSchema = z.strictObject({
+  wires: z.array(
+    z.strictObject({
+      classification: z.string(),
+      family: z.enum(FAMILIES),
+      diameterMm: z.number().positive(),
+      why: z.string(),
+      costs: z.array(z.enum(COSTS)),
+      inStore: z.boolean(),
+    }),
+  ),
+  shelter: z.boolean(),
 })
 
 const bandSchema = z

@@ -44,9 +44,12 @@ export const METAL_CORED: FamilySheet = {
   pricePerKg: 4,
   feed: TUBE_FEED,
   sizeByThickness: [
+    [3, 1.0],
     [12, 1.2],
     [Infinity, 1.6],
   ],
+  bands: { 0.9: [1.5, 6], 1.0: [2, 8], 1.2: [3, Infinity], 1.4: [5, Infinity], 1.6: [6, Infinity] },
+  stitchBelowMm: {},
   leastCurrentA: {},
   groups: ['metal-cored-short-arc', 'metal-cored-spray'],
   across: 'sprayed-tube',

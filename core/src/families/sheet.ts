@@ -94,6 +94,13 @@ export interface FamilySheet {
   feed: FamilyFeed
   /** Size by thickness, mm: the first row that is as thick takes it. published: AWS Welding Handbook tables, recalled */
   sizeByThickness: readonly (readonly [toMm: number, sizeMm: number])[]
+  /**
+   * Metal each trade size is for, mm, by the size; a tube's designator may say otherwise. recalled from memory, M:
+   * workshop practice. Outside it the metal is too thin, or the wire.
+   */
+  bands: Readonly<Record<number, readonly [fromMm: number, toMm: number]>>
+  /** Sizes that are held in tacks or stitches below a thickness, mm: no long beads. recalled from memory, M */
+  stitchBelowMm: Readonly<Record<number, number>>
   /** Least current it runs at, A, by trade size, where it is known. */
   leastCurrentA: Readonly<Record<number, number>>
   /** Groups of rows its settings stand on; for a designator's, they are found by the box. */

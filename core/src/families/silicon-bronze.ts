@@ -43,9 +43,10 @@ export const SILICON_BRONZE: FamilySheet = {
   },
   sizeByThickness: [
     [1.5, 0.8],
-    [3, 0.9],
     [Infinity, 1.0],
   ],
+  bands: { 0.8: [0.6, 2], 0.9: [0.6, 2.5], 1.0: [0.8, 3] },
+  stitchBelowMm: {},
   leastCurrentA: {},
   groups: ['bronze-brazing', 'bronze-spray'],
   across: 'bronze',

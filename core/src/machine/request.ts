@@ -22,6 +22,12 @@ const MOST_TASK_MINUTES = 500
 /** What a box says. */
 export const decodeRequestSchema = z.object({ label: z.string().max(500) })
 
+/** What is to be welded, for `POST /api/v1/suggest`. */
+export const suggestRequestSchema = jobSchema.extend({
+  machine: machineSchema.optional(),
+  store: storeSchema.optional(),
+})
+
 export const changeoverRequestSchema = z.object({
   machine: machineSchema,
   wire: wireInputSchema,

@@ -1,3 +1,4 @@
+import { FAMILY_SHEETS } from '../families/index.ts'
 import type { Position } from '../terms/terms.ts'
 import type { SizedWire } from '../wire/wire.ts'
 import type { Group } from '../families/groups.ts'
@@ -69,3 +70,10 @@ export function isForPosition(wire: Named & Pick<SizedWire, 'positions'>, positi
     return wire.positions.includes(position)
   return wire.positions.includes(position)
 }
+
+/** Downhill the slag runs ahead of the arc, but for the classes made for it. common practice; A5.20 Table 2, recalled */
+const RUN_DOWNHILL = ['T-11', 'T-13', 'T-14', 'T-GS']
+export const slagRunsAhead = (wire: Named, position: Position | undefined): boolean =>
+  position === 'vertical-down' &&
+  FAMILY_SHEETS[wire.family].slag !== 'none' &&
+  !RUN_DOWNHILL.includes(usabilityOf(wire) ?? '')

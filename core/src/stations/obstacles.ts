@@ -2,7 +2,8 @@ import type { WireNote } from '../wire/wire.ts'
 import { DRAUGHT_LIMIT_M_PER_S } from '../gas/flow.ts'
 import type { Station } from '../machine/stations.ts'
 import { FAMILY_SHEETS } from '../families/index.ts'
-import { stepsBetween } from '../wire/diameters.ts'
+import { bandOf, judgeSize, SINGLE_PASS_MM } from '../procedures/band.ts'
+import type { SizedWire } from '../wire/wire.ts'
 import { idealSizeMm } from '../families/size.ts'
 import { rangeTakes } from '../wire/sizes.ts'
 import { conditionVerdict, type Finding, type MatchContext } from '../match/finding.ts'
@@ -26,7 +27,6 @@ export type ObstacleRule =
   | 'no-gas-gear'
   | 'spool-does-not-fit'
   | 'spool-gun-takes-small-spool'
-  | 'output-too-small'
   | 'draught-too-strong'
   | 'wire-not-for-metal'
 export type CautionRule =
@@ -34,9 +34,14 @@ export type CautionRule =
   | 'position-not-in-classification'
   | 'single-pass-on-plate'
   | 'zinc-fume'
+  | 'zinc-stays-on'
   | 'chromium-fume'
   | 'wire-thick-for-metal'
   | 'wire-thin-for-metal'
+  | 'wire-for-stitches-only'
+  | 'wire-off-usual'
+  | 'output-small'
+  | 'downhill-on-plate'
   | 'new-wire-rusty'
   | 'new-wire-spoiled'
   | 'liner-shared-with-steel'
@@ -61,13 +66,6 @@ export function obstacles(c: MatchContext, findings: readonly Finding[]): Obstac
   if (wire.gas.needed && machine.gasGear === false)
     found.push({ station: 'gas', rule: 'no-gas-gear', facts: { family: wire.family } })
   found.push(...spoolObstacles(c))
-  const least = FAMILY_SHEETS[wire.family].leastCurrentA[wire.diameterMm]
-  if (least !== undefined && machine.output?.maxA !== undefined && machine.output.maxA < least)
-    found.push({
-      station: 'supply',
-      rule: 'output-too-small',
-      facts: { maxA: machine.output.maxA, leastA: least, sizeMm: wire.diameterMm },
-    })
   if (job && wire.gas.needed && (job.draughtMPerS ?? 0) > DRAUGHT_LIMIT_M_PER_S)
     found.push({
       station: 'gasFlow',
@@ -119,9 +117,15 @@ function sharedLiner({ wire, oldWire, fitted }: MatchContext): CautionRule | und
     : undefined
 }
 
+/** Thicker is plate. common practice */
+const SHEET_MM = 5
+
+/** It brazes: the sheet does not melt, and keeps its zinc. */
+const brazes = (wire: SizedWire): boolean => wire.process === 'GMAW brazing'
+
 /** What does not stop the change but should be known: said beside it, never swallowed. */
 export function cautions(c: MatchContext): Caution[] {
-  const { wire, wireCondition, fitted, oldWire, job, practice } = c
+  const { machine, wire, wireCondition, fitted, oldWire, job, practice } = c
   // The plate limit of a wire is only worth saying on such plate.
   const notes = wire.notes.filter(
     (note) => note !== 'thick-plate-limit' || !job || job.thicknessMm > THICK_PLATE_MM,
@@ -142,6 +146,10 @@ export function cautions(c: MatchContext): Caution[] {
     found.push({ station: 'driveRolls', rule: 'birdnest-find-cause', facts: {} })
   const shared = sharedLiner(c)
   if (shared) found.push({ station: 'liner', rule: shared, facts: { old: oldWire!.family } })
+  const leastA = FAMILY_SHEETS[wire.family].leastCurrentA[wire.diameterMm]
+  const maxA = machine.output?.maxA
+  if (leastA !== undefined && maxA !== undefined && maxA < leastA)
+    found.push({ station: 'supply', rule: 'output-small', facts: { maxA, leastA, sizeMm: wire.diameterMm } })
   if (!job) return found
   if (job.position && !wire.positions.includes(job.position))
     found.push({
@@ -149,18 +157,36 @@ export function cautions(c: MatchContext): Caution[] {
       rule: 'position-not-in-classification',
       facts: { position: job.position, positions: wire.positions },
     })
-  if (wire.passes === 'single' && job.thicknessMm > 5)
+  if (job.position === 'vertical-down' && job.thicknessMm > SHEET_MM)
+    found.push({ station: 'spool', rule: 'downhill-on-plate', facts: { thicknessMm: job.thicknessMm } })
+  if (wire.passes === 'single' && job.thicknessMm > SINGLE_PASS_MM)
     found.push({ station: 'spool', rule: 'single-pass-on-plate', facts: { thicknessMm: job.thicknessMm } })
-  if (job.material === 'galvanised-steel') found.push({ station: 'spool', rule: 'zinc-fume', facts: {} })
+  if (job.material === 'galvanised-steel')
+    found.push({ station: 'spool', rule: brazes(wire) ? 'zinc-stays-on' : 'zinc-fume', facts: {} })
   if (job.material === 'stainless-steel') found.push({ station: 'spool', rule: 'chromium-fume', facts: {} })
-  // Thin sheet wants thin wire, plate thick wire. A shop that runs one wire for all sees the cost of every step.
-  const idealMm = idealSizeMm(wire.family, job.thicknessMm)
-  const steps = stepsBetween(wire.diameterMm, idealMm)
-  if (Math.abs(steps) >= (practice.oneWireForAll === 'one-for-all' ? 1 : 2))
-    found.push({
-      station: 'spool',
-      rule: steps > 0 ? 'wire-thick-for-metal' : 'wire-thin-for-metal',
-      facts: { thicknessMm: job.thicknessMm, sizeMm: wire.diameterMm, idealMm },
-    })
-  return found
+  return [...found, ...sizeCautions(wire, job.thicknessMm, practice.oneWireForAll === 'one-for-all')]
+}
+
+/** Thin sheet wants thin wire, plate thick wire: outside its band the size is said to be so, and which way. */
+function sizeCautions(wire: SizedWire, thicknessMm: number, oneForAll: boolean): Caution[] {
+  const idealMm = idealSizeMm(wire.family, thicknessMm)
+  // A size that this wire is not sold for is not proposed.
+  const usualMm = judgeSize({ ...wire, diameterMm: idealMm }, thicknessMm) === 'fits' ? idealMm : undefined
+  const [fromMm, toMm] = bandOf(wire) ?? []
+  const facts = {
+    thicknessMm,
+    sizeMm: wire.diameterMm,
+    usualMm,
+    fromMm,
+    toMm: toMm === Infinity ? undefined : toMm,
+  }
+  const verdict = judgeSize(wire, thicknessMm)
+  const rule = {
+    'stitch-only': 'wire-for-stitches-only',
+    'wire-thick': 'wire-thick-for-metal',
+    'wire-thin': 'wire-thin-for-metal',
+    fits: oneForAll && usualMm !== undefined && wire.diameterMm !== usualMm ? 'wire-off-usual' : undefined,
+  } as const
+  const said = rule[verdict]
+  return said ? [{ station: 'spool', rule: said, facts }] : []
 }

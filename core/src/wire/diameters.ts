@@ -45,10 +45,6 @@ const LADDER_MM = [0.5, 0.6, 0.8, 0.9, 1.0, 1.2, 1.4, 1.6, 2.0, 2.4]
 /** The next trade size above, in mm; the same size at the top of the ladder. */
 export const oneSizeUpMm = (tradeMm: number): number => LADDER_MM.find((mm) => mm > tradeMm) ?? tradeMm
 
-/** How many trade sizes one wire is above another; below is negative. */
-export const stepsBetween = (mm: number, otherMm: number): number =>
-  TRADE_SIZES.findIndex((s) => s.mm === mm) - TRADE_SIZES.findIndex((s) => s.mm === otherMm)
-
 export interface Diameter {
   /** Trade size in mm. */
   diameterMm: number

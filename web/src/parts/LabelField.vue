@@ -1,10 +1,14 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { problemText, readLabel } from '@pepper-knot/core'
+import { cautionText, KIND_WORDS, labelText, problemText, readLabel, withKind } from '@pepper-knot/core'
+import { useSettings } from '../stores/settings.ts'
 import { usePageKeys } from './keys.ts'
 
-/** What does the box say? Read at once; a refusal gives its reason and the likely meaning. */
+/**
+ * What does the box say? Read at once and said back; a refusal gives its reason and the likely meaning, and a kind
+ * that the box left open is asked for.
+ */
 const text = defineModel<string>({ required: true })
 /** `named`: the text is the name of a wire that no label describes. */
 const props = withDefaults(defineProps<{ hideRead?: boolean; named?: boolean }>(), {
@@ -13,9 +17,22 @@ const props = withDefaults(defineProps<{ hideRead?: boolean; named?: boolean }>(
 })
 defineEmits<{ enter: [] }>()
 const { t } = useI18n()
+const settings = useSettings()
 const field = ref<{ focus: () => void }>()
 
 const label = computed(() => (text.value.trim() === '' || props.named ? undefined : readLabel(text.value)))
+const read = computed(() => (label.value?.ok ? label.value.value : undefined))
+const openKind = computed(() => read.value?.wire.open)
+/** Slips that were mended and words of the shop are said; what every such wire is, is said elsewhere. */
+const MENDED = ['short-form', 'shop-words', 'letters-mended', 'hyphen-added', 'kind-unknown', 'metal-unknown']
+const notes = computed(() =>
+  (read.value?.wire.notes ?? [])
+    .filter((note) => MENDED.includes(note))
+    .map((note) => cautionText({ station: 'spool', rule: `note-${note}`, facts: {} }, settings.units)),
+)
+const notUnderstood = computed(() =>
+  (read.value?.wire.unread ?? []).filter((word) => word !== 'diameter' && word !== 'family').join(' '),
+)
 const problem = computed(() => (label.value && !label.value.ok ? label.value.problems[0] : undefined))
 function take() {
   const { suggestion, instead } = problem.value ?? {}
@@ -49,6 +66,19 @@ usePageKeys({
       maxlength="500"
       @keydown.enter="$emit('enter')"
     />
+    <p v-if="read && !hideRead" class="read" role="status">
+      {{ t('label.read', { what: labelText(read, settings.units) }) }}
+    </p>
+    <p v-for="note in hideRead ? [] : notes" :key="note" class="muted small">{{ note }}</p>
+    <p v-if="notUnderstood && !hideRead" class="muted small">
+      {{ t('asks.notUnderstood', { words: notUnderstood }) }}
+    </p>
+    <div v-if="openKind" class="kinds" role="group" :aria-label="t('label.whichKind')">
+      <span>{{ t('label.whichKind') }}</span>
+      <v-btn v-for="kind in KIND_WORDS[openKind]" :key="kind" @click="text = withKind(text, kind)">{{
+        kind
+      }}</v-btn>
+    </div>
     <v-btn v-if="problem?.suggestion" class="mt" @click="take">{{
       t('label.meant', { text: problem.suggestion })
     }}</v-btn>
@@ -56,6 +86,22 @@ usePageKeys({
 </template>
 
 <style scoped>
+.read {
+  margin: 4px 0 0;
+  font-weight: 600;
+  overflow-wrap: anywhere;
+}
+.small {
+  margin: 2px 0 0;
+  font-size: 0.9rem;
+}
+.kinds {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+  align-items: center;
+  margin-top: 8px;
+}
 .mt {
   margin-top: 8px;
 }

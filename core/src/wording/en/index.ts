@@ -3,11 +3,14 @@ import type { Problem } from '../../base/problem.ts'
 import type { UnitSystem } from '../../units/format.ts'
 import type { Label } from '../../wire/label.ts'
 import { changeoverAnswer, decodeAnswer } from './answer.ts'
+import type { Suggestions } from '../../catalogue/suggest.ts'
+import { suggestAnswer } from './suggestions.ts'
 import { problemsAnswer } from './problems.ts'
 
 /** What is answered in English, in a shop's units. */
 export const english = (units: UnitSystem) => ({
   decode: (label: Label) => decodeAnswer(label, units),
+  suggest: (suggestions: Suggestions) => suggestAnswer(suggestions),
   changeover: (plan: Changeover) => changeoverAnswer(plan, units),
   problems: (problems: readonly Problem[]) => problemsAnswer(problems),
 })

@@ -6,9 +6,10 @@ import type { Mixture } from '../../gas/mixtureSchema.ts'
 import { shortMixture } from '../../gas/mixture.ts'
 import type { Place } from '../../steps/places.ts'
 import type { Station } from '../../machine/stations.ts'
-import { formatLead, type UnitSystem } from '../../units/format.ts'
+import { formatLead, formatLength, formatMass, type UnitSystem } from '../../units/format.ts'
 import { tradeLabel } from '../../wire/diameters.ts'
-import type { Strength } from '../../wire/wire.ts'
+import type { Label } from '../../wire/label.ts'
+import type { Strength, Wire } from '../../wire/wire.ts'
 import type { Family, Material, Position } from '../../terms/terms.ts'
 
 type Condition = (typeof CONDITIONS)[number]
@@ -231,3 +232,44 @@ export function strengthText(strength: Strength, units: UnitSystem): string {
   const range = tensile.max === undefined ? `at least ${tensile.min}` : `${tensile.min}–${tensile.max}`
   return `${range} ${unit}${yields === null ? '' : `, yield ${yields} ${unit}`}`
 }
+
+const OPEN_KINDS: Record<NonNullable<Wire['open']>, string> = {
+  cored: 'cored wire, kind not known',
+  solid: 'solid wire, metal not known',
+}
+/** What kind of wire it is, as far as anyone knows. */
+export const kindText = (wire: Pick<Wire, 'family' | 'open'>): string =>
+  wire.open ? OPEN_KINDS[wire.open] : FAMILY_NAMES[wire.family]
+/** A wire by its classification, or by its kind. */
+export const wireText = (wire: Pick<Wire, 'classification' | 'family' | 'open'>): string =>
+  wire.classification ?? kindText(wire)
+
+/** What a label was read as, in one line: wire, size, mass, and what stood beside it. */
+export function labelText({ wire, besides }: Label, units: UnitSystem): string {
+  const parts = [
+    ...(wire.classification === null ? [] : [wire.classification]),
+    kindText(wire),
+    ...(wire.diameterMm === null
+      ? []
+      : [
+          units === 'metric'
+            ? `${tradeLabel(wire.diameterMm, 'metric')} mm`
+            : `${tradeLabel(wire.diameterMm, 'inch')} in`,
+        ]),
+    ...(wire.massKg === null ? [] : [formatMass(wire.massKg, units)]),
+    ...(besides.gas ? [`gas ${mixtureText(besides.gas)}`] : []),
+    ...(besides.thicknessMm === undefined ? [] : [`on ${formatLength(besides.thicknessMm, units)}`]),
+    ...(besides.date === undefined ? [] : [`dated ${besides.date}`]),
+  ]
+  return parts.join(', ')
+}
+/** What to add to a label whose kind is open, each read at once when taken. */
+export const KIND_WORDS: Record<NonNullable<Wire['open']>, readonly string[]> = {
+  cored: ['dual shield', 'self-shielded', 'metal-cored'],
+  solid: ['mild steel', 'stainless', 'aluminium', 'silicon bronze'],
+}
+/** The same label with its kind said. */
+export const withKind = (label: string, kind: string): string =>
+  `${kind} ${label.replace(/\b(?:flux[\s-]?cored?|fluxcored?|cored|fcaw|fcw|tubular|mig|mag|gmaw|solid|wire)\b/gi, ' ')}`
+    .replace(/\s+/g, ' ')
+    .trim()

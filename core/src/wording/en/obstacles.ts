@@ -33,10 +33,6 @@ const OBSTACLES: Record<ObstacleRule, Say> = {
     message: `A spool gun takes S100 spools; this is a ${valueText(f.type)}.`,
     wayOut: 'Buy the wire on an S100 spool, or fit the push gun.',
   }),
-  'output-too-small': (f, u) => ({
-    message: `The machine gives ${String(f.maxA)} A at most; ${sizeText(Number(f.sizeMm), u)} wire of this kind wants at least ${String(f.leastA)} A.`,
-    wayOut: 'Take a thinner wire, or a larger machine.',
-  }),
   'draught-too-strong': (f, u) => ({
     message: `A draught of ${formatDraught(Number(f.draught), u)} blows shielding gas away; gas-shielded work stops at ${formatDraught(Number(f.limit), u)}.`,
     wayOut: 'Put up a shelter, or take a self-shielded wire.',
@@ -54,6 +50,15 @@ const FOR_METAL: Record<Material, string> = {
   aluminium: 'Take an aluminium wire, such as ER5356 or ER4043.',
   'copper-alloy': 'Take silicon bronze, ERCuSi-A.',
 }
+
+/** Above this nobody burns through, but at an open root. common practice, no source */
+const BURNS_THROUGH_TO_MM = 6
+const bandText = (f: Obstacle['facts'], u: UnitSystem): string => {
+  const from = formatLength(Number(f.fromMm), u)
+  return f.toMm === undefined ? `${from} and more` : `${from} to ${formatLength(Number(f.toMm), u)}`
+}
+const usualText = (f: Obstacle['facts'], u: UnitSystem): string =>
+  f.usualMm === undefined ? '' : ` About ${sizeText(Number(f.usualMm), u)} is usual here.`
 
 const CAUTIONS: Record<CautionRule, (f: Obstacle['facts'], units: UnitSystem) => string> = {
   'note-old-form-no-gas-letter': () =>
@@ -99,11 +104,29 @@ const CAUTIONS: Record<CautionRule, (f: Obstacle['facts'], units: UnitSystem) =>
   'single-pass-on-plate': (f, u) =>
     `${formatLength(Number(f.thicknessMm), u)} usually wants more than one pass; this wire is for single passes.`,
   'zinc-fume': () => 'Galvanised: grind the zinc off the joint, ventilate far more, stay out of the plume.',
+  'zinc-stays-on': () =>
+    'Galvanised, brazed: the zinc stays on, that is why it is brazed. Extract at the arc or wear a fitted fume respirator: zinc gives metal fume fever. Wax and foam in closed sections burn: clear them.',
   'chromium-fume': () => 'Stainless: fume holds hexavalent chromium. Extract it at the arc.',
   'wire-thick-for-metal': (f, u) =>
-    `${sizeText(Number(f.sizeMm), u)} wire is thick for ${formatLength(Number(f.thicknessMm), u)}: hot enough to run it burns through, and cooler it laps cold. About ${sizeText(Number(f.idealMm), u)} suits.`,
+    `${sizeText(Number(f.sizeMm), u)} wire is thick for ${formatLength(Number(f.thicknessMm), u)}: ${
+      Number(f.thicknessMm) <= BURNS_THROUGH_TO_MM
+        ? 'hot enough to run it burns through, and cooler it laps cold'
+        : 'it lays more metal than such a joint holds'
+    }. It is for ${bandText(f, u)}.${usualText(f, u)}`,
   'wire-thin-for-metal': (f, u) =>
-    `${sizeText(Number(f.sizeMm), u)} wire is thin for ${formatLength(Number(f.thicknessMm), u)}: more passes, and cold laps if it is hurried. About ${sizeText(Number(f.idealMm), u)} suits.`,
+    `${sizeText(Number(f.sizeMm), u)} wire is thin for ${formatLength(Number(f.thicknessMm), u)}: slow, in many passes, with cold laps if it is hurried. It is for ${bandText(f, u)}.`,
+  'wire-for-stitches-only': (f, u) =>
+    `${sizeText(Number(f.sizeMm), u)} wire on ${formatLength(Number(f.thicknessMm), u)}: no long beads, tack or stitch, or it burns through.${usualText(f, u)}`,
+  'wire-off-usual': (f, u) =>
+    `One wire for everything: on ${formatLength(Number(f.thicknessMm), u)} about ${sizeText(Number(f.usualMm), u)} is usual. ${
+      Number(f.sizeMm) < Number(f.usualMm)
+        ? 'The thinner wire is slower here.'
+        : 'The thicker wire runs hotter here: short beads.'
+    }`,
+  'downhill-on-plate': (f, u) =>
+    `Vertical down on ${formatLength(Number(f.thicknessMm), u)}: puddle and slag run ahead of the arc, and it fuses poorly. Uphill where the joint must hold.`,
+  'output-small': (f, u) =>
+    `The machine gives ${String(f.maxA)} A at most; ${sizeText(Number(f.sizeMm), u)} wire of this kind is seldom run below ${String(f.leastA)} A. A thinner wire or a larger machine is easier.`,
   'new-wire-rusty': () =>
     'The new wire is rusty or dirty outside: cut off every turn that shows it before threading. Rust insulates the tip and packs the liner.',
   'new-wire-spoiled': (f) =>

@@ -3,12 +3,18 @@ import {
   changeoverAnswerSchema,
   decodeAnswerSchema,
   infoAnswerSchema,
+  suggestAnswerSchema,
   problemsAnswerSchema,
 } from '../../exchange/api.ts'
 import { plainSchema, type JsonSchema } from '../../exchange/jsonSchema.ts'
 import { wireInputSchema } from '../../machine/fitted/wire.ts'
 import { machineSchema } from '../../machine/machine.ts'
-import { changeoverRequestSchema, decodeRequestSchema, jobSchema } from '../../machine/request.ts'
+import {
+  changeoverRequestSchema,
+  decodeRequestSchema,
+  jobSchema,
+  suggestRequestSchema,
+} from '../../machine/request.ts'
 import { partSchema } from '../../machine/store.ts'
 import { practiceSchema } from '../../practice/practice.ts'
 
@@ -42,8 +48,10 @@ const COMPONENTS: readonly (readonly [string, z.ZodType, 'input' | 'output'])[] 
   ['Practice', practiceSchema, 'input'],
   ['DecodeRequest', decodeRequestSchema, 'input'],
   ['ChangeoverRequest', changeoverRequestSchema, 'input'],
+  ['SuggestRequest', suggestRequestSchema, 'input'],
   ['DecodeAnswer', decodeAnswerSchema, 'output'],
   ['ChangeoverAnswer', changeoverAnswerSchema, 'output'],
+  ['SuggestAnswer', suggestAnswerSchema, 'output'],
   ['Info', infoAnswerSchema, 'output'],
   ['Problems', problemsAnswerSchema, 'output'],
 ]
@@ -84,6 +92,7 @@ export function openApi(): JsonSchema {
         'ChangeoverRequest',
         'ChangeoverAnswer',
       ),
+      '/suggest': asks('Wires that suit a job, best first.', 'suggest', 'SuggestRequest', 'SuggestAnswer'),
       '/info': {
         get: {
           summary: 'What this server is.',

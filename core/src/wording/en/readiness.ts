@@ -34,7 +34,6 @@ const OBSTACLE_SHORT: Partial<Record<ObstacleRule, string>> = {
   'no-gas-gear': 'no gas gear',
   'spool-does-not-fit': 'spool does not fit',
   'spool-gun-takes-small-spool': 'spool gun takes 100 mm',
-  'output-too-small': 'output too small',
 }
 
 /** The words of a cell: its state, and under it what a glance must know. */

@@ -6,6 +6,8 @@ export const bench = {
     machines: 'Machines',
     shelf: 'On the shelf',
     shelfText: 'Choose a wire, then the machine to put it on.',
+    finder: 'Which wire for the job?',
+    finderText: 'Say what is to be welded; a wire that is chosen goes into the field above.',
     noWires: 'No wires in the store yet.',
     chooseMachine: '{wire}: now choose the machine.',
     noMachines: 'No machine yet',

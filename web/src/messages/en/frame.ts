@@ -95,6 +95,8 @@ export const frame = {
     example: 'E71T-11 .030 10 lb',
     noSize: 'No size read yet: add it, for example .035 or 0.9 mm.',
     meant: 'Use {text}',
+    read: 'Read: {what}',
+    whichKind: 'Which is it?',
   },
   schools: { default: 'default', shops: 'as the shop does' },
   why: {

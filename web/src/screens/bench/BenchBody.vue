@@ -1,8 +1,8 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, defineAsyncComponent, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRouter } from 'vue-router'
-import { readLabel, type Part } from '@pepper-knot/core'
+import { readLabel, wireText, type Part } from '@pepper-knot/core'
 import LabelField from '../../parts/LabelField.vue'
 import { useMachines } from '../../stores/machines.ts'
 import { useParts } from '../../stores/parts.ts'
@@ -18,6 +18,8 @@ const machineStore = useMachines()
 const partStore = useParts()
 const runStore = useRuns()
 const label = ref('')
+const finding = ref(false)
+const JobFinder = defineAsyncComponent(() => import('./JobFinder.vue'))
 
 const wires = computed(() =>
   partStore.list.filter((p): p is Extract<Part, { kind: 'wire' }> => p.kind === 'wire' && p.count > 0),
@@ -40,8 +42,12 @@ function start(machineId: string, wire = label.value, byHand = hand.value) {
   <div class="body">
     <LabelField v-model="label" class="ask" :named="hand !== undefined" />
     <p v-if="chosen" class="note" role="status">
-      {{ t('bench.chooseMachine', { wire: chosen.classification }) }}
+      {{ t('bench.chooseMachine', { wire: wireText(chosen) }) }}
     </p>
+    <details class="which" @toggle="finding ||= ($event.target as HTMLDetailsElement).open">
+      <summary>{{ t('bench.finder') }}</summary>
+      <JobFinder v-if="finding" :chosen="label" @choose="label = $event" />
+    </details>
     <OpenRuns />
     <ReadinessBoard v-if="machineStore.list.length" class="board" @start="start" />
     <div class="cols">
@@ -50,7 +56,7 @@ function start(machineId: string, wire = label.value, byHand = hand.value) {
           v-for="machine in machineStore.list"
           :key="machine.id"
           :machine="machine"
-          :offer="chosen?.classification ?? (hand && label) ?? undefined"
+          :offer="(chosen && wireText(chosen)) ?? (hand && label) ?? undefined"
           @start="start(machine.id)"
         />
         <div v-if="machineStore.list.length === 0" class="empty">
@@ -94,6 +100,10 @@ function start(machineId: string, wire = label.value, byHand = hand.value) {
 }
 .board {
   margin-bottom: 26px;
+}
+.which {
+  border-bottom: 1px solid var(--rule);
+  margin-bottom: 18px;
 }
 .cols {
   display: grid;

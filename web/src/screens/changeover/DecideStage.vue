@@ -1,29 +1,28 @@
 <script setup lang="ts">
 import { useRun } from '../../composables/useRun.ts'
-import { computed, ref } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import {
+  CORED_STAND_IN,
   FIRST_BY_HAND,
+  kindText,
   problemLine,
+  mixtureText,
+  readLabel,
   cautionText,
   FAMILIES,
   FAMILY_NAMES,
   FAMILY_SHEETS,
-  formatDraught,
-  gaugeScaleOf,
   isSized,
-  MATERIAL_NAMES,
-  MATERIALS,
   obstacleText,
-  POSITION_NAMES,
-  POSITIONS,
   TRADE_SIZES,
   tradeLabel,
+  type Family,
   type Part,
   type WireByHand,
 } from '@pepper-knot/core'
 import LabelField from '../../parts/LabelField.vue'
-import QuantityField from '../../parts/QuantityField.vue'
+import JobFields from '../../parts/JobFields.vue'
 import { useParts } from '../../stores/parts.ts'
 import { useSettings } from '../../stores/settings.ts'
 import WireAsks from './WireAsks.vue'
@@ -42,7 +41,17 @@ const shelf = computed(() =>
   partStore.list.filter((p): p is Extract<Part, { kind: 'wire' }> => p.kind === 'wire' && p.count > 0),
 )
 const wire = computed(() => (read.value.wire.ok ? read.value.wire.value.wire : undefined))
-const gaugeScale = computed(() => gaugeScaleOf(run.value.job.material))
+const besides = computed(() => {
+  const label = byHand.value || !run.value.label.trim() ? undefined : readLabel(run.value.label)
+  return label?.ok ? label.value.besides : undefined
+})
+/** A thickness typed with the wire is the metal’s; one that was given is not overwritten. */
+watch(
+  () => besides.value?.thicknessMm,
+  (mm) => {
+    if (mm !== undefined && run.value.job.thicknessMm === undefined) run.value.job.thicknessMm = mm
+  },
+)
 const problems = computed(() => read.value.plan?.problems ?? [])
 const missing = computed(() => [
   ...(!wire.value || !isSized(wire.value) ? [t('decide.needWire')] : []),
@@ -64,10 +73,25 @@ function toggleHand() {
   if (byHand.value) setHand({})
   else delete run.value.byHand
 }
-function setHand(change: object) {
-  const next = { ...hand.value, ...change }
-  run.value.byHand = next
-  run.value.label = `${FAMILY_NAMES[next.family]} ${tradeLabel(next.diameterMm, settings.units)}`
+/** A cored wire of which nobody knows the kind. */
+const CORED_UNKNOWN = 'cored-unknown'
+const kinds = [
+  ...FAMILIES.map((value) => ({ value: value as string, title: FAMILY_NAMES[value] })),
+  { value: CORED_UNKNOWN, title: kindText({ family: CORED_STAND_IN, open: 'cored' }) },
+]
+const setKind = (kind: string) =>
+  setHand({
+    gas: undefined,
+    polarity: undefined,
+    ...(kind === CORED_UNKNOWN
+      ? { family: CORED_STAND_IN, tubular: true as const }
+      : { family: kind as Family, tubular: undefined }),
+  })
+function setHand(change: Partial<WireByHand> | Record<string, undefined>) {
+  const { tubular, ...next } = { ...hand.value, ...change } as WireByHand
+  run.value.byHand = { ...next, ...(tubular && { tubular }) }
+  const kind = kindText({ family: next.family, ...(tubular && { open: 'cored' as const }) })
+  run.value.label = `${kind} ${tradeLabel(next.diameterMm, settings.units)}`
 }
 </script>
 
@@ -75,13 +99,18 @@ function setHand(change: object) {
   <div class="screen decide">
     <div class="form">
       <h1>{{ t('decide.title', { machine: machine.name }) }}</h1>
-      <LabelField v-if="!byHand" v-model="run.label" @enter="missing.length === 0 && emit('next')" />
+      <LabelField
+        v-if="!byHand"
+        v-model="run.label"
+        hide-read
+        @enter="missing.length === 0 && emit('next')"
+      />
       <div v-else class="pairs">
         <v-select
           :label="t('decide.family')"
-          :items="FAMILIES.map((value) => ({ value, title: FAMILY_NAMES[value] }))"
-          :model-value="hand.family"
-          @update:model-value="setHand({ family: $event, gas: undefined, polarity: undefined })"
+          :items="kinds"
+          :model-value="hand.tubular ? CORED_UNKNOWN : hand.family"
+          @update:model-value="setKind"
         />
         <v-select
           :label="t('decide.size')"
@@ -95,6 +124,7 @@ function setHand(change: object) {
           @update:model-value="setHand({ diameterMm: $event })"
         />
         <v-select
+          v-if="!hand.tubular"
           :label="t('decide.boxPolarity')"
           :items="[
             { value: 'DCEP', title: 'DCEP, gun on +' },
@@ -105,7 +135,7 @@ function setHand(change: object) {
           @update:model-value="setHand({ polarity: $event ? [$event] : undefined })"
         />
         <v-select
-          v-if="FAMILY_SHEETS[hand.family].gas.length"
+          v-if="!hand.tubular && FAMILY_SHEETS[hand.family].gas.length"
           :label="t('decide.boxGas')"
           :items="['M21', 'C1', 'M20', 'M12', 'M13', 'I1', 'I3']"
           :model-value="hand.gas ?? null"
@@ -129,37 +159,8 @@ function setHand(change: object) {
           </button>
         </div>
       </details>
-      <div class="pairs">
-        <v-select
-          v-model="run.job.material"
-          :label="t('decide.metal')"
-          :items="MATERIALS.map((value) => ({ value, title: MATERIAL_NAMES[value] }))"
-        />
-        <QuantityField
-          v-model="run.job.thicknessMm"
-          kind="thickness"
-          :label="t('decide.thickness')"
-          :hint="t('decide.thicknessHint')"
-          :units="settings.units"
-          :gauge-scale="gaugeScale"
-          :min="0.3"
-          :max="200"
-        />
-        <v-select
-          v-model="run.job.position"
-          :label="t('decide.position')"
-          :items="POSITIONS.map((value) => ({ value, title: POSITION_NAMES[value] }))"
-        />
-        <QuantityField
-          v-model="run.job.draughtMPerS"
-          kind="draught"
-          :label="t('decide.draught')"
-          :hint="t('decide.draughtHint', { limit: formatDraught(2.2, settings.units) })"
-          :units="settings.units"
-          :max="50"
-        />
-      </div>
-      <WireFinder :job="run.job" :chosen="run.label" @choose="choose" />
+      <JobFields v-model="run.job" />
+      <WireFinder :job="run.job" :chosen="run.label" :machine="machine" @choose="choose" />
       <div class="row">
         <v-btn
           variant="flat"
@@ -175,6 +176,7 @@ function setHand(change: object) {
     <aside class="asks sheet" :aria-label="t('decide.asks')" aria-live="polite">
       <h2>{{ t('decide.asks') }}</h2>
       <WireAsks v-if="wire" :wire="wire" />
+      <p v-if="besides?.gas" class="muted">{{ t('decide.gasTyped', { gas: mixtureText(besides.gas) }) }}</p>
       <p v-else class="muted">{{ t('decide.nothingYet') }}</p>
       <div v-for="problem in problems" :key="problem.rule" class="note note--stop">
         <b class="problem">{{ obstacleText(problem, settings.units).message }}</b>

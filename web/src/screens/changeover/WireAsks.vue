@@ -2,10 +2,10 @@
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import {
-  FAMILY_NAMES,
   FAMILY_SHEETS,
   formatMass,
   gunOn,
+  kindText,
   LINER_NAMES,
   POSITION_NAMES,
   PRESSURE_NAMES,
@@ -35,7 +35,10 @@ const rows = computed(() => {
     .slice(0, 3)
     .map(shortMixture)
   return [
-    [t('asks.wire'), `${w.classification ?? ''} ${FAMILY_NAMES[w.family]}, ${w.process}`.trim()],
+    [
+      t('asks.wire'),
+      [w.classification, kindText(w), ...(w.open ? [] : [w.process])].filter(Boolean).join(', '),
+    ],
     [t('asks.size'), size.value ?? t('asks.unread')],
     ...(w.massKg === null ? [] : [[t('asks.mass'), formatMass(w.massKg, settings.units)]]),
     [
@@ -44,11 +47,13 @@ const rows = computed(() => {
     ],
     [
       t('asks.gas'),
-      w.gas.needed
-        ? [w.gas.designations.join(', '), mixtures.length && `(${mixtures.join(', ')})`]
-            .filter(Boolean)
-            .join(' ')
-        : t('asks.noGas'),
+      w.open
+        ? t('asks.readBox')
+        : w.gas.needed
+          ? [w.gas.designations.join(', '), mixtures.length && `(${mixtures.join(', ')})`]
+              .filter(Boolean)
+              .join(' ')
+          : t('asks.noGas'),
     ],
     [t('asks.rolls'), needs.value.rolls.map((p) => PROFILE_NAMES[p]).join(', ')],
     [t('asks.liner'), needs.value.liner.map((m) => LINER_NAMES[m]).join(', ')],
@@ -63,7 +68,7 @@ const rows = computed(() => {
     ...(w.standard ? [[t('asks.standard'), w.standard]] : []),
   ]
 })
-const unread = computed(() => props.wire.unread.filter((word) => word !== 'diameter'))
+const unread = computed(() => props.wire.unread.filter((word) => word !== 'diameter' && word !== 'family'))
 </script>
 
 <template>

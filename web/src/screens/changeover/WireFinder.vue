@@ -11,21 +11,35 @@ import {
   suggestWires,
   tradeLabel,
   type CatalogueEntry,
+  type Machine,
   type Run,
 } from '@pepper-knot/core'
+import { useParts } from '../../stores/parts.ts'
 import { useSettings } from '../../stores/settings.ts'
 
 /** Wires that suit the job, and the whole catalogue by its use. */
-const props = defineProps<{ job: Run['job']; chosen: string }>()
+const props = defineProps<{
+  job: Run['job']
+  chosen: string
+  machine?: Machine | undefined
+  open?: boolean
+}>()
 const emit = defineEmits<{ choose: [label: string] }>()
 const { t } = useI18n()
 const settings = useSettings()
+const parts = useParts()
 const text = ref('')
 
 const suits = computed(() =>
   props.job.material && props.job.thicknessMm
-    ? suggestWires({ ...props.job, material: props.job.material, thicknessMm: props.job.thicknessMm })
-    : [],
+    ? suggestWires({
+        ...props.job,
+        material: props.job.material,
+        thicknessMm: props.job.thicknessMm,
+        machine: props.machine,
+        store: parts.list,
+      })
+    : undefined,
 )
 const found = computed(() => (text.value.trim() === '' ? [] : searchCatalogue(text.value)))
 const labelOf = (classification: string, mm: number) =>
@@ -40,12 +54,14 @@ const rangeOf = (entry: CatalogueEntry) =>
 </script>
 
 <template>
-  <details class="finder">
+  <details class="finder" :open="open">
     <summary>{{ t('decide.finder') }}</summary>
     <h2>{{ t('decide.suits') }}</h2>
-    <p v-if="suits.length === 0" class="muted">{{ t('decide.suitsNeed') }}</p>
-    <ol v-else>
-      <li v-for="s in suits" :key="s.classification">
+    <p v-if="!suits" class="muted">{{ t('decide.suitsNeed') }}</p>
+    <p v-else-if="suits.wires.length === 0" class="muted" role="status">{{ t('decide.noneSuits') }}</p>
+    <p v-else-if="suits.shelter" role="status">{{ t('decide.shelter') }}</p>
+    <ol v-if="suits">
+      <li v-for="s in suits.wires" :key="s.classification">
         <button
           type="button"
           :aria-pressed="chosen === labelOf(s.classification, s.diameterMm)"
@@ -55,11 +71,9 @@ const rangeOf = (entry: CatalogueEntry) =>
         </button>
         <p>
           {{ reasonText(s.reason) }}
+          <span v-if="s.inStore">{{ t('decide.inStore') }}</span>
           <span v-if="s.costs.length" class="muted">{{
-            t('decide.instead', {
-              first: suits[0]!.classification,
-              costs: s.costs.map(costText).join('; '),
-            })
+            t('decide.costs', { costs: s.costs.map(costText).join('; ') })
           }}</span>
         </p>
       </li>

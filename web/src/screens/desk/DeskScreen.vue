@@ -55,22 +55,34 @@ const loaded = computed(() => machine.value && asItStands(machine.value).wire)
 const wire = computed(() => {
   const read = label.value.trim() ? readLabel(label.value) : undefined
   const found = read?.ok ? read.value.wire : label.value.trim() ? undefined : loaded.value
-  return found && isSized(found) ? found : undefined
+  return found && isSized(found) && !found.open ? found : undefined
 })
 const gas = ref<Mixture>()
 const flow = ref(12)
+/** Gas and thickness typed with the wire are used for what they are. */
+const besides = computed(() => {
+  const read = label.value.trim() ? readLabel(label.value) : undefined
+  return read?.ok ? read.value.besides : undefined
+})
+watch(
+  () => besides.value?.thicknessMm,
+  (mm) => {
+    if (mm !== undefined) job.value.thicknessMm = mm
+  },
+)
 /** The wire's own first gas, until another is typed. */
 watch(
-  [() => wire.value?.classification, machineId],
+  [() => wire.value?.classification, machineId, () => JSON.stringify(besides.value?.gas)],
   () => {
     const own = wire.value?.gas.designations[0]
     const on = machine.value?.fitted.gas
     gas.value =
-      on && wire.value?.gas.designations.includes(gasDesignation(on))
+      besides.value?.gas ??
+      (on && wire.value?.gas.designations.includes(gasDesignation(on))
         ? on
         : own
           ? USUAL_MIXTURES[own]?.[0]
-          : undefined
+          : undefined)
     const metal = wire.value?.joins[0]
     if (metal && !wire.value!.joins.includes(job.value.material!)) job.value.material = metal
   },
