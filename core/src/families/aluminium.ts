@@ -40,6 +40,7 @@ export const ALUMINIUM: FamilySheet = {
     [8, 1.2],
     [Infinity, 1.6],
   ],
+  soldToMm: 2.4,
   bands: {
     0.8: [1, 3.5],
     0.9: [1, 5],

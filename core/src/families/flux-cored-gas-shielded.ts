@@ -41,6 +41,7 @@ export const FLUX_CORED_GAS_SHIELDED: FamilySheet = {
     [20, 1.2],
     [Infinity, 1.6],
   ],
+  soldToMm: 2.8,
   bands: {
     0.9: [2, 12],
     1.0: [2.5, Infinity],

@@ -43,6 +43,7 @@ export const FLUX_CORED_SELF_SHIELDED: FamilySheet = {
     [16, 1.7],
     [Infinity, 2.0],
   ],
+  soldToMm: 3.2,
   bands: {
     0.8: [1, 5],
     0.9: [1.2, 8],

@@ -48,6 +48,7 @@ export const METAL_CORED: FamilySheet = {
     [12, 1.2],
     [Infinity, 1.6],
   ],
+  soldToMm: 2.4,
   bands: { 0.9: [1.5, 6], 1.0: [2, 8], 1.2: [3, Infinity], 1.4: [5, Infinity], 1.6: [6, Infinity] },
   stitchBelowMm: {},
   leastCurrentA: {},

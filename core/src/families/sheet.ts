@@ -94,6 +94,8 @@ export interface FamilySheet {
   feed: FamilyFeed
   /** Size by thickness, mm: the first row that is as thick takes it. published: AWS Welding Handbook tables, recalled */
   sizeByThickness: readonly (readonly [toMm: number, sizeMm: number])[]
+  /** Thickest it is sold in, mm: a larger figure on a label is the metal’s. common practice */
+  soldToMm: number
   /**
    * Metal each trade size is for, mm, by the size; a tube's designator may say otherwise. recalled from memory, M:
    * workshop practice. Outside it the metal is too thin, or the wire.

@@ -45,6 +45,7 @@ export const SILICON_BRONZE: FamilySheet = {
     [1.5, 0.8],
     [Infinity, 1.0],
   ],
+  soldToMm: 1.6,
   bands: { 0.8: [0.6, 2], 0.9: [0.6, 2.5], 1.0: [0.8, 3] },
   stitchBelowMm: {},
   leastCurrentA: {},

@@ -34,6 +34,7 @@ export const SOLID_STAINLESS: FamilySheet = {
     [5, 0.9],
     [Infinity, 1.2],
   ],
+  soldToMm: 1.6,
   bands: {
     0.6: [0.6, 2],
     0.8: [0.6, 5],

@@ -54,6 +54,7 @@ export const SOLID_STEEL: FamilySheet = {
     [8, 1.0],
     [Infinity, 1.2],
   ],
+  soldToMm: 1.6,
   bands: {
     0.6: [0.6, 2],
     0.8: [0.6, 5],

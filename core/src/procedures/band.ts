@@ -1,6 +1,6 @@
 import { FAMILY_SHEETS } from '../families/index.ts'
 import type { SizedWire } from '../wire/wire.ts'
-import { usabilityOf } from './usability.ts'
+import { isStainlessCored, usabilityOf } from './usability.ts'
 
 /** Metal a size is for, mm: from, to. */
 export type Band = readonly [fromMm: number, toMm: number]
@@ -20,6 +20,13 @@ const SINGLE_FROM: readonly Band[] = [
   [2.0, 2.5],
   [3.2, 3],
 ]
+/** Stainless cored wire by its size, gas or none. recalled from memory, L */
+const STAINLESS_CORED_FROM: readonly Band[] = [
+  [0.9, 2],
+  [1.2, 3],
+  [1.6, 5],
+  [Infinity, 8],
+]
 /** Designators for plate: T-8, -7, -4, -6 and the ISO letters that go with them. */
 const FOR_PLATE = ['T-4', 'T-6', 'T-7', 'T-8', 'W', 'Y']
 const PLATE_FROM_MM = 5
@@ -37,6 +44,8 @@ export function bandOf(wire: Banded): Band | null {
     const from = SINGLE_FROM.find(([mm]) => wire.diameterMm <= mm)
     return from ? [from[1], SINGLE_PASS_MM] : null
   }
+  if (isStainlessCored(wire))
+    return [STAINLESS_CORED_FROM.find(([mm]) => wire.diameterMm <= mm)![1], Infinity]
   const use = wire.open ? null : usabilityOf(wire)
   if (use !== null && FOR_PLATE.includes(use) && wire.diameterMm >= 1.6)
     return [wire.diameterMm >= 2.4 ? THICK_PLATE_FROM_MM : PLATE_FROM_MM, Infinity]

@@ -3,9 +3,6 @@ import { FAMILY_SHEETS } from '../families/index.ts'
 import { diameterOfMm } from './diameters.ts'
 import type { SizedWire } from './wire.ts'
 
-/** Stands in for a cored wire of unknown kind: rolls, liner, tip and pressure are those of its gas-shielded kin. */
-export const CORED_STAND_IN = 'flux-cored-self-shielded' satisfies Family
-
 export interface WireByHand {
   family: Family
   /** Cored, kind unknown: polarity and gas stay open. */

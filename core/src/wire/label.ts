@@ -14,7 +14,7 @@ import {
 import { readDesignation, type Designated } from './classification/index.ts'
 import { readDiameter, type Diameter } from './diameters.ts'
 import { FAMILY_SHEETS } from '../families/index.ts'
-import { kindOfWords } from './shopWords.ts'
+import { kindOfWords } from './classification/shopWords.ts'
 import type { Spool, SpoolType } from './spool.ts'
 import { spoolForMass } from './spool.ts'
 import type { Family } from '../terms/terms.ts'
@@ -276,14 +276,6 @@ type Sized =
   | { ok: true; diameter: Diameter | undefined; thicknessMm?: number; rest: string[] }
   | { ok: false; problems: Problem[] }
 
-/** Sizes above these are the metal’s, not a wire’s of that family, mm. common practice: what wire is sold in */
-const THICKEST_MM: Readonly<Partial<Record<Family, number>>> = {
-  aluminium: 2.4,
-  'metal-cored': 2.4,
-  'flux-cored-gas-shielded': 2.8,
-  'flux-cored-self-shielded': 3.2,
-}
-const THICKEST_SOLID_MM = 1.6
 /** A figure that no wire has, in mm, where it can only be the metal’s. */
 function metalMm(token: string): number | undefined {
   const mm = /^(\d+(?:[.,]\d+)?)MM$/.exec(token)?.[1]?.replace(',', '.')
@@ -319,7 +311,7 @@ function takeDiameter(tokens: string[], family: Family): Sized {
       }
     }
   }
-  const most = THICKEST_MM[family] ?? THICKEST_SOLID_MM
+  const most = FAMILY_SHEETS[family].soldToMm
   const wires = sizes.filter((s) => s.diameterMm <= most)
   const some = wires.length ? wires : sizes
   const diameter = some[0]

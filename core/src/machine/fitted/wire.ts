@@ -3,7 +3,7 @@ import { addWrong, saidOf, wrong } from '../../base/check.ts'
 import { say } from '../../base/codes.ts'
 import { WIRE_GAS_GROUPS } from '../../gas/designation.ts'
 import { FAMILIES, POLARITIES } from '../../terms/terms.ts'
-import { CORED_STAND_IN } from '../../wire/byHand.ts'
+import { CORED_STAND_IN } from '../../wire/classification/shopWords.ts'
 import { SPOOL_TYPES } from '../../wire/spool.ts'
 import { conditionSchema, sizeMm } from './common.ts'
 

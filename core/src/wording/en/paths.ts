@@ -102,6 +102,7 @@ const FIELD_WORDS: Readonly<Record<string, string>> = {
   pinEngaged: 'locator engaged',
   leaves: 'side the wire leaves',
   adapter: 'adapter',
+  tubular: 'cored, kind unknown',
   condition: 'condition',
   material: 'material',
   gapMm: 'gap to the roll',

@@ -1,8 +1,11 @@
-import { FAMILY_SHEETS } from '../families/index.ts'
-import type { Family } from '../terms/terms.ts'
-import { POSITIONS } from '../terms/terms.ts'
-import type { Designated } from './classification/index.ts'
-import type { Wire } from './wire.ts'
+import { FAMILY_SHEETS } from '../../families/index.ts'
+import type { Family } from '../../terms/terms.ts'
+import { POSITIONS } from '../../terms/terms.ts'
+import type { Designated } from './standard.ts'
+import type { Wire } from '../wire.ts'
+
+/** Stands in for a cored wire of unknown kind: rolls, liner, tip and pressure are those of its gas-shielded kin. */
+export const CORED_STAND_IN = 'flux-cored-self-shielded' satisfies Family
 
 interface Kind {
   family: Family
@@ -24,10 +27,7 @@ const WORDS: readonly (readonly [RegExp, Kind])[] = [
     { family: 'flux-cored-self-shielded' },
   ],
   [/\bMETAL[\s-]?CORED?\b|\bMCAW\b/, { family: 'metal-cored' }],
-  [
-    /\b(?:FLUX[\s-]?CORED?|FLUXCORED?|CORED|FCAW|FCW|TUBULAR)\b/,
-    { family: 'flux-cored-self-shielded', open: 'cored' },
-  ],
+  [/\b(?:FLUX[\s-]?CORED?|FLUXCORED?|CORED|FCAW|FCW|TUBULAR)\b/, { family: CORED_STAND_IN, open: 'cored' }],
   [/\b(?:SILICON[\s-]?BRONZE|BRONZE|MIG[\s-]?BRAZ(?:E|ING))\b/, { family: 'silicon-bronze' }],
   [/\b(?:ALUMINI?UM|ALU)\b/, { family: 'aluminium' }],
   [/\b(?:STAINLESS|INOX)\b/, { family: 'solid-stainless' }],
