@@ -195,7 +195,60 @@ describe('each station, as the trade says it', () => {
     ['else the gas nozzle stays as a guard', 'nozzle', 'fits', { label: 'E71T-11 .035', store: [] }],
     ['gun positive to gun negative', 'polarity', 'change', { label: 'E71T-11 .035' }],
     ['a self-shielded T-4 keeps gun positive', 'polarity', 'fits', { on: 'dunlin', label: 'E70T-4 2.4' }],
-    ['T-5 runs on either', 'polarity', 'fits', { label: 'E71T-5C 1.2', fitted: { polarity: 'DCEN' } }],
+    // published: A5.20 Table 2 footnote on T-5, recalled from memory, M-H: gun negative is for out of position.
+    [
+      'T-5 lying runs gun positive',
+      'polarity',
+      'change',
+      { label: 'E71T-5C 1.2', fitted: { polarity: 'DCEN' } },
+    ],
+    [
+      'T-5 overhead may stand gun negative, by its maker',
+      'polarity',
+      'fits',
+      { label: 'E71T-5C 1.2', fitted: { polarity: 'DCEN' }, job: { position: 'overhead' } },
+    ],
+    [
+      'ISO codes no polarity for metal-cored: gun negative is not what it asks for',
+      'polarity',
+      'change',
+      { label: 'T 46 4 M M21 3 H5 1.2', fitted: { polarity: 'DCEN' } },
+    ],
+    // common practice, recalled from memory, M: mixtures with a little oxygen are ordinary steel gases.
+    [
+      '86/12/2 over steel',
+      'gas',
+      'fits',
+      { label: 'ER70S-6 0.9', fitted: { gas: { Ar: 86, CO2: 12, O2: 2 } } },
+    ],
+    [
+      '93/5/2 over steel',
+      'gas',
+      'fits',
+      { label: 'ER70S-6 0.9', fitted: { gas: { Ar: 93, CO2: 5, O2: 2 } } },
+    ],
+    ['95/5 oxygen over steel', 'gas', 'fits', { label: 'ER70S-6 0.9', fitted: { gas: { Ar: 95, O2: 5 } } }],
+    ['bronze bears 2 % CO2', 'gas', 'fits', { label: 'ERCuSi-A 0.8', fitted: { gas: { Ar: 98, CO2: 2 } } }],
+    [
+      'bronze does not bear 8 %',
+      'gas',
+      'change',
+      { label: 'ERCuSi-A 0.8', fitted: { gas: { Ar: 92, CO2: 8 } } },
+    ],
+    [
+      'metal-cored on 90/10: by the wire maker’s word',
+      'gas',
+      'fits',
+      { label: 'E70C-6M 1.2', fitted: { gas: { Ar: 90, CO2: 10 } } },
+    ],
+    // published: ISO 544 bores, 16.5 mm and about 51 mm, recalled from memory.
+    ['an S100 on a hub for 51 mm', 'spool', 'change', { label: 'ER70S-6 0.9 1 kg' }],
+    [
+      'an S300 after an S100 on its adapter: the adapter comes off',
+      'spool',
+      'adjust',
+      { label: 'ER70S-6 0.9 15 kg', fitted: { spool: { type: 'S100', adapter: true, pinEngaged: true } } },
+    ],
     [
       'a loose stud is tightened',
       'polarity',

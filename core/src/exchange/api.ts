@@ -96,6 +96,16 @@ const findingSchema = z.strictObject({
   why: z.string(),
   consequence: z.string(),
   rank: z.enum(RANKS).nullable(),
+  also: z
+    .array(
+      z.strictObject({
+        rule: z.string(),
+        verdict: z.enum(VERDICTS),
+        why: z.string(),
+        consequence: z.string(),
+      }),
+    )
+    .optional(),
   alsoDo: z.array(z.string()),
   origin: z.enum(['published', 'common practice', 'model', 'measured']),
 })

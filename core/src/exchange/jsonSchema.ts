@@ -1,5 +1,7 @@
 import { z } from 'zod'
 import { sizeMm } from '../machine/fitted/common.ts'
+import { grooveSchema, plainRollsSchema, rollsSchema } from '../machine/fitted/driveRolls.ts'
+import { partSchema, plainPartSchema } from '../machine/store.ts'
 import {
   coredUnknownSchema,
   handShape,
@@ -24,6 +26,27 @@ const GAS_BY_HAND: JsonSchema = {
   ],
 }
 
+function replace(jsonSchema: JsonSchema, by: JsonSchema): void {
+  for (const key of Object.keys(jsonSchema)) delete jsonSchema[key]
+  Object.assign(jsonSchema, by)
+}
+/** Rolls as they may be sent: a groove by its size, or with its own profile and state; then the roll needs none. */
+function withGrooveObjects(rolls: JsonSchema): JsonSchema {
+  const properties = rolls.properties as Record<string, JsonSchema> | undefined
+  if (!properties?.grooves) return rolls
+  const groove = plainSchema(grooveSchema)
+  const widened = (stamp: JsonSchema): JsonSchema => ({ anyOf: [stamp, groove] })
+  return {
+    ...rolls,
+    properties: {
+      ...properties,
+      grooves: { ...properties.grooves, items: widened(properties.grooves.items as JsonSchema) },
+      active: widened(properties.active!),
+    },
+    required: ((rolls.required as string[] | undefined) ?? []).filter((key) => key !== 'profile'),
+  }
+}
+
 /** What a schema cannot tell of itself, because code reads it: said here, so that nothing published is hollow. */
 function fill({ zodSchema, jsonSchema }: { zodSchema: z.core.$ZodType; jsonSchema: JsonSchema }) {
   if (zodSchema === wireInputSchema)
@@ -35,10 +58,15 @@ function fill({ zodSchema, jsonSchema }: { zodSchema: z.core.$ZodType; jsonSchem
         not: { anyOf: ['label', 'family'].map((key) => ({ type: 'object', required: [key] })) },
       },
     ]
+  if (zodSchema === rollsSchema) return replace(jsonSchema, withGrooveObjects(plainSchema(plainRollsSchema)))
+  if (zodSchema === partSchema) {
+    const plain = plainSchema(plainPartSchema)
+    const options = (plain.oneOf ?? plain.anyOf) as JsonSchema[]
+    return replace(jsonSchema, { anyOf: options.map((option) => withGrooveObjects(option)) })
+  }
   if (zodSchema === sizeMm) jsonSchema.enum = [...KNOWN_MM]
   if (zodSchema === handShape.shape.gas) {
-    for (const key of Object.keys(jsonSchema)) delete jsonSchema[key]
-    Object.assign(jsonSchema, GAS_BY_HAND)
+    replace(jsonSchema, GAS_BY_HAND)
   }
 }
 

@@ -16,6 +16,7 @@ export const FLUX_CORED_GAS_SHIELDED: FamilySheet = {
   dust: 'carbon-steel',
   gas: ['C1'],
   inertOnly: false,
+  alsoTakes: {},
   crossings: { C1: ['slag'], M21: ['slag'], M20: ['slag'] },
   spraysLean: true,
   sprayFromA: {},

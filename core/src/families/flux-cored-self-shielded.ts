@@ -16,6 +16,7 @@ export const FLUX_CORED_SELF_SHIELDED: FamilySheet = {
   dust: 'carbon-steel',
   gas: [],
   inertOnly: false,
+  alsoTakes: {},
   crossings: {},
   spraysLean: false,
   sprayFromA: {},

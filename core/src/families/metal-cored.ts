@@ -16,6 +16,7 @@ export const METAL_CORED: FamilySheet = {
   dust: 'carbon-steel',
   gas: ['M21'],
   inertOnly: false,
+  alsoTakes: { byMaker: { group: 'M20', leastCO2: 8 } },
   crossings: { M21: ['spray', 'short-arc'], M20: ['spray', 'short-arc'] },
   spraysLean: true,
   sprayFromA: {

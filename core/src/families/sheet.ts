@@ -68,6 +68,14 @@ export interface FamilySheet {
   gas: readonly string[]
   /** A gas that reacts is wrong altogether, not only outside its designation. */
   inertOnly: boolean
+  /**
+   * Mixtures outside its designation that it takes all the same: by its maker's word by ISO 14175 group, with at least
+   * so much CO2; or argon with a trace of a reacting gas, most % by volume. common practice, recalled from memory, M
+   */
+  alsoTakes: {
+    byMaker?: { group: string; leastCO2: number }
+    traces?: { CO2: number; O2: number }
+  }
   /** Ways across by group of gas, the usual first. */
   crossings: Readonly<Record<string, readonly Transfer[]>>
   /** Sprays under a mixture lean in argon. */

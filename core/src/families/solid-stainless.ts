@@ -16,6 +16,7 @@ export const SOLID_STAINLESS: FamilySheet = {
   dust: 'stainless',
   gas: ['M12', 'M13'],
   inertOnly: false,
+  alsoTakes: {},
   crossings: { M12: ['short-arc', 'spray'], M13: ['spray'], M11: ['short-arc', 'spray'] },
   spraysLean: false,
   sprayFromA: { M13: { 0.9: 170, 1.2: 225, 1.6: 285 }, M12: { like: 'M13' } },

@@ -18,6 +18,7 @@ export const SPOOL_SHAPES: Record<SpoolType, SpoolShape> = {
   S300: { fullRadiusM: 0.14, barrelRadiusM: 0.095, widthM: 0.09 },
   B300: { fullRadiusM: 0.145, barrelRadiusM: 0.1, widthM: 0.09 },
   BS300: { fullRadiusM: 0.145, barrelRadiusM: 0.1, widthM: 0.09 },
+  coil: { fullRadiusM: 0.19, barrelRadiusM: 0.15, widthM: 0.1 },
   drum: { fullRadiusM: 0.25, barrelRadiusM: 0.15, widthM: 0.6 },
 }
 /** Share of the wound space that is wire: round turns, layer on layer. common practice, no source */

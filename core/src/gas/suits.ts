@@ -4,6 +4,10 @@ import { type Transfer } from '../terms/terms.ts'
 import type { Mixture } from './mixtureSchema.ts'
 import type { Family } from '../terms/terms.ts'
 import { USUAL_MIXTURES } from './mixture.ts'
+import { gasDesignation } from './designation.ts'
+
+/** Gases a wire is classified with, and the narrower limits of its own standard. */
+type WireGas = { designations: readonly string[]; argonPercent?: { min: number; max: number } | undefined }
 
 /**
  * Ways across under a gas, the usual first; none where the gas does not suit the family.
@@ -35,3 +39,43 @@ export function gasesFor(wire: {
       : [{ designation, transfers: crossingsUnder(wire.family, designation) }]
   })
 }
+
+/** How a mixture stands to a wire. */
+export type GasStanding = 'by-class' | 'outside-limits' | 'by-maker' | 'trace' | 'outside'
+
+/**
+ * How a mixture stands to a wire: inside its designation, and there inside or outside the narrower limits of the
+ * wire's own standard; by its maker's word; inert but for a trace it bears; or outside.
+ * @param mixture percent by volume
+ */
+export function gasStanding(
+  wire: { family: Family; gas: Pick<WireGas, 'designations' | 'argonPercent'> },
+  mixture: Mixture,
+): GasStanding {
+  const group = gasDesignation(mixture)
+  const { Ar = 0, CO2 = 0, O2 = 0 } = mixture
+  const { designations, argonPercent } = wire.gas
+  if (designations.includes(group))
+    return argonPercent && group === 'M21' && (Ar < argonPercent.min || Ar > argonPercent.max)
+      ? 'outside-limits'
+      : 'by-class'
+  const { byMaker, traces } = FAMILY_SHEETS[wire.family].alsoTakes
+  if (
+    byMaker &&
+    group === byMaker.group &&
+    CO2 >= byMaker.leastCO2 &&
+    designations.some((d) => d.startsWith('M2'))
+  )
+    return 'by-maker'
+  const reacting = 100 - Ar - (mixture.He ?? 0)
+  return traces &&
+    Math.abs(reacting - CO2 - O2) < 0.1 &&
+    CO2 <= traces.CO2 &&
+    O2 <= traces.O2 &&
+    CO2 * O2 === 0
+    ? 'trace'
+    : 'outside'
+}
+/** Whether a wire may be welded under a mixture. */
+export const takesGas = (...asked: Parameters<typeof gasStanding>): boolean =>
+  gasStanding(...asked) !== 'outside'

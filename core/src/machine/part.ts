@@ -12,9 +12,9 @@ export const FITTED_KINDS = ['inletGuide', 'outletGuide', 'driveRolls', 'liner',
 export type FittedKind = (typeof FITTED_KINDS)[number]
 
 /** Where a part lies, how many there are and what the shop notes of it: not what it is. */
-const OF_THE_SHELF = new Set(['id', 'count', 'drawer', 'note', 'lowAt', 'leadDays', 'chart'])
+const OF_THE_SHELF = new Set(['id', 'count', 'drawer', 'note', 'lowAt', 'leadDays', 'price', 'chart'])
 /** How a part is set on the machine: it comes off without it. */
-const OF_THE_MACHINE = new Set(['active', 'gapMm'])
+const OF_THE_MACHINE = new Set(['active', 'activeProfile', 'gapMm'])
 /** What a part is when nothing else is said. */
 const UNSAID: Readonly<Record<string, unknown>> = { part: 'whole', aluminiumBore: false }
 
@@ -41,7 +41,12 @@ function stateOf(part: { kind?: unknown; condition?: unknown }): unknown {
  * @param but fields that are not to count
  */
 export function partKey(part: object, but: readonly string[] = []): string {
-  const said = Object.entries({ ...part, condition: stateOf(part) }).filter(
+  const said = Object.entries({
+    ...part,
+    condition: stateOf(part),
+    // Of grooves that differ the one in line is how the roll is turned, not what it is.
+    ...('grooveProfiles' in part && part.grooveProfiles !== undefined && { profile: undefined }),
+  }).filter(
     ([key, value]) =>
       value !== undefined &&
       value !== null &&
@@ -80,8 +85,9 @@ export function gunAsStored({ kind: type, ...rest }: Gun, load: GunLoad = {}): P
 }
 /** A gun of the store as it will read on the machine, and what is in and on it. */
 export function gunAsFitted(part: Extract<Part, { kind: 'gun' }>): { gun: Gun; load: GunLoad } {
-  const { type, lengthM, rolls, innerLiner, oRing, linerTrim, condition, liner, contactTip, nozzle } = part
-  const said = { lengthM, rolls, innerLiner, oRing, linerTrim, condition }
+  const { type, liner, contactTip, nozzle, lengthM, rolls, innerLiner, oRing, linerTrim, condition } = part
+  const { ratingA, cooling, stickOutGuideMm } = part
+  const said = { lengthM, rolls, innerLiner, oRing, linerTrim, ratingA, cooling, stickOutGuideMm, condition }
   return {
     gun: {
       kind: type ?? 'push',

@@ -11,6 +11,8 @@ import { UPKEEP } from './upkeep.ts'
 export const jobSchema = z.object({
   material: z.enum(MATERIALS),
   thicknessMm: z.number().min(0.3).max(200),
+  /** Parent alloy as people name it, `6061`, `316L`, `cast`, `S690`; free text. */
+  alloy: z.string().max(60).optional(),
   position: z.enum(POSITIONS).optional(),
   draughtMPerS: z.number().min(0).max(50).optional(),
 })

@@ -2,9 +2,9 @@ import { z } from 'zod'
 import { mixtureSchema } from '../gas/mixtureSchema.ts'
 import { SPOOL_TYPES } from '../wire/spool.ts'
 import { chartSchema } from './chart.ts'
-import { condition } from './fitted/common.ts'
+import { condition, lengthM, ratingSchema, stampSchema } from './fitted/common.ts'
 import { tipSchema } from './fitted/contactTip.ts'
-import { activeIsAGroove, rollsShape } from './fitted/driveRolls.ts'
+import { activeIsAGroove, rollsShape, withGrooves } from './fitted/driveRolls.ts'
 import { guideSchema } from './fitted/guide.ts'
 import { GUN_KINDS, gunSchema } from './fitted/gun.ts'
 import { inOrder, linerSchema, linerShape, reversed } from './fitted/liner.ts'
@@ -20,9 +20,11 @@ const stock = {
   lowAt: z.number().int().min(0).max(10000).optional(),
   /** Days from order to drawer, where the shop knows better than its usual. */
   leadDays: z.number().int().min(0).max(365).optional(),
+  /** What one costs here, in the shop's currency. */
+  price: z.number().min(0).max(1_000_000).optional(),
 }
 /** A part in the store: the station it belongs to, in the words of `fitted`, and how many. */
-export const partSchema = z.discriminatedUnion('kind', [
+export const plainPartSchema = z.discriminatedUnion('kind', [
   guideSchema.extend({ kind: z.literal('inletGuide'), ...stock }),
   guideSchema.extend({ kind: z.literal('outletGuide'), ...stock }),
   rollsShape.extend({ kind: z.literal('driveRolls'), ...stock }).superRefine(activeIsAGroove),
@@ -49,7 +51,32 @@ export const partSchema = z.discriminatedUnion('kind', [
     ...stock,
   }),
   z.object({ kind: z.literal('adapter'), spool: z.enum(SPOOL_TYPES).optional(), ...stock }),
-  z.object({ kind: z.literal('regulator'), gas: z.string().max(40).optional(), ...stock }),
+  z.object({
+    kind: z.literal('regulator'),
+    gas: z.string().max(40).optional(),
+    /** The thread or form of the cylinder valve it goes on, as its standard names it. */
+    outlet: z.string().max(40).optional(),
+    ...stock,
+  }),
+  // What stands beside the wire's way.
+  z.object({ kind: z.literal('workClamp'), ratingA: ratingSchema.optional(), ...condition, ...stock }),
+  z.object({
+    kind: z.literal('solenoid'),
+    coilV: z.number().min(5).max(690).optional(),
+    ...condition,
+    ...stock,
+  }),
+  z.object({
+    kind: z.literal('hose'),
+    gas: z.string().max(40).optional(),
+    lengthM: lengthM.optional(),
+    ...condition,
+    ...stock,
+  }),
+  z.object({ kind: z.literal('clip'), ...stock }),
+  z.object({ kind: z.literal('oRing'), ...stock }),
+  z.object({ kind: z.literal('sleeve'), stamp: stampSchema.optional(), ...stock }),
+  z.object({ kind: z.literal('hubHardware'), spool: z.enum(SPOOL_TYPES).optional(), ...stock }),
   z.object({ kind: z.literal('cylinder'), gas: mixtureSchema, ...stock }),
   z.object({
     kind: z.literal('wire'),
@@ -64,6 +91,7 @@ export const partSchema = z.discriminatedUnion('kind', [
     ...stock,
   }),
 ])
+export const partSchema = z.preprocess(withGrooves, plainPartSchema)
 export type Part = z.infer<typeof partSchema>
 export type PartKind = Part['kind']
 export const storeSchema = z.array(partSchema).max(5000)

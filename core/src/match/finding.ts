@@ -32,6 +32,12 @@ export type Substitute =
   | 'one-size-up-or-aluminium-bore'
   | 'cap-or-gas-nozzle'
 
+/** One thing wrong at a station, or not read. */
+export interface Fault<R extends string = string> {
+  rule: R
+  verdict: Verdict
+}
+
 /** What one station says of the change: facts, never sentences. */
 export interface Finding<R extends string = string> {
   station: Station
@@ -39,6 +45,8 @@ export interface Finding<R extends string = string> {
   /** Name of the rule that decided; `wording` holds its sentences. */
   rule: R
   facts: Facts
+  /** What else is wrong there, worst first; the same work mends it. */
+  also?: readonly Fault<R>[]
   /** The value seen; `null`: nothing there; `undefined`: not looked. */
   fitted: unknown
   /** Acceptable values, best first, in the words of `fitted`. */
@@ -108,3 +116,17 @@ export function pick(
   }
   return null
 }
+
+/** The worst of what is wrong, and the rest: what was not read comes first, then by verdict, then as listed. */
+export function worstFirst<R extends string>(
+  faults: readonly (Fault<R> | false | undefined)[],
+): { main: Fault<R> | undefined; also: Fault<R>[] } {
+  const weight = ({ verdict }: Fault<R>) => (verdict === 'unknown' ? Infinity : WEIGHT[verdict])
+  const [main, ...also] = faults
+    .filter((f): f is Fault<R> => f !== false && f !== undefined && f.verdict !== 'fits')
+    .sort((a, b) => weight(b) - weight(a))
+  return { main, also }
+}
+/** Whether a finding says a rule, first or among the rest. */
+export const says = (finding: Pick<Finding, 'rule' | 'also'>, rule: string): boolean =>
+  finding.rule === rule || (finding.also?.some((fault) => fault.rule === rule) ?? false)

@@ -76,6 +76,7 @@ export const TASKS = [
   'chainCylinder',
   'crackValve',
   'regulatorOn',
+  'adapterOff',
   'fitAdapter',
   'mountSpool',
   'setBrake',

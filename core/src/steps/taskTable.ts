@@ -65,6 +65,7 @@ export const TASK_ROWS: Record<Task, TaskRow> = {
   chainCylinder: { place: 'cylinder', minutes: 2, hazards: ['cylinder'], hold: true },
   crackValve: { place: 'cylinder', minutes: 0.3, hazards: ['cylinder'] },
   regulatorOn: { place: 'cylinder', minutes: 1.5, hazards: ['cylinder'] },
+  adapterOff: { place: 'spool', minutes: 0.3 },
   fitAdapter: { place: 'spool', minutes: 0.5 },
   mountSpool: { place: 'spool', minutes: 1.5 },
   setBrake: { place: 'spool', minutes: 1 },

@@ -1,7 +1,7 @@
 import type { Family } from '../terms/terms.ts'
 import { FAMILY_SHEETS } from '../families/index.ts'
 
-export const SPOOL_TYPES = ['S100', 'S200', 'S300', 'B300', 'BS300', 'drum'] as const
+export const SPOOL_TYPES = ['S100', 'S200', 'S300', 'B300', 'BS300', 'coil', 'drum'] as const
 export type SpoolType = (typeof SPOOL_TYPES)[number]
 
 export interface Spool {

@@ -47,5 +47,6 @@ export const machineFacts = (c: MatchContext): Facts => ({
   trimSchool: c.practice.linerTrim,
   metal: c.job?.material,
   thicknessMm: c.job?.thicknessMm,
+  oldDrum: c.fitted.spool?.type === 'drum',
   wireRusty: conditionVerdict(c.wireCondition) !== 'fits',
 })

@@ -69,7 +69,7 @@ const HARDWARE = [
   'lookOver',
   'stripGun',
 ]
-const BEFORE_POWER = ['polarity', 'supply']
+const BEFORE_POWER = ['polarity', 'studs', 'supply']
 /** Minutes to feed through by threading speed. common practice, no source */
 const FEED_MINUTES: Readonly<Record<string, number>> = { slow: 3, 'slow-then-fast': 2, full: 1.5 }
 

@@ -1,5 +1,5 @@
 import type { MatchContext } from '../../match/finding.ts'
-import { gasDesignation } from '../../gas/designation.ts'
+import { takesGas } from '../../gas/suits.ts'
 import type { Bench } from '../../bench/bench.ts'
 import { FAMILY_SHEETS } from '../../families/index.ts'
 import { tipIsRight, tipMayStay } from '../../stations/contactTip/acts.ts'
@@ -104,7 +104,7 @@ function provedForArc(b: Bench, c: MatchContext): boolean {
   const { polarity, gas } = b.fitted
   const tipRight = b.tipOn && tipIsRight(b, c)
   const gasRight = c.wire.gas.needed
-    ? gas != null && b.valveOpen && b.flowSet && c.wire.gas.designations.includes(gasDesignation(gas))
+    ? gas != null && b.valveOpen && b.flowSet && takesGas(c.wire, gas)
     : !b.valveOpen
   return tipRight && b.nozzleOn && polarity != null && c.wire.polarity.includes(polarity) && gasRight
 }

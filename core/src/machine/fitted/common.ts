@@ -18,4 +18,6 @@ export const sizeMm = z
   .number()
   .refine((mm) => diameterOfMm(mm) !== undefined, wrong(say('request.notASize')))
 export const lengthM = z.number().positive().max(100)
+/** What a gun or clamp is rated for, A. */
+export const ratingSchema = z.number().positive().max(2000)
 export const condition = { condition: conditionSchema.optional() }

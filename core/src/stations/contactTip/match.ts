@@ -3,7 +3,7 @@ import { FAMILY_SHEETS } from '../../families/index.ts'
 import type { Part } from '../../machine/store.ts'
 import { oneSizeUpMm } from '../../wire/diameters.ts'
 import type { Finding, MatchContext } from '../../match/finding.ts'
-import { conditionVerdict, pick } from '../../match/finding.ts'
+import { conditionVerdict, pick, worstFirst } from '../../match/finding.ts'
 import { asStamp, stampedLike, stampSizes, stampTakes } from '../../wire/sizes.ts'
 
 interface TipChoice {
@@ -75,20 +75,33 @@ export function matchContactTip(c: MatchContext): Finding<ContactTipRule> {
   if (tip === undefined) return { ...change('tip-not-read'), verdict: 'unknown' }
   if (tip === null) return change('tip-missing')
   const sizes = choices.filter((x) => stampTakes(tip.stamp, Number(x.stamp)))
-  if (sizes.length === 0)
-    return change(tipTooSmall(tip.stamp, c.wire.diameterMm) ? 'tip-too-small' : 'tip-too-large')
-  if (conditionVerdict(tip.condition) === 'change') return change('tip-worn')
-  if (!sizes.some((x) => is(tip, x))) {
-    // Same stamp, other bore: an aluminium bore is too loose for steel, a plain one too tight for aluminium.
-    if (tip.aluminiumBore === undefined && roomy)
-      return { ...change('tip-bore-not-read'), verdict: 'unknown' }
-    return change(
-      roomy ? (tip.aluminiumBore ? 'tip-too-large' : 'tip-same-size-aluminium') : 'aluminium-bore-too-loose',
-    )
-  }
+  const state = conditionVerdict(tip.condition)
+  const boreFits = sizes.some((x) => is(tip, x))
+  // Same stamp, other bore: an aluminium bore is too loose for steel, a plain one too tight for aluminium.
+  if (sizes.length && !boreFits && tip.aluminiumBore === undefined && roomy && state !== 'change')
+    return { ...change('tip-bore-not-read'), verdict: 'unknown' }
+  const { main, also } = worstFirst<ContactTipRule>([
+    sizes.length === 0 && {
+      rule: tipTooSmall(tip.stamp, c.wire.diameterMm) ? 'tip-too-small' : 'tip-too-large',
+      verdict: 'change',
+    },
+    sizes.length > 0 &&
+      !boreFits &&
+      !(tip.aluminiumBore === undefined && roomy) && {
+        rule: roomy
+          ? tip.aluminiumBore
+            ? 'tip-too-large'
+            : 'tip-same-size-aluminium'
+          : 'aluminium-bore-too-loose',
+        verdict: 'change',
+      },
+    state === 'change' && { rule: 'tip-worn', verdict: 'change' },
+    state === 'adjust' && { rule: 'tip-dirty', verdict: 'adjust' },
+  ])
+  if (main?.verdict === 'change') return { ...change(main.rule), also }
   const after = { contactTip: { ...tip, ...(tip.condition === 'dirty' && { condition: 'good' as const }) } }
-  return tip.condition === 'dirty'
-    ? { ...base, verdict: 'adjust', rule: 'tip-dirty', after, parts: [] }
+  return main
+    ? { ...base, verdict: 'adjust', rule: main.rule, also, after, parts: [] }
     : { ...base, verdict: 'fits', rule: 'tip-fits', after, parts: [] }
 }
 

@@ -1,5 +1,5 @@
 import { FAMILY_SHEETS } from '../../families/index.ts'
-import type { Finding, MatchContext } from '../../match/finding.ts'
+import type { Fault, Finding, MatchContext } from '../../match/finding.ts'
 import { asStamp } from '../../wire/sizes.ts'
 import { judgeRolls, profilesFor } from '../pieces/rolls.ts'
 import type { RollsRule } from '../pieces/rollsRules.ts'
@@ -12,8 +12,13 @@ export function matchDriveRolls(c: MatchContext): Finding<RollsRule> {
   // Knotted wire is freed first; the rolls under it may be the right ones.
   const birdnest = c.fitted.conditions?.birdnest === true
   const onlyKnotted = birdnest && judged.verdict === 'fits'
+  const also: Fault<RollsRule>[] = [
+    ...judged.also,
+    ...(birdnest && !onlyKnotted ? [{ rule: 'birdnest-at-rolls' as const, verdict: 'adjust' as const }] : []),
+  ]
   return {
     station: 'driveRolls',
+    also,
     verdict: onlyKnotted ? 'adjust' : judged.verdict,
     rule: onlyKnotted ? 'birdnest-at-rolls' : judged.rule,
     facts: {

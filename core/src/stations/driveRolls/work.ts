@@ -1,3 +1,4 @@
+import { says } from '../../match/finding.ts'
 import type { Task } from '../../steps/step.ts'
 import { block, type Builder } from '../../work/work.ts'
 
@@ -12,5 +13,7 @@ export const rollsWork: Builder = ({ by, clear, todo, upkeep, at }) => {
       : verdict === 'adjust' || rule === 'active-groove-not-read'
         ? 'rollsTurn'
         : 'rollsChange'
-  return [block('rolls', [at(task, 'driveRolls')], clear)]
+  // A set that is only turned is brushed too, where its grooves are packed.
+  const brush = task === 'rollsTurn' && says(by.driveRolls, 'grooves-dirty')
+  return [block('rolls', [at(task, 'driveRolls'), ...(brush ? [at('rollsClean', 'driveRolls')] : [])], clear)]
 }

@@ -5,22 +5,22 @@ import { FAMILY_SHEETS } from '../../families/index.ts'
 import { outletOf } from '../../machine/part.ts'
 import { gasDesignation, middleOfGroup } from '../../gas/designation.ts'
 import { shortMixture, USUAL_MIXTURES } from '../../gas/mixture.ts'
+import { gasStanding, type GasStanding } from '../../gas/suits.ts'
 import type { Finding, MatchContext } from '../../match/finding.ts'
 import { pick } from '../../match/finding.ts'
 
-const argon = (mixture: Mixture) => mixture.Ar ?? 0
-
-/** Whether a mixture lies inside the narrower limits the wire's own standard sets, where it sets any. */
-const withinLimits = (mixture: Mixture, c: MatchContext): boolean => {
-  const limits = c.wire.gas.argonPercent
-  return (
-    !limits ||
-    gasDesignation(mixture) !== 'M21' ||
-    (argon(mixture) >= limits.min && argon(mixture) <= limits.max)
-  )
-}
+/** Whether a mixture lies inside the wire's designation and the narrower limits its own standard sets. */
+const withinLimits = (mixture: Mixture, c: MatchContext): boolean =>
+  gasStanding(c.wire, mixture) === 'by-class'
 const usable = (c: MatchContext): Mixture[] =>
   c.wire.gas.designations.flatMap((d) => USUAL_MIXTURES[d] ?? []).filter((m) => withinLimits(m, c))
+
+const FITTING: Record<Exclude<GasStanding, 'outside'>, GasRule> = {
+  'by-class': 'gas-right',
+  'outside-limits': 'gas-inside-designation-outside-limits',
+  'by-maker': 'gas-by-makers-word',
+  trace: 'gas-with-a-trace',
+}
 
 /** Composition to wire and transfer, by ISO 14175 designation; none for a wire that shields itself. */
 export function matchGas(c: MatchContext): Finding<GasRule> {
@@ -88,7 +88,8 @@ export function matchGas(c: MatchContext): Finding<GasRule> {
   })
   if (gas === undefined) return { ...change('gas-not-read'), verdict: 'unknown' }
   if (!connected) return change('gas-missing')
-  if (!designations.includes(gasDesignation(gas)))
+  const standing = gasStanding(c.wire, gas)
+  if (standing === 'outside')
     return change(
       FAMILY_SHEETS[c.wire.family].inertOnly
         ? 'active-gas-under-inert-wire'
@@ -99,7 +100,7 @@ export function matchGas(c: MatchContext): Finding<GasRule> {
   return {
     ...base,
     verdict: 'fits',
-    rule: withinLimits(gas, c) ? 'gas-right' : 'gas-inside-designation-outside-limits',
+    rule: FITTING[standing],
     after: { gas },
   }
 }

@@ -11,6 +11,8 @@ export const GAS_RANKS = {
   'active-gas-under-inert-wire': 'spoils-weld',
   'inert-gas-under-steel': 'spoils-weld',
   'gas-outside-designation': 'spoils-weld',
+  'gas-by-makers-word': 'spoils-weld',
+  'gas-with-a-trace': 'spoils-weld',
   'gas-right': 'spoils-weld',
   'gas-inside-designation-outside-limits': 'spoils-weld',
 } as const satisfies Record<string, Rank>

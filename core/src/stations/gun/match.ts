@@ -3,8 +3,8 @@ import { pressureWindow } from '../../feed/pressureWindow.ts'
 import { feedSetupOf } from '../../feed/setup.ts'
 import { FAMILY_SHEETS } from '../../families/index.ts'
 import { gunAsFitted, type Gun } from '../../machine/part.ts'
-import type { Finding, MatchContext, WantedPart } from '../../match/finding.ts'
-import { conditionVerdict, pick, worst } from '../../match/finding.ts'
+import type { Fault, Finding, MatchContext, WantedPart } from '../../match/finding.ts'
+import { conditionVerdict, pick, worstFirst } from '../../match/finding.ts'
 import { judgeLiner } from '../pieces/liner.ts'
 import { judgeRolls } from '../pieces/rolls.ts'
 
@@ -103,13 +103,16 @@ export function matchGun(c: MatchContext): Finding<GunRule> {
     return { ...whole('gun-length-not-read'), verdict: 'unknown' }
 
   const pieces = judgePieces(gun, c)
-  const verdict = worst(pieces.verdict, conditionVerdict(gun.condition))
-  const rule = pieces.rule ?? (verdict === 'adjust' ? 'gun-dirty' : 'gun-fits')
+  const { main, also } = worstFirst<GunRule>([
+    ...pieces.faults,
+    conditionVerdict(gun.condition) === 'adjust' && { rule: 'gun-dirty', verdict: 'adjust' },
+  ])
   return {
     ...base,
     facts: { ...facts, ...pieces.facts, conditionGoing: gun.condition },
-    verdict,
-    rule,
+    verdict: main?.verdict ?? 'fits',
+    rule: main?.rule ?? 'gun-fits',
+    also,
     after: { gun: { ...pieces.after, ...(gun.condition === 'dirty' && { condition: 'good' as const }) } },
     parts: pieces.parts,
   }
@@ -122,8 +125,7 @@ export function matchGun(c: MatchContext): Finding<GunRule> {
 function judgePieces(gun: Gun, c: MatchContext, onlySaid = false) {
   const parts: WantedPart[] = []
   const after: Gun = { ...gun }
-  let verdict: Finding['verdict'] = 'fits'
-  let rule: GunRule | undefined
+  const faults: Fault<GunRule>[] = []
   const facts: Record<string, string | boolean> = {}
   const take = (
     piece: 'rolls' | 'innerLiner',
@@ -132,10 +134,9 @@ function judgePieces(gun: Gun, c: MatchContext, onlySaid = false) {
     if (onlySaid && gun[piece] === undefined) return
     facts[piece] = judged.verdict
     facts[`${piece}Rule`] = judged.rule
-    if (worst(verdict, judged.verdict) !== verdict) {
-      verdict = worst(verdict, judged.verdict)
-      rule = `gun-${judged.rule}`
-    }
+    for (const fault of [judged, ...judged.also])
+      if (fault.verdict !== 'fits') faults.push({ rule: `gun-${fault.rule}`, verdict: fault.verdict })
+    if (judged.also.some((fault) => fault.rule === 'grooves-dirty')) facts.rollsDirtyToo = true
     if (judged.verdict !== 'fits') Object.assign(after, { [piece]: judged.after })
     if ('cleanFirst' in judged && judged.cleanFirst) facts.innerLinerCleanFirst = true
     if (judged.part)
@@ -160,8 +161,7 @@ function judgePieces(gun: Gun, c: MatchContext, onlySaid = false) {
   const ring = conditionVerdict(gun.oRing)
   if (ring !== 'fits') {
     facts.oRingVerdict = ring
-    if (worst(verdict, ring) !== verdict) rule = ring === 'change' ? 'o-ring-cracked' : 'o-ring-dirty'
-    verdict = worst(verdict, ring)
+    faults.push({ rule: ring === 'change' ? 'o-ring-cracked' : 'o-ring-dirty', verdict: ring })
     after.oRing = 'good'
     if (ring === 'change')
       parts.push({
@@ -172,5 +172,5 @@ function judgePieces(gun: Gun, c: MatchContext, onlySaid = false) {
         storeIndex: pick(c.store, [(p) => p.kind === 'gun' && p.part === 'oRing']),
       })
   }
-  return { verdict, rule, after, parts, facts }
+  return { faults, after, parts, facts }
 }

@@ -55,6 +55,7 @@ export const gunEndWork: Builder = (w) => {
             : 'gunRollsTurn',
         'gun',
       ),
+      ...(rolls === 'adjust' && facts.rollsDirtyToo ? [w.at('gunRollsClean', 'gun')] : []),
     )
   if (innerLiner === 'adjust') steps.push(w.at('innerLinerClean', 'gun'))
   else if (innerLiner && innerLiner !== 'fits')

@@ -6,6 +6,7 @@ export const HUB_BRAKE_RANKS = {
   'brake-loose': 'stops-feed',
   'brake-tight': 'stops-feed',
   'brake-for-other-spool': 'stops-feed',
+  'no-brake-on-drum': 'stops-feed',
   'brake-set': 'stops-feed',
 } as const satisfies Record<string, Rank>
 export type HubBrakeRule = keyof typeof HUB_BRAKE_RANKS

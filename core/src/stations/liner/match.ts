@@ -15,6 +15,7 @@ export function matchLiner(c: MatchContext): Finding<LinerRule> {
     station: 'liner',
     verdict: judged.verdict,
     rule: judged.rule,
+    also: judged.also,
     facts: {
       material: liner?.material,
       minMm: liner?.minMm,

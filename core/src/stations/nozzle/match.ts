@@ -2,7 +2,7 @@ import type { NozzleRule } from './rules.ts'
 import type { Fitted } from '../../machine/fitted/fitted.ts'
 import type { Part } from '../../machine/store.ts'
 import type { Finding, MatchContext } from '../../match/finding.ts'
-import { conditionVerdict, pick } from '../../match/finding.ts'
+import { conditionVerdict, pick, worstFirst } from '../../match/finding.ts'
 
 /** Gas wires need a clean gas nozzle; without gas a cap if owned, else the gas nozzle as spatter guard (a school). */
 export function matchNozzle(c: MatchContext): Finding<NozzleRule> {
@@ -64,20 +64,24 @@ export function matchNozzle(c: MatchContext): Finding<NozzleRule> {
   if (nozzle === undefined) return { ...change('nozzle-not-read'), verdict: 'unknown' }
   const kind = nozzle?.kind ?? 'none'
   const state = conditionVerdict(nozzle?.condition)
-  if (gasNeeded && kind !== 'gas') return change('gas-nozzle-needed')
-  if (
-    !gasNeeded &&
-    kind !== target &&
-    (target === 'gasless-cap' || kind === 'none' || c.practice.nozzleWithGasless === 'bare')
-  )
-    return change(
-      target === 'gasless-cap'
-        ? 'cap-for-gasless'
-        : target === 'none'
-          ? 'bare-by-practice'
-          : 'guard-for-gasless',
-    )
-  if (state === 'change') return change('nozzle-worn')
+  const swap: NozzleRule | undefined =
+    gasNeeded && kind !== 'gas'
+      ? 'gas-nozzle-needed'
+      : !gasNeeded &&
+          kind !== target &&
+          (target === 'gasless-cap' || kind === 'none' || c.practice.nozzleWithGasless === 'bare')
+        ? target === 'gasless-cap'
+          ? 'cap-for-gasless'
+          : target === 'none'
+            ? 'bare-by-practice'
+            : 'guard-for-gasless'
+        : undefined
+  const { main, also } = worstFirst<NozzleRule>([
+    swap !== undefined && { rule: swap, verdict: 'change' },
+    state === 'change' && { rule: 'nozzle-worn', verdict: 'change' },
+    state === 'adjust' && { rule: 'nozzle-dirty', verdict: 'adjust' },
+  ])
+  if (main?.verdict === 'change') return { ...change(main.rule), also }
   const after = {
     nozzle: nozzle && { ...nozzle, ...(nozzle.condition === 'dirty' && { condition: 'good' as const }) },
   }

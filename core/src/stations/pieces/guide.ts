@@ -1,7 +1,7 @@
 import type { GuideRule } from './guideRules.ts'
 import { FAMILY_SHEETS } from '../../families/index.ts'
 import type { Finding, MatchContext } from '../../match/finding.ts'
-import { conditionVerdict, pick } from '../../match/finding.ts'
+import { conditionVerdict, pick, worstFirst } from '../../match/finding.ts'
 
 /** Clearance from guide to roll, mm: good at 2; soft wire folds in more than 6. common practice */
 export const GUIDE_GAP_MM = { good: 2, mostForSoft: 6 }
@@ -57,19 +57,20 @@ export function matchGuide(station: 'inletGuide' | 'outletGuide', c: MatchContex
     return { ...base, verdict: 'unknown', rule: 'guide-not-read', after: replaced, parts: [part] }
   if (guide === null)
     return { ...base, verdict: 'change', rule: 'guide-missing', after: replaced, parts: [part] }
-  if (!needs.guides.includes(guide.material))
-    return { ...base, verdict: 'change', rule: 'guide-material', after: replaced, parts: [part] }
   const state = conditionVerdict(guide.condition)
-  if (state === 'change')
-    return { ...base, verdict: 'change', rule: 'guide-worn', after: replaced, parts: [part] }
-  if (gapPoor)
-    return {
-      ...base,
-      verdict: 'adjust',
-      rule: gap === 0 ? 'guide-touches-roll' : 'guide-gap-wide',
-      after: kept,
-      parts: [],
-    }
-  if (state === 'adjust') return { ...base, verdict: 'adjust', rule: 'guide-dirty', after: kept, parts: [] }
-  return { ...base, verdict: 'fits', rule: 'guide-fits', after: kept, parts: [] }
+  const { main, also } = worstFirst<GuideRule>([
+    !needs.guides.includes(guide.material) && { rule: 'guide-material', verdict: 'change' },
+    state === 'change' && { rule: 'guide-worn', verdict: 'change' },
+    gapPoor && { rule: gap === 0 ? 'guide-touches-roll' : 'guide-gap-wide', verdict: 'adjust' },
+    state === 'adjust' && { rule: 'guide-dirty', verdict: 'adjust' },
+  ])
+  const goes = main?.verdict === 'change'
+  return {
+    ...base,
+    verdict: main?.verdict ?? 'fits',
+    rule: main?.rule ?? 'guide-fits',
+    also,
+    after: goes ? replaced : kept,
+    parts: goes ? [part] : [],
+  }
 }

@@ -6,7 +6,7 @@ import type { Verdict } from '../../machine/stations.ts'
 import type { LinerMaterial } from '../../terms/terms.ts'
 import { FAMILY_SHEETS } from '../../families/index.ts'
 import type { MatchContext } from '../../match/finding.ts'
-import { conditionVerdict, pick } from '../../match/finding.ts'
+import { conditionVerdict, pick, worstFirst, type Fault } from '../../match/finding.ts'
 import { rangeTakes } from '../../wire/sizes.ts'
 
 export type Liner = z.infer<typeof linerSchema>
@@ -19,6 +19,7 @@ export interface LinerJudged {
   part: boolean
   /** The one in the store is dirty: it is blown out before wire goes through. */
   cleanFirst?: boolean
+  also: readonly Fault<LinerRule>[]
 }
 
 /** The wire on the machine is rusty or dirty. */
@@ -75,31 +76,45 @@ export function judgeLiner(
     storeIndex,
     part: true,
     cleanFirst: picked?.condition === 'dirty',
+    also: [],
   })
   if (liner === undefined) return { ...change('liner-not-read'), verdict: 'unknown' }
   if (liner === null) return change('liner-missing')
   const state = conditionVerdict(liner.condition)
   // Rust comes off in the liner: one that carried rusty wire is blown out, whatever it looks like at its end.
   const rusty = liner.condition !== 'new' && liner.condition !== 'dirty' && rustyWireOn(c)
-  if (!materials.includes(liner.material))
-    return change(needs.soft ? 'steel-liner-under-soft-wire' : 'polymer-liner-under-steel')
   // Bronze on a steel coil wants a clean one: new, or one that has only carried bronze.
-  if (
+  const notClean =
     needs.cleanSteelLiner &&
     liner.material === 'steel-coil' &&
     liner.condition !== 'new' &&
     c.oldWire?.family !== family
-  )
-    return change('steel-liner-not-clean')
-  if (!rangeTakes(liner, mm)) return change('liner-range')
-  if (!reaches(liner)) return change('liner-short')
-  if (state === 'change') return change('liner-worn')
-  if (c.practice.linerOnSizeChange === 'one-per-family' && c.oldWire && c.oldWire.family !== family)
-    return change('liner-own-family')
+  const toChange = (rule: LinerRule, holds: boolean): Fault<LinerRule> | false =>
+    holds && { rule, verdict: 'change' }
+  const { main, also } = worstFirst<LinerRule>([
+    toChange(
+      needs.soft ? 'steel-liner-under-soft-wire' : 'polymer-liner-under-steel',
+      !materials.includes(liner.material),
+    ),
+    toChange('steel-liner-not-clean', notClean),
+    toChange('liner-range', !rangeTakes(liner, mm)),
+    toChange('liner-short', !reaches(liner)),
+    toChange('liner-worn', state === 'change'),
+    toChange(
+      'liner-own-family',
+      c.practice.linerOnSizeChange === 'one-per-family' && c.oldWire != null && c.oldWire.family !== family,
+    ),
+    state === 'adjust' && { rule: 'liner-dirty', verdict: 'adjust' },
+    rusty && state === 'fits' && { rule: 'liner-after-rusty-wire', verdict: 'adjust' },
+  ])
+  if (main?.verdict === 'change') return { ...change(main.rule), also }
   const after: Liner = { ...liner, ...(liner.condition === 'dirty' && { condition: 'good' as const }) }
-  if (rusty && state === 'fits')
-    return { verdict: 'adjust', rule: 'liner-after-rusty-wire', after, storeIndex: null, part: false }
-  return state === 'adjust'
-    ? { verdict: 'adjust', rule: 'liner-dirty', after, storeIndex: null, part: false }
-    : { verdict: 'fits', rule: 'liner-fits', after, storeIndex: null, part: false }
+  return {
+    verdict: main?.verdict ?? 'fits',
+    rule: main?.rule ?? 'liner-fits',
+    also,
+    after,
+    storeIndex: null,
+    part: false,
+  }
 }

@@ -11,6 +11,9 @@ export const POLARITY_RANKS = {
   'work-clamp-dirty': 'spoils-weld',
   'work-clamp-worn': 'spoils-weld',
   'polarity-kept-self-shielded-positive': 'spoils-weld',
+  'polarity-usual-is-other': 'spoils-weld',
+  'polarity-usual': 'spoils-weld',
+  'polarity-negative-by-maker': 'spoils-weld',
   'polarity-right': 'spoils-weld',
 } as const satisfies Record<string, Rank>
 export type PolarityRule = keyof typeof POLARITY_RANKS

@@ -6,7 +6,7 @@ const RULES_OF_THE_CABLES = ['studs-loose', 'work-clamp-worn']
 export const cablesGoOver = ({ c, by, mustChange }: Work): boolean =>
   c.wire.open === undefined && mustChange('polarity') && !RULES_OF_THE_CABLES.includes(by.polarity.rule)
 export const cablesAreLoose = (w: Work): boolean =>
-  !cablesGoOver(w) && w.by.polarity.facts.studsLoose === true
+  (!cablesGoOver(w) || wayOf(w) === 'switch') && w.by.polarity.facts.studsLoose === true
 const wayOf = ({ c }: Work) => c.machine.polarityChange ?? 'studs'
 
 /** Plugs and studs are touched with the machine unplugged. */
@@ -20,20 +20,21 @@ export const cablesInside = (w: Work): boolean =>
 export const polarityWork =
   (unplugged: boolean): Builder =>
   (w) => {
-    const loose = cablesAreLoose(w)
-    if (!loose && !cablesGoOver(w)) return []
     const way = wayOf(w)
-    const task = loose
-      ? 'tightenStuds'
-      : way === 'plugs'
-        ? 'swapPlugs'
-        : way === 'switch'
-          ? 'turnSwitch'
-          : 'swapStuds'
-    const off = cablesInside(w) ? 'discharge' : 'switchOff'
-    return [block('polarity', [w.at(task, 'polarity')], unplugged ? ['unplug', off] : ['switchOff'])]
+    const after = (inside: boolean) =>
+      unplugged ? ['unplug', inside ? 'discharge' : 'switchOff'] : ['switchOff']
+    const task = way === 'plugs' ? 'swapPlugs' : way === 'switch' ? 'turnSwitch' : 'swapStuds'
+    return [
+      // A switch is turned on the machine as it stands; its cables are tightened besides.
+      cablesGoOver(w) ? block('polarity', [w.at(task, 'polarity')], after(cablesInside(w))) : undefined,
+      cablesAreLoose(w)
+        ? block('studs', [w.at('tightenStuds', undefined, { ...w.by.polarity.facts })], after(true))
+        : undefined,
+    ]
   }
 
 /** The clamp is mended where it hangs. */
 export const clampWork: Builder = ({ by, at }) =>
-  by.polarity.facts.clamp === undefined ? [] : [block('clampMend', [at('clampMend')], ['stripGun'])]
+  by.polarity.facts.clamp === undefined
+    ? []
+    : [block('clampMend', [at('clampMend', undefined, { clamp: by.polarity.facts.clamp })], ['stripGun'])]

@@ -1,10 +1,13 @@
 import type { SpoolRule } from './rules.ts'
 import type { SpoolType } from '../../wire/spool.ts'
+import { mountOf } from './hub.ts'
 import type { Finding, MatchContext } from '../../match/finding.ts'
-import { conditionVerdict, pick, worst } from '../../match/finding.ts'
+import { conditionVerdict, pick, worstFirst } from '../../match/finding.ts'
 
-/** Wire baskets need an adapter to sit on the hub. published: ISO 544 spool forms, recalled from memory. */
-const NEEDS_ADAPTER: readonly SpoolType[] = ['B300']
+const ADAPTER_RULES = {
+  adapter: (type: SpoolType): SpoolRule => (type === 'B300' ? 'basket-needs-adapter' : 'bore-needs-adapter'),
+  hardware: (): SpoolRule => 'coil-needs-hardware',
+}
 
 /**
  * Hub, adapter, locator and side; not that the wire differs. A new spool that the machine cannot take at all is a
@@ -15,27 +18,33 @@ export function matchSpool(c: MatchContext): Finding<SpoolRule> {
   const type = c.spool.type ?? spool?.type ?? undefined
   // The machine decides which side is without a reverse bend; a shop may hold to the bottom whatever it says.
   const leaves = c.practice.spoolDirection === 'always-bottom' ? 'bottom' : c.machine.wireEntry
-  const needsAdapter = type !== undefined && NEEDS_ADAPTER.includes(type)
-  const locates = c.machine.hubLocator !== 'none'
+  const mount = mountOf(c, type)
+  const needsAdapter = mount === 'adapter' || mount === 'hardware'
+  // A drum stands on the floor: no pin, no retainer, and the wire comes out of its hood.
+  const onHub = mount !== 'drum'
+  const locates = onHub && c.machine.hubLocator !== 'none'
   const required = {
     ...(type && { type: [type] }),
     ...(locates && { pinEngaged: true }),
-    ...(leaves && { leaves }),
-    ...(type && { adapter: needsAdapter }),
+    ...(onHub && leaves && { leaves }),
+    ...(type && onHub && { adapter: needsAdapter }),
   }
   const after = {
     spool: {
       ...(type && { type }),
       ...(c.spool.massKg !== null && { wireKg: c.spool.massKg }),
       ...(locates && { pinEngaged: true }),
-      ...(leaves && { leaves }),
+      ...(onHub && leaves && { leaves }),
       // Of a spool nobody named nothing is taken off.
-      adapter: type === undefined ? (spool?.adapter ?? false) : needsAdapter,
+      ...(onHub && { adapter: type === undefined ? (spool?.adapter ?? false) : needsAdapter }),
     },
   }
   const facts = {
     type,
     needsAdapter,
+    mount,
+    fittedType: spool?.type,
+    fittedAdapter: spool?.adapter ?? false,
     leaves,
     fittedLeaves: spool?.leaves,
     byPractice: c.practice.spoolDirection === 'always-bottom',
@@ -44,9 +53,12 @@ export function matchSpool(c: MatchContext): Finding<SpoolRule> {
   }
   const adapter = {
     station: 'spool' as const,
-    kind: 'adapter' as const,
+    kind: mount === 'adapter' ? ('adapter' as const) : ('hubHardware' as const),
     spec: { spool: type },
-    storeIndex: pick(c.store, [(p) => p.kind === 'adapter' && (p.spool === undefined || p.spool === type)]),
+    storeIndex: pick(c.store, [
+      (p) => p.kind === (mount === 'adapter' ? 'adapter' : 'hubHardware') && 'spool' in p && p.spool === type,
+      (p) => p.kind === 'adapter' && mount === 'adapter' && p.spool === undefined,
+    ]),
   }
   const base = {
     station: 'spool' as const,
@@ -58,26 +70,29 @@ export function matchSpool(c: MatchContext): Finding<SpoolRule> {
     origin: 'common practice' as const,
   }
   if (spool === undefined)
-    return { ...base, verdict: 'unknown', rule: 'spool-not-read', parts: needsAdapter ? [adapter] : [] }
-  if (needsAdapter && !spool?.adapter)
-    return { ...base, verdict: 'change', rule: 'basket-needs-adapter', parts: [adapter] }
+    return { ...base, verdict: 'unknown', rule: 'spool-not-read', parts: mount === 'bare' ? [] : [adapter] }
+  if (mount === 'drum' && spool?.type !== 'drum')
+    return { ...base, verdict: 'change', rule: 'drum-needs-hardware', parts: [adapter] }
+  // What carried another kind of spool carries this one no more.
+  const carried = spool?.adapter === true && (spool.type === undefined || mountOf(c, spool.type) === mount)
+  if (needsAdapter && !carried)
+    return {
+      ...base,
+      verdict: 'change',
+      rule: ADAPTER_RULES[mount as 'adapter' | 'hardware'](type!),
+      parts: [adapter],
+    }
   if (spool === null) return { ...base, verdict: 'fits', rule: 'hub-empty', parts: [] }
   // The spool itself is consumed; a damaged one is judged only while it stays on.
-  const adapterOff = spool.adapter === true && type !== undefined && !needsAdapter
-  const wrongSide = leaves !== undefined && spool.leaves !== undefined && spool.leaves !== leaves
+  const adapterOff = onHub && spool.adapter === true && type !== undefined && !needsAdapter
+  const wrongSide = onHub && leaves !== undefined && spool.leaves !== undefined && spool.leaves !== leaves
   const pinOut = locates && spool.pinEngaged === false
-  const verdict = worst(
-    adapterOff || wrongSide || pinOut ? 'adjust' : 'fits',
-    conditionVerdict(spool.condition) === 'fits' ? 'fits' : 'adjust',
-  )
-  const rule = wrongSide
-    ? 'wire-leaves-wrong-side'
-    : pinOut
-      ? 'pin-not-engaged'
-      : adapterOff
-        ? 'adapter-not-wanted'
-        : verdict === 'adjust'
-          ? 'spool-in-poor-state'
-          : 'spool-sits-right'
-  return { ...base, verdict, rule, parts: [] }
+  const { main, also } = worstFirst<SpoolRule>([
+    wrongSide && { rule: 'wire-leaves-wrong-side', verdict: 'adjust' },
+    pinOut && { rule: 'pin-not-engaged', verdict: 'adjust' },
+    adapterOff && { rule: 'adapter-not-wanted', verdict: 'adjust' },
+    conditionVerdict(spool.condition) !== 'fits' && { rule: 'spool-in-poor-state', verdict: 'adjust' },
+  ])
+  const right = mount === 'drum' ? 'drum-stands' : 'spool-sits-right'
+  return { ...base, verdict: main?.verdict ?? 'fits', rule: main?.rule ?? right, also, parts: [] }
 }

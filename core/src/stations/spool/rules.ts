@@ -4,6 +4,10 @@ import type { Rank } from '../../match/ranks.ts'
 export const SPOOL_RANKS = {
   'spool-not-read': 'stops-feed',
   'basket-needs-adapter': 'stops-feed',
+  'bore-needs-adapter': 'stops-feed',
+  'coil-needs-hardware': 'stops-feed',
+  'drum-needs-hardware': 'stops-feed',
+  'drum-stands': 'stops-feed',
   'hub-empty': 'stops-feed',
   'wire-leaves-wrong-side': 'only-wears',
   'pin-not-engaged': 'stops-feed',

@@ -5,7 +5,7 @@ import { arcGasOf } from '../../gas/arcGas.ts'
 import { matchGas } from '../gas/match.ts'
 import { loadLineV } from '../../arc/volts.ts'
 import { cordDropV, dutyMultiplier, supplyCurrentA } from '../../arc/limits.ts'
-import type { Finding, MatchContext } from '../../match/finding.ts'
+import { worstFirst, type Finding, type MatchContext } from '../../match/finding.ts'
 
 /** A circuit of its own for a 120 V machine, A; and its cord, mm2 (12 AWG). common practice */
 const SMALL_MACHINE = { upToV: 130, breakerA: 20, cordMm2: 3.3 }
@@ -117,12 +117,30 @@ export function matchSupply(c: MatchContext): Finding<SupplyRule> {
     parts: [],
     origin: small ? ('common practice' as const) : ('model' as const),
   }
-  if (earthPin === 'missing' || earthPin === 'damaged' || earthPin === 'worn')
-    return { ...base, verdict: 'change', rule: 'earth-pin-missing' }
-  if (s?.voltageV === undefined || s.breakerA === undefined)
-    return { ...base, verdict: 'unknown', rule: 'supply-not-read', after: {} }
-  if (neededA !== undefined && s.breakerA < neededA)
-    return { ...base, verdict: 'change', rule: 'circuit-too-small' }
-  if (cordThin) return { ...base, verdict: 'change', rule: 'cord-too-thin' }
+  const unread = s?.voltageV === undefined || s.breakerA === undefined
+  const { main, also } = worstFirst<SupplyRule>([
+    (earthPin === 'missing' || earthPin === 'damaged' || earthPin === 'worn') && {
+      rule: 'earth-pin-missing',
+      verdict: 'change',
+    },
+    !unread &&
+      neededA !== undefined &&
+      s.breakerA! < neededA && { rule: 'circuit-too-small', verdict: 'change' },
+    cordThin && { rule: 'cord-too-thin', verdict: 'change' },
+  ])
+  // What nobody read is not mended; what was seen to be wrong is.
+  if (unread && main)
+    return {
+      ...base,
+      verdict: 'change',
+      rule: main.rule,
+      also: [...also, { rule: 'supply-not-read', verdict: 'unknown' }],
+      after: {
+        ...after,
+        supply: { ...after.supply, ...(s?.breakerA === undefined && { breakerA: undefined }) },
+      },
+    }
+  if (unread) return { ...base, verdict: 'unknown', rule: 'supply-not-read', after: {} }
+  if (main) return { ...base, verdict: main.verdict, rule: main.rule, also }
   return { ...base, verdict: 'fits', rule: 'supply-fits' }
 }

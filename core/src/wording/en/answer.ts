@@ -1,11 +1,12 @@
 import { originText } from './sources.ts'
 import type { Banded } from '../../arc/volts.ts'
+import { rollsAsSent, type Rolls } from '../../machine/fitted/driveRolls.ts'
 import { rankOf } from '../../stations/rank.ts'
 import type { Changeover } from '../../changeover/plan/plan.ts'
 import type { Label } from '../../wire/label.ts'
 import type { UnitSystem } from '../../units/format.ts'
 import { startNotes, startRow } from './arc.ts'
-import { findingAlso, findingConsequence, findingWhy } from './findings.ts'
+import { faultWords, findingAlso, findingConsequence, findingWhy } from './findings.ts'
 import { partText } from './names.ts'
 import { cautionText, obstacleText } from './obstacles.ts'
 import { hazardText, stepHow, stepTitle, TOOL_NAMES } from './steps.ts'
@@ -44,11 +45,12 @@ export function changeoverAnswer(plan: Changeover, units: UnitSystem = 'metric')
       station: f.station,
       verdict: f.verdict,
       rule: f.rule,
-      fitted: f.fitted,
+      fitted: f.station === 'driveRolls' && f.fitted ? rollsAsSent(f.fitted as Rolls) : f.fitted,
       wanted: f.required,
       why: findingWhy(f, units),
       consequence: findingConsequence(f, units),
       rank: rankOf(f),
+      ...(f.also?.length && { also: f.also.map((fault) => faultWords(f, fault, units)) }),
       alsoDo: findingAlso(f, units),
       origin: f.origin,
     })),

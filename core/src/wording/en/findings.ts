@@ -49,6 +49,15 @@ export const findingWhy = (finding: StationFinding, units: UnitSystem): string =
 /** What happens if the station is left as it is; empty where nothing would. */
 export const findingConsequence = (finding: StationFinding, units: UnitSystem): string =>
   say(finding, units).otherwise
+/** A further fault of the same station, in words. */
+export function faultWords(
+  finding: StationFinding,
+  fault: NonNullable<StationFinding['also']>[number],
+  units: UnitSystem,
+) {
+  const { why, otherwise } = say({ ...finding, rule: fault.rule }, units)
+  return { rule: fault.rule, verdict: fault.verdict, why, consequence: otherwise }
+}
 /** What else would do. */
 export const findingAlso = (finding: StationFinding, units: UnitSystem): string[] =>
   finding.alsoDo.map((key) => {

@@ -185,7 +185,11 @@ export function partText(
   }
   const liner = () =>
     `${nameIn(LINER_NAMES, spec.material as string)} liner ${range()}${spec.lengthM === undefined ? '' : `, ${formatLead(spec.lengthM as number, units)}`}`
-  const rolls = () => `${nameIn(PROFILE_NAMES, spec.profile as string)} rolls ${stamps(spec.grooves)}`
+  const profilesOf = spec.grooveProfiles as string[] | undefined
+  const rolls = () =>
+    profilesOf
+      ? `rolls ${(spec.grooves as string[]).map((g, i) => `${stampText(g, units)} ${nameIn(PROFILE_NAMES, profilesOf[i]!)}`).join(', ')}`
+      : `${nameIn(PROFILE_NAMES, spec.profile as string)} rolls ${stamps(spec.grooves)}`
   const what = piece ?? (spec.part as string | undefined)
   switch (kind) {
     case 'driveRolls':
@@ -211,7 +215,25 @@ export function partText(
     case 'adapter':
       return `spool adapter${spec.spool ? ` for ${valueText(spec.spool)}` : ''}`
     case 'regulator':
-      return `regulator${spec.gas ? ` for ${valueText(spec.gas)}` : ''}`
+      return `regulator${spec.gas ? ` for ${valueText(spec.gas)}` : ''}${spec.outlet ? `, outlet ${valueText(spec.outlet)}` : ''}`
+    case 'workClamp':
+      return `work clamp${spec.ratingA ? `, ${String(spec.ratingA)} A` : ''}`
+    case 'solenoid':
+      return `gas solenoid${spec.coilV ? `, ${String(spec.coilV)} V coil` : ''}`
+    case 'hose':
+      return `gas hose${spec.gas ? ` for ${valueText(spec.gas)}` : ''}`
+    case 'clip':
+      return 'hose clip'
+    case 'oRing':
+      return 'O-ring'
+    case 'sleeve':
+      return `liner sleeve${spec.stamp ? ` ${stampText(spec.stamp as string, units)}` : ''}`
+    case 'hubHardware':
+      return spec.spool === 'drum'
+        ? 'drum cone, hood and conduit'
+        : spec.spool === 'coil'
+          ? 'coil hardware'
+          : 'hub hardware'
     case 'cylinder':
       return `cylinder, ${spec.group ? `${spec.group as string}, the mixture the wire maker names` : mixtureText(spec.gas as Mixture)}`
     case 'wire':

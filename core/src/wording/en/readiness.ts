@@ -16,6 +16,8 @@ const PART_SHORT: Record<string, string> = {
   regulator: 'regulator',
   cylinder: 'gas',
   wire: 'wire',
+  workClamp: 'work clamp',
+  hubHardware: 'hub hardware',
 }
 const PIECE_SHORT: Record<string, string> = {
   rolls: 'gun rolls',

@@ -29,6 +29,14 @@ export const GAS_WORDS: Record<GasRule, Rule> = {
     why: `The gas here, ${r.text('fitted')}, is ${r.text('designation')}; this wire asks for ${list(r, 'designations')}.`,
     otherwise: 'Another deposit than the wire was tested for: porosity or brittle metal.',
   }),
+  'gas-by-makers-word': (r) => ({
+    why: `The gas here, ${r.text('fitted')}, is ${r.text('designation')}, richer in argon than this wire is classified with. Such wire is often sprayed under it: by the wire maker’s word.`,
+    otherwise: '',
+  }),
+  'gas-with-a-trace': (r) => ({
+    why: `The gas here, ${r.text('fitted')}, is argon with a trace of a reacting gas, which this wire bears: the arc is steadier and the bead a little duller.`,
+    otherwise: '',
+  }),
   'gas-right': (r) => ({
     why: `The gas here, ${r.text('fitted')}, is ${r.text('designation')}, which this wire takes.`,
     otherwise: '',

@@ -15,6 +15,7 @@ export const HUB_BRAKE_WORDS: Record<HubBrakeRule, Rule> = {
     why: `The brake was set for a ${r.text('oldType')} spool; a ${r.text('newType')} spool of another weight runs on further or drags more.`,
     otherwise: 'Too slack, and loops fall off; too hard, and the rolls slip.',
   }),
+  'no-brake-on-drum': () => ({ why: 'A drum stands still; it has no brake.', otherwise: '' }),
   'brake-set': () => ({
     why: 'The brake is set. Check it once the new spool is on: it stops with the wire and turns at a slight push.',
     otherwise: '',

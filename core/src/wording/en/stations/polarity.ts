@@ -39,6 +39,18 @@ export const POLARITY_WORDS: Record<PolarityRule, Rule> = {
     why: `${r.facts.classification ?? 'This wire'} shields itself and still runs gun positive (DCEP): leave the cables as they are.`,
     otherwise: '',
   }),
+  'polarity-usual-is-other': (r) => ({
+    why: `The standard of ${r.facts.classification ?? 'this wire'} does not give the polarity. Usual is ${gunOn(r.text('wanted'))} (${r.text('wanted')}); as it is, ${gunOn(r.text('fitted'))}, only the box may say. Ask the box, or change it.`,
+    otherwise: 'Coarse spatter and an unsteady arc, unless the box says otherwise.',
+  }),
+  'polarity-usual': (r) => ({
+    why: `As it is, ${gunOn(r.text('fitted'))} (${r.text('fitted')}), is usual for this wire. Its standard does not give the polarity: the box decides.`,
+    otherwise: '',
+  }),
+  'polarity-negative-by-maker': (r) => ({
+    why: `${r.facts.classification ?? 'This wire'} runs gun positive; out of position some makers advise gun negative, as it is now. Only by the box.`,
+    otherwise: '',
+  }),
   'polarity-right': (r) => ({
     why: `As it is, ${gunOn(r.text('fitted'))} (${r.text('fitted')}), is what ${r.facts.classification ?? 'this wire'} asks for.${r.facts.open ? ' The standard leaves it open: read the box.' : ''}`,
     otherwise: '',

@@ -1,4 +1,5 @@
 import type { SpoolRule } from '../../../stations/spool/rules.ts'
+import { formatLength } from '../../../units/format.ts'
 import { unread, type Rule } from './reader.ts'
 
 export const SPOOL_WORDS: Record<SpoolRule, Rule> = {
@@ -6,6 +7,22 @@ export const SPOOL_WORDS: Record<SpoolRule, Rule> = {
   'basket-needs-adapter': (r) => ({
     why: `A ${r.text('type')} wire basket has no bore of its own; an adapter carries it on the hub.`,
     otherwise: 'The basket wobbles, the wire drags unevenly and the feed surges.',
+  }),
+  'bore-needs-adapter': (r) => ({
+    why: `The hole of a ${r.text('type')} spool is ${r.text('type') === 'S100' ? formatLength(16.5, r.units) : `about ${formatLength(51, r.units)}`}; this hub takes the other size. An adapter goes between.`,
+    otherwise: 'It does not go on, or it wobbles and the feed surges.',
+  }),
+  'coil-needs-hardware': () => ({
+    why: 'A coil has no flanges and no hole: it sits on hardware of its own.',
+    otherwise: 'The turns slip over each other and lock.',
+  }),
+  'drum-needs-hardware': () => ({
+    why: 'A drum stands on the floor: cone and hood on it, and a conduit from the hood to the inlet guide. It has no pin, no retainer and no brake.',
+    otherwise: 'Without hood and cone the loops rise together and knot.',
+  }),
+  'drum-stands': () => ({
+    why: 'The drum stands with its hood and conduit; there is no brake to set.',
+    otherwise: '',
   }),
   'hub-empty': () => ({ why: 'The hub is empty and takes this spool.', otherwise: '' }),
   'wire-leaves-wrong-side': (r) => ({

@@ -8,15 +8,27 @@ export const MAINS_STEPS = {
     how: 'Engine-driven: stop the engine.',
     why: 'Off is not enough before cables are moved.',
   }),
-  supplyFix: (r) =>
-    r.t('rule') === 'earth-pin-missing'
-      ? {
-          say: 'Have the earth pin of the plug mended before the machine is used.',
-          how: 'By a licensed electrician. Without it a fault makes the case live.',
-        }
-      : {
-          say: 'Put the machine on the circuit or cord it needs.',
-          how: 'Plugs, breakers and circuits are for a licensed electrician.',
-        },
+  supplyFix: (r) => {
+    const faults = (r.f.faults as readonly string[] | undefined) ?? [r.t('rule')]
+    const orders = [
+      ...(faults.includes('earth-pin-missing')
+        ? ['have the earth pin of the plug mended before the machine is used']
+        : []),
+      ...(faults.includes('circuit-too-small')
+        ? [`put it on a circuit of at least ${r.t('neededA')} A`]
+        : []),
+      ...(faults.includes('cord-too-thin')
+        ? [
+            r.f.cordWantedMm2 === undefined
+              ? 'bring the circuit nearer: no cord will do over this length'
+              : `take a cord of at least ${r.t('cordWantedMm2')} mm²`,
+          ]
+        : []),
+    ]
+    return {
+      say: `For the mains side: ${orders.join('; ')}.`,
+      how: 'Plugs, breakers and circuits are for a licensed electrician. Without its earth pin a fault makes the case live.',
+    }
+  },
   plugIn: () => ({ say: 'Case closed, then plug in.' }),
 } satisfies Partial<Record<Task, Say>>

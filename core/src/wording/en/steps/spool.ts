@@ -1,5 +1,11 @@
 import type { Task } from '../../../steps/step.ts'
-import { retainer, type Say } from './reader.ts'
+import { retainer, type Say, type Words } from './reader.ts'
+
+const DRUM: Words = {
+  say: 'Stand the drum behind the machine, cone in, hood on, and lead the conduit from the hood to the inlet guide.',
+  how: 'Cut no tie before the hood is on. The end stays clipped; the conduit in wide bends, without a kink.',
+  why: 'No pin, no retainer and no brake: cone and hood keep the loops apart.',
+}
 
 /** At the spool. */
 export const SPOOL_STEPS = {
@@ -15,15 +21,29 @@ export const SPOOL_STEPS = {
     say: 'Tuck the end through the hole in the flange and bend it over. Now you may let go.',
   }),
   spoolOff: (r) => ({
-    say: 'Take the old spool off and bag it with its label.',
-    how: `Mind the retainer.${retainer(r.f.spoolReverse)}`,
+    say:
+      r.f.oldDrum === true
+        ? 'Clip the end of the wire at the drum, draw the conduit off the inlet guide, and roll the drum away.'
+        : 'Take the old spool off and bag it with its label.',
+    how: r.f.oldDrum === true ? 'Hood stays on.' : `Mind the retainer.${retainer(r.f.spoolReverse)}`,
   }),
-  fitAdapter: (r) => ({ say: `Fit the adapter for the ${r.t('type')} spool on the hub.` }),
-  mountSpool: (r) => ({
-    say: `Mount the new spool: wire leaving ${r.f.leaves === undefined ? 'in line with the inlet guide' : `from the ${r.t('leaves')}`}, ${r.f.locator === 'none' ? 'home on the hub' : `${r.t('locator')} in its hole`}, retainer on.`,
-    how: `${r.f.inletBeforeSpool ? 'On this machine the wire passes the inlet spring before the spool goes on. ' : ''}The end stays tucked.${r.f.spoolReverse ? ' The retainer is reverse-threaded: it tightens anticlockwise.' : ''}`,
-    why: 'No reverse bend on the way to the rolls.',
+  adapterOff: () => ({ say: 'Take the adapter off the hub, and keep it with its drawer.' }),
+  fitAdapter: (r) => ({
+    say:
+      r.t('mount') === 'drum'
+        ? 'Bring the drum’s cone, hood and conduit to the machine.'
+        : r.t('mount') === 'hardware'
+          ? 'Fit the hardware for the coil on the hub.'
+          : `Fit the adapter for the ${r.t('type')} spool on the hub.`,
   }),
+  mountSpool: (r) =>
+    r.t('mount') === 'drum'
+      ? DRUM
+      : {
+          say: `Mount the new spool: wire leaving ${r.f.leaves === undefined ? 'in line with the inlet guide' : `from the ${r.t('leaves')}`}, ${r.f.locator === 'none' ? 'home on the hub' : `${r.t('locator')} in its hole`}, retainer on.`,
+          how: `${r.f.inletBeforeSpool ? 'On this machine the wire passes the inlet spring before the spool goes on. ' : ''}The end stays tucked.${r.f.spoolReverse ? ' The retainer is reverse-threaded: it tightens anticlockwise.' : ''}`,
+          why: 'No reverse bend on the way to the rolls.',
+        },
   setBrake: () => ({
     say: 'Set the hub brake: the spool just stops with the wire, and a slight push turns it.',
     how: 'Turn it by hand, stop: it must not run on.',
