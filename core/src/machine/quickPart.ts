@@ -6,6 +6,7 @@ import { readDiameter, readStampMm } from '../wire/diameters.ts'
 import { readLabel } from '../wire/label.ts'
 import { SPOOL_TYPES } from '../wire/spool.ts'
 import { say, type Said } from '../base/codes.ts'
+import { readMixedGrooves } from './grooves.ts'
 import { partSchema, type Part } from './store.ts'
 import { problemsOf } from '../base/check.ts'
 
@@ -14,6 +15,16 @@ import { problemsOf } from '../base/check.ts'
  * `U`, `V` and `knurled` alone mean a drive roll, since nothing else is stamped so.
  */
 const WORDS: readonly (readonly [string, RegExp])[] = [
+  ['workClamp', /\b(?:WORK|GROUND|EARTH)\s+CLAMPS?\b/],
+  ['solenoid', /\bSOLENOIDS?\b/],
+  ['hose', /\b(?:GAS\s+)?HOSES?\b/],
+  ['clip', /\b(?:HOSE\s+)?CLIPS?\b/],
+  ['sleeve', /\b(?:LINER\s+)?SLEEVES?\b/],
+  ['hubHardware', /\b(?:HUB\s+HARDWARE|(?:DRUM|COIL)\s+(?:HARDWARE|CONE|HOOD|KIT|CONDUIT))\b/],
+  [
+    'looseORing',
+    /\bHOSE\s+O-?\s?RINGS?\b|\bO-?\s?RINGS?\s+(?:FOR|OF)\s+(?:THE\s+)?(?:REGULATOR|HOSE|CONNECTOR)\b/,
+  ],
   ['gunORing', /\bO-?\s?RINGS?\b/],
   ['gunInnerLiner', /\b(?:INNER|SECOND|SHORT)\s+(?:LINER|CONDUIT)\b/],
   [
@@ -48,6 +59,8 @@ const named = (table: readonly (readonly [string, RegExp])[], text: string) =>
 
 const COUNT =
   /(?:^|\s)(?:[X×]\s?(\d{1,4})|(\d{1,4})\s?[X×]|QTY\s?:?\s?(\d{1,4})|(\d{1,4})\s?(?:OFF|PCS?|PIECES?))(?=\s|$)/
+/** What one costs: `at 12.50`, `price 8`. */
+const PRICE = /(?:^|\s)(?:PRICE\s?:?|AT|EACH)\s?(\d{1,6}(?:[.,]\d{1,2})?)(?=\s|$)/
 const DRAWER = /(?:\s|^)(?:@|IN\s+(?=DRAWER|BOX|RACK|SHELF))\s*(.+)$/i
 const LEAD = /(?:^|\s)(\d+(?:[.,]\d+)?)\s?(M|FT|FEET|FOOT|')(?=\s|$)/
 const SIZE =
@@ -80,9 +93,16 @@ export function readPartLine(text: string): Read<Part> {
   if (even === '') return refuse('', say('partLine.empty'))
   const times = COUNT.exec(even)
   const count = times ? Number(times.slice(1).find((n) => n !== undefined)) : 1
-  const rest = times ? `${even.slice(0, times.index)} ${even.slice(times.index + times[0].length)}` : even
+  const counted = times ? `${even.slice(0, times.index)} ${even.slice(times.index + times[0].length)}` : even
+  const cost = PRICE.exec(counted)
+  const price = cost ? Number(cost[1]!.replace(',', '.')) : undefined
+  const rest = cost ? counted.replace(cost[0], ' ') : counted
   const wire = readLabel(rest.trim())
-  const kind = wire.ok && wire.value.wire.classification !== null ? 'wire' : named(WORDS, rest)
+  const kind =
+    wire.ok && wire.value.wire.classification !== null
+      ? 'wire'
+      : (named(WORDS, rest) ??
+        (wire.ok && WIRE_WORDS.test(rest) && !wire.value.wire.open ? 'wire' : undefined))
   if (kind === undefined)
     return /^[A-Z]*\d/.test(rest.trim()) && !wire.ok && /[A-Z]{1,3}\d{2,}/.test(rest)
       ? { ok: false, problems: wire.problems.map((p) => ({ ...p, path: '' })) }
@@ -97,12 +117,21 @@ export function readPartLine(text: string): Read<Part> {
         }
       : shaped(kind, rest)
   if ('problem' in part) return refuse('', part.problem as Said)
-  const whole = partSchema.safeParse({ ...part, count, ...(drawer && { drawer }) })
+  const whole = partSchema.safeParse({
+    ...part,
+    count,
+    ...(drawer && { drawer }),
+    ...(price !== undefined && { price }),
+  })
   return whole.success ? { ok: true, value: whole.data } : { ok: false, problems: problemsOf(whole.error) }
 }
 
-/** A label as it was typed, without the count. */
-const typed = (text: string) => text.replace(new RegExp(COUNT, 'i'), ' ').replace(/\s+/g, ' ').trim()
+/** A wire named by a shop word, where no part is. */
+const WIRE_WORDS = /\bWIRE\b|\bSHIELD|GAS-?\s?LESS|\bCORED?\b/
+
+/** A label as it was typed, without the count and the price. */
+const typed = (text: string) =>
+  text.replace(new RegExp(COUNT, 'i'), ' ').replace(new RegExp(PRICE, 'i'), ' ').replace(/\s+/g, ' ').trim()
 
 /** Several parts, one a line or with semicolons between. Each line is read by itself. */
 export function readPartLines(text: string): { line: string; read: Read<Part> }[] {
@@ -161,6 +190,32 @@ function shaped(kind: string, text: string): Shape {
             ? 'steel'
             : undefined,
       }
+    case 'workClamp': {
+      const rating = /(\d{2,4})\s?A(?:MPS?)?\b/.exec(left)
+      return { kind, ...(rating && { ratingA: Number(rating[1]) }) }
+    }
+    case 'solenoid': {
+      const coil = /(\d{1,3})\s?V(?:OLTS?)?\b/.exec(left)
+      return { kind, ...(coil && { coilV: Number(coil[1]) }) }
+    }
+    case 'hose':
+      return {
+        kind,
+        ...length,
+        ...(/CO2/.test(left) ? { gas: 'CO2' } : /ARGON/.test(left) ? { gas: 'argon' } : {}),
+      }
+    case 'clip':
+      return { kind }
+    case 'looseORing':
+      return { kind: 'oRing' }
+    case 'sleeve': {
+      const [stamp] = sizesIn(left)
+      return { kind, ...(stamp && { stamp }) }
+    }
+    case 'hubHardware': {
+      const spool = /DRUM/.test(left) ? 'drum' : /COIL/.test(left) ? 'coil' : undefined
+      return { kind, ...(spool && { spool }) }
+    }
     case 'adapter': {
       const spool = SPOOL_TYPES.find((type) => new RegExp(`\\b${type}\\b`, 'i').test(left))
       return { kind: 'adapter', ...(spool && { spool }) }
@@ -187,6 +242,9 @@ function sizesIn(text: string): string[] {
 }
 
 function rollsIn(text: string, base: object): Shape {
+  const mixed = readMixedGrooves(text)
+  const first = mixed?.grooveProfiles?.[0] ?? named(PROFILE_WORDS, text)
+  if (mixed && first) return { kind: 'driveRolls', ...base, profile: first, ...mixed }
   const profile = named(PROFILE_WORDS, text)
   if (profile === undefined) return { problem: say('partLine.profileMissing') }
   const shared = [...text.matchAll(SHARED_GROOVE)].map((m) => m[0].replace(/\s/g, '').replace('-', '/'))

@@ -1,6 +1,14 @@
 <script setup lang="ts">
 import { useI18n } from 'vue-i18n'
-import { typedNumber, problemText, readDiameter, readStampMm, tradeLabel } from '@pepper-knot/core'
+import {
+  mixedGroovesText,
+  problemText,
+  readDiameter,
+  readMixedGrooves,
+  readStampMm,
+  tradeLabel,
+  typedNumber,
+} from '@pepper-knot/core'
 import { useSettings } from '../stores/settings.ts'
 import MixtureField from './MixtureField.vue'
 import QuantityField from './QuantityField.vue'
@@ -44,6 +52,15 @@ const setSize = (key: string, text: string) => {
 }
 const sizeProblem = (key: string) =>
   typeof values.value[key] === 'string' ? stampProblem(values.value[key]) : []
+/** Grooves that differ carry their own profile and state; others are sizes alone. */
+function setGrooves(text: string) {
+  const { grooveProfiles: _p, grooveConditions: _c, activeProfile: _a, ...rest } = values.value
+  const mixed = readMixedGrooves(text)
+  values.value = mixed
+    ? { ...rest, ...(mixed.grooveProfiles && { profile: mixed.grooveProfiles[0] }), ...mixed }
+    : rest
+  if (!mixed) set('grooves', list(text))
+}
 const list = (text: string) => text.split(/[\s;]+/).filter(Boolean)
 const QUANTITIES = { lead: 'lead', length: 'length', flow: 'flow', mass: 'mass' } as const
 const isQuantity = (as: FieldRow['as']): as is keyof typeof QUANTITIES => as in QUANTITIES
@@ -86,13 +103,20 @@ const isQuantity = (as: FieldRow['as']): as is keyof typeof QUANTITIES => as in 
         @update:model-value="set(row.key, $event)"
       />
       <v-text-field
-        v-else-if="row.as === 'stamps'"
+        v-else-if="row.as === 'grooves'"
         :label="name(row)"
-        :hint="t('field.stampsHint')"
+        :hint="t('field.groovesHint')"
         persistent-hint
-        :model-value="stampsOf(row.key).join(' ')"
+        :model-value="mixedGroovesText(values)"
         :error-messages="stampsOf(row.key).flatMap(stampProblem)"
-        @change="set(row.key, list(($event.target as HTMLInputElement).value))"
+        @change="setGrooves(($event.target as HTMLInputElement).value)"
+      />
+      <v-text-field
+        v-else-if="row.as === 'text'"
+        :label="name(row)"
+        maxlength="40"
+        :model-value="String(values[row.key] ?? '')"
+        @update:model-value="set(row.key, $event)"
       />
       <v-text-field
         v-else-if="row.as === 'size'"

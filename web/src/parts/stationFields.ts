@@ -1,6 +1,7 @@
 import {
   CONDITION_NAMES,
   CONDITIONS,
+  COOLINGS,
   GROOVE_PROFILES,
   GUIDE_MATERIALS,
   GUN_KINDS,
@@ -21,7 +22,6 @@ export interface FieldRow {
   as:
     | 'choice'
     | 'stamp'
-    | 'stamps'
     | 'size'
     | 'number'
     | 'yes'
@@ -30,6 +30,8 @@ export interface FieldRow {
     | 'flow'
     | 'mass'
     | 'mixture'
+    | 'text'
+    | 'grooves'
   choices?: readonly { value: string; title: string }[]
   must?: boolean
 }
@@ -44,8 +46,9 @@ const guide: FieldRow[] = [
 ]
 export const ROLL_FIELDS: FieldRow[] = [
   { key: 'profile', as: 'choice', choices: named(GROOVE_PROFILES, PROFILE_NAMES), must: true },
-  { key: 'grooves', as: 'stamps', must: true },
+  { key: 'grooves', as: 'grooves', must: true },
   { key: 'active', as: 'stamp' },
+  { key: 'activeProfile', as: 'choice', choices: named(GROOVE_PROFILES, PROFILE_NAMES) },
   condition,
 ]
 export const LINER_FIELDS: FieldRow[] = [
@@ -54,6 +57,12 @@ export const LINER_FIELDS: FieldRow[] = [
   { key: 'maxMm', as: 'size', must: true },
   { key: 'lengthM', as: 'lead' },
   condition,
+]
+
+const RATING: FieldRow[] = [
+  { key: 'ratingA', as: 'number' },
+  { key: 'cooling', as: 'choice', choices: named(COOLINGS) },
+  { key: 'stickOutGuideMm', as: 'length' },
 ]
 
 /** Fields of each station of a machine; `polarity`, `gas` and the like are single values under `value`. */
@@ -77,6 +86,7 @@ export const STATION_FIELDS: Record<string, FieldRow[]> = {
     { key: 'lengthM', as: 'lead' },
     { key: 'oRing', as: 'choice', choices: named(CONDITIONS) },
     { key: 'linerTrim', as: 'choice', choices: named(['collet', 'gun-end', 'long']) },
+    ...RATING,
     condition,
   ],
   contactTip: [{ key: 'stamp', as: 'stamp', must: true }, { key: 'aluminiumBore', as: 'yes' }, condition],
@@ -124,7 +134,7 @@ export const STATE_FIELDS: Partial<Record<string, FieldRow[]>> = {
 
 /** Fields of each kind of part in the store. */
 export const PART_FIELDS: Record<string, FieldRow[]> = {
-  driveRolls: ROLL_FIELDS.filter((f) => f.key !== 'active'),
+  driveRolls: ROLL_FIELDS.filter((f) => !f.key.startsWith('active')),
   liner: LINER_FIELDS,
   contactTip: STATION_FIELDS.contactTip!,
   nozzle: [
@@ -145,12 +155,23 @@ export const PART_FIELDS: Record<string, FieldRow[]> = {
   gun: [
     { key: 'type', as: 'choice', choices: named(GUN_KINDS, GUN_NAMES), must: true },
     { key: 'lengthM', as: 'lead' },
+    ...RATING,
     condition,
   ],
-  gunRolls: ROLL_FIELDS.filter((f) => f.key !== 'active'),
+  gunRolls: ROLL_FIELDS.filter((f) => !f.key.startsWith('active')),
   gunInnerLiner: LINER_FIELDS.filter((f) => f.key !== 'lengthM'),
   gunORing: [],
   adapter: [{ key: 'spool', as: 'choice', choices: named(SPOOL_TYPES) }],
-  regulator: [{ key: 'gas', as: 'choice', choices: named(['argon', 'CO2']) }],
+  regulator: [
+    { key: 'gas', as: 'choice', choices: named(['argon', 'CO2']) },
+    { key: 'outlet', as: 'text' },
+  ],
+  workClamp: [{ key: 'ratingA', as: 'number' }, condition],
+  solenoid: [{ key: 'coilV', as: 'number' }, condition],
+  hose: [{ key: 'gas', as: 'text' }, { key: 'lengthM', as: 'lead' }, condition],
+  clip: [],
+  oRing: [],
+  sleeve: [{ key: 'stamp', as: 'stamp' }],
+  hubHardware: [{ key: 'spool', as: 'choice', choices: named(['coil', 'drum', 'B300']) }],
   cylinder: [{ key: 'gas', as: 'mixture', must: true }],
 }

@@ -1,5 +1,6 @@
 import { USUAL_LEAD_DAYS } from '../../machine/leadTime.ts'
 import type { Finding, MatchContext, Substitute } from '../../match/finding.ts'
+import type { Part } from '../../machine/store.ts'
 import type { GatherLine } from '../plan/gather.ts'
 
 /** One thing to buy. */
@@ -8,6 +9,8 @@ export interface OrderLine {
   count: number
   /** Days from order to drawer. */
   leadDays: number
+  /** What one costs in this shop, where it said. */
+  price: number | undefined
   /** Names of what else would do; `wording` knows them. */
   substitutes: readonly Substitute[]
 }
@@ -15,6 +18,8 @@ export interface OrderList {
   lines: OrderLine[]
   /** Days until the last of them is here: nought when nothing is missing. */
   days: number
+  /** Of those whose price is known. */
+  cost: number
 }
 
 /**
@@ -32,23 +37,32 @@ export function orderList(
     .map((line) => ({
       line,
       count: 1,
-      leadDays: knownDays(c, line) ?? usualDays,
+      leadDays: shelfLine(c, line, 'leadDays')?.leadDays ?? usualDays,
+      price: shelfLine(c, line, 'price')?.price,
       substitutes: findings.find((f) => f.station === line.station)?.alsoDo ?? [],
     }))
-  return { lines, days: Math.max(0, ...lines.map((l) => l.leadDays)) }
+  return {
+    lines,
+    days: Math.max(0, ...lines.map((l) => l.leadDays)),
+    cost: lines.reduce((sum, l) => sum + l.count * (l.price ?? 0), 0),
+  }
 }
 
-/** Days of the store's own empty line of such a part. */
-function knownDays(c: MatchContext, { kind, spec }: GatherLine): number | undefined {
+/** The store's own line of such a part that says its days or its price. */
+function shelfLine(
+  c: MatchContext,
+  { kind, spec }: GatherLine,
+  says: 'leadDays' | 'price',
+): Part | undefined {
   const same = (key: string, value: unknown) => spec[key] === undefined || value === spec[key]
   return c.store?.find(
     (p) =>
       p.kind === kind &&
-      p.leadDays !== undefined &&
+      p[says] !== undefined &&
       ('material' in p ? same('material', p.material) : true) &&
       ('profile' in p ? same('profile', p.profile) : true) &&
       ('stamp' in p ? same('stamp', p.stamp) : true),
-  )?.leadDays
+  )
 }
 
 /** The first day a change can be done when everything is ordered today. @param today ISO date or time, passed in */

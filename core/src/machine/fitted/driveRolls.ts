@@ -46,6 +46,8 @@ const isSent = (value: unknown): value is Sent =>
 export function withGrooves(value: unknown): unknown {
   if (typeof value !== 'object' || value === null || !('grooves' in value)) return value
   const { grooves, active } = value as { grooves: unknown; active?: unknown; profile?: unknown }
+  const { activeProfile } = value as { activeProfile?: unknown }
+  if (activeProfile !== undefined && !isSent(active)) return { ...value, profile: activeProfile }
   if (!Array.isArray(grooves) || !(grooves.some(isSent) || isSent(active))) return value
   const own = (value as { profile?: unknown }).profile
   const sent = grooves.map((g: unknown): Sent => (isSent(g) ? g : { size: g }))

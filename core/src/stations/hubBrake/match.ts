@@ -22,7 +22,8 @@ export function matchHubBrake(c: MatchContext): Finding<HubBrakeRule> {
     parts: [],
     origin: 'common practice' as const,
   }
-  if ((newType ?? spool?.type) === 'drum') return { ...base, verdict: 'fits', rule: 'no-brake-on-drum', after: {} }
+  if ((newType ?? spool?.type) === 'drum')
+    return { ...base, verdict: 'fits', rule: 'no-brake-on-drum', after: {} }
   if (hubBrake === undefined) return { ...base, verdict: 'unknown', rule: 'brake-not-read' }
   if (hubBrake === 'loose') return { ...base, verdict: 'adjust', rule: 'brake-loose' }
   if (hubBrake === 'tight') return { ...base, verdict: 'adjust', rule: 'brake-tight' }

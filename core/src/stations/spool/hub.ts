@@ -26,8 +26,7 @@ function hubBore(c: MatchContext): Bore | undefined {
   if (matchGun(c).after.gun?.kind === 'spool-gun') return 'small'
   const on = fitted.spool
   const bore = on?.type && BORE[on.type]
-  if (bore && on.adapter !== undefined)
-    return on.adapter === (bore === 'small') ? 'large' : 'small'
+  if (bore && on.adapter !== undefined) return on.adapter === (bore === 'small') ? 'large' : 'small'
   const takes = machine.spools?.map((type) => BORE[type]).filter((b) => b !== undefined) ?? []
   if (takes.length) return takes.includes('large') ? 'large' : 'small'
   return bore

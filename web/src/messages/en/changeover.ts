@@ -120,11 +120,13 @@ export const changeover = {
     earliest: 'Ordered today, the change can be done from {day}.',
     orderCsv: 'Order list as CSV',
     print: 'Print it',
+    orderCost: 'Together about {sum}, as far as prices are known.',
     orderHead: {
       part: 'Part',
       station: 'Station',
       count: 'Count',
       days: 'Lead days',
+      price: 'Price each',
       instead: 'Would also do',
     },
   },

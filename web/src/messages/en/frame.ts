@@ -125,7 +125,8 @@ export const frame = {
     no: 'no',
     understood: 'read as {value} ({other})',
     range: 'Must be between {min} and {max}.',
-    stampsHint: 'with spaces between: 1.0 1.2, or .030/.035 for one groove that takes both',
+    groovesHint:
+      'with spaces between: 1.0 1.2, or .030/.035 for one groove that takes both; where they differ: 0.9 V, 0.9 knurled worn',
     mixtureHint: 'argon, CO2, 80/20, 98/2 O2',
     needed: '{name} is needed.',
   },

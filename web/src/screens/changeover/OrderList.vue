@@ -30,11 +30,20 @@ const instead = ({ line, substitutes }: OrderLine) =>
       ).join('; ')
     : ''
 function csv() {
-  const head = ['part', 'station', 'count', 'days', 'instead'].map((key) => t(`gather.orderHead.${key}`))
+  const head = ['part', 'station', 'count', 'days', 'price', 'instead'].map((key) =>
+    t(`gather.orderHead.${key}`),
+  )
   exportCsv(
     'order-list',
     head,
-    order.value.lines.map((l) => [part(l), STATION_NAMES[l.line.station], l.count, l.leadDays, instead(l)]),
+    order.value.lines.map((l) => [
+      part(l),
+      STATION_NAMES[l.line.station],
+      l.count,
+      l.leadDays,
+      l.price ?? '',
+      instead(l),
+    ]),
   )
 }
 const print = () => window.print()
@@ -49,6 +58,7 @@ const print = () => window.print()
           <th scope="col">{{ t('gather.orderHead.part') }}</th>
           <th scope="col">{{ t('gather.orderHead.count') }}</th>
           <th scope="col">{{ t('gather.orderHead.days') }}</th>
+          <th v-if="order.cost" scope="col">{{ t('gather.orderHead.price') }}</th>
         </tr>
       </thead>
       <tbody>
@@ -56,9 +66,11 @@ const print = () => window.print()
           <td>{{ part(l) }}</td>
           <td>{{ l.count }}</td>
           <td>{{ l.leadDays }}</td>
+          <td v-if="order.cost">{{ l.price ?? '' }}</td>
         </tr>
       </tbody>
     </table>
+    <p v-if="order.cost">{{ t('gather.orderCost', { sum: order.cost.toFixed(2) }) }}</p>
     <p>{{ t('gather.earliest', { day: d(new Date(day), { dateStyle: 'full', timeZone: 'UTC' }) }) }}</p>
     <div class="row no-print">
       <v-btn @click="csv">{{ t('gather.orderCsv') }}</v-btn>

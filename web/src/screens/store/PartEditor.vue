@@ -38,6 +38,7 @@ const {
   spoolType: startSpool,
   lowAt: startLow,
   leadDays: startDays,
+  price: startPrice,
   ...rest
 } = props.part
 const kind = ref<FormKind>(formKind(props.part))
@@ -47,6 +48,7 @@ const drawer = ref(String(startDrawer ?? ''))
 const note = ref(String(startNote ?? ''))
 const lowAt = ref(String(startLow ?? ''))
 const leadDays = ref(String(startDays ?? ''))
+const price = ref(String(startPrice ?? ''))
 const label = ref(String(startLabel ?? ''))
 const massKg = ref(startMass as number | undefined)
 const spoolType = ref((startSpool as SpoolType | undefined) ?? null)
@@ -86,6 +88,7 @@ function save() {
     ...(note.value.trim() && { note: note.value.trim() }),
     ...(lowAt.value.trim() && { lowAt: typedNumber(lowAt.value) }),
     ...(leadDays.value.trim() && { leadDays: typedNumber(leadDays.value) }),
+    ...(price.value.trim() && { price: typedNumber(price.value) }),
   }
   const part = validate(partSchema, JSON.parse(JSON.stringify(whole)))
   if (!part.ok) return void (problems.value = part.problems.map(problemLine))
@@ -123,6 +126,7 @@ function save() {
       <v-text-field v-model="drawer" :label="t('store.drawer')" maxlength="60" />
       <v-text-field v-model="lowAt" :label="t('store.lowAt')" inputmode="numeric" />
       <v-text-field v-model="leadDays" :label="t('store.leadDays')" inputmode="numeric" />
+      <v-text-field v-model="price" :label="t('store.price')" inputmode="decimal" />
       <v-text-field v-model="note" :label="t('store.note')" maxlength="200" />
     </div>
     <p v-for="problem in problems" :key="problem" class="problem" role="alert">{{ problem }}</p>

@@ -54,6 +54,7 @@ function csv() {
     'fitted',
     'lowAt',
     'leadDays',
+    'price',
     'note',
   ]
   exportCsv(
@@ -67,6 +68,7 @@ function csv() {
       on(p).length,
       p.lowAt ?? '',
       p.leadDays ?? '',
+      p.price ?? '',
       p.note ?? '',
     ]),
   )

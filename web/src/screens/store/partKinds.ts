@@ -15,6 +15,13 @@ export const partKinds = [
   'adapter',
   'regulator',
   'cylinder',
+  'workClamp',
+  'solenoid',
+  'hose',
+  'clip',
+  'oRing',
+  'sleeve',
+  'hubHardware',
 ] as const
 export type FormKind = (typeof partKinds)[number] | 'wire'
 
