@@ -215,6 +215,18 @@ const BROKEN: Record<string, () => [Changeover, Step[]]> = {
     const p = plan({})
     return [p, moved(p, 'testWeld', 'setFlow')]
   },
+  'no-arc-on-a-curl': () => {
+    const p = plan({})
+    return [p, p.steps.filter((s) => s.id !== 'trimWire-again')]
+  },
+  'no-arc-near-what-burns': () => {
+    const p = plan({})
+    return [p, without(p, 'hotWork')]
+  },
+  'regulator-off-without-pressure': () => {
+    const p = plan({})
+    return [p, moved(p, 'switchOff', 'shutCylinder')]
+  },
   'hot-parts-cool-first': () => {
     const p = plan({})
     return [p, moved(p, 'nozzleOff', 'coolGun')]

@@ -29,6 +29,12 @@ export interface Bench {
   readonly pressureTested: boolean
   readonly brakeSet: boolean
   readonly welded: boolean
+  /** Cut to length since it last came out of the tip: no arc starts on a curl. */
+  readonly trimmed: boolean
+  /** Nothing that burns is near, and something to put it out is. */
+  readonly areaClear: boolean
+  /** No pressure is left between the shut valve and the solenoid. */
+  readonly gaugesDrained: boolean
   readonly couponClean: boolean
   readonly caseOpen: boolean
   /** Gas gear inside the machine. */
@@ -64,6 +70,9 @@ export function benchAtStart(fitted: After, oldWireOn: boolean, gasGear = true):
     pressureTested: false,
     brakeSet: false,
     welded: false,
+    trimmed: false,
+    areaClear: false,
+    gaugesDrained: fitted.gas == null,
     couponClean: false,
     caseOpen: false,
     solenoid: gasGear ? 'wired' : 'none',

@@ -73,6 +73,8 @@ export interface FamilySheet {
    * so much CO2; or argon with a trace of a reacting gas, most % by volume. common practice, recalled from memory, M
    */
   alsoTakes: {
+    /** Ordinary mixtures beside its own, where its box names none. */
+    ordinary?: readonly string[]
     byMaker?: { group: string; leastCO2: number }
     traces?: { CO2: number; O2: number }
   }

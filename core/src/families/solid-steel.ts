@@ -14,9 +14,9 @@ export const SOLID_STEEL: FamilySheet = {
   pushIsASchool: false,
   cleanSteelLiner: false,
   dust: 'carbon-steel',
-  gas: ['M21', 'C1', 'M20', 'M12', 'M13', 'M14', 'M22', 'M24', 'M25', 'M26'],
+  gas: ['M21', 'C1', 'M20', 'M12', 'M13'],
   inertOnly: false,
-  alsoTakes: {},
+  alsoTakes: { ordinary: ['M14', 'M22', 'M24', 'M25', 'M26'] },
   crossings: {
     M21: ['short-arc', 'spray'],
     C1: ['short-arc', 'globular'],

@@ -59,7 +59,9 @@ export function gasStanding(
     return argonPercent && group === 'M21' && (Ar < argonPercent.min || Ar > argonPercent.max)
       ? 'outside-limits'
       : 'by-class'
-  const { byMaker, traces } = FAMILY_SHEETS[wire.family].alsoTakes
+  const { gas, alsoTakes } = FAMILY_SHEETS[wire.family]
+  const { ordinary, byMaker, traces } = alsoTakes
+  if (ordinary?.includes(group) && gas.every((own) => designations.includes(own))) return 'by-class'
   if (
     byMaker &&
     group === byMaker.group &&

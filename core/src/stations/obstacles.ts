@@ -3,6 +3,9 @@ import { DRAUGHT_LIMIT_M_PER_S } from '../gas/flow.ts'
 import type { Station } from '../machine/stations.ts'
 import { FAMILY_SHEETS } from '../families/index.ts'
 import { bandOf, judgeSize, SINGLE_PASS_MM } from '../procedures/band.ts'
+import { startSettings } from '../procedures/start.ts'
+import { arcGasOf } from '../gas/arcGas.ts'
+import { parentKind, parentMismatch, type ParentMismatch } from '../wire/parentAlloy.ts'
 import type { SizedWire } from '../wire/wire.ts'
 import { idealSizeMm } from '../families/size.ts'
 import { rangeTakes } from '../wire/sizes.ts'
@@ -42,6 +45,11 @@ export type CautionRule =
   | 'wire-off-usual'
   | 'output-small'
   | 'downhill-on-plate'
+  | 'stainless-on-carbon'
+  | `parent-${ParentMismatch}`
+  | 'preheat-by-procedure'
+  | 'gun-rating-low'
+  | 'insulated-guide-wanted'
   | 'new-wire-rusty'
   | 'new-wire-spoiled'
   | 'liner-shared-with-steel'
@@ -164,7 +172,64 @@ export function cautions(c: MatchContext): Caution[] {
   if (job.material === 'galvanised-steel')
     found.push({ station: 'spool', rule: brazes(wire) ? 'zinc-stays-on' : 'zinc-fume', facts: {} })
   if (job.material === 'stainless-steel') found.push({ station: 'spool', rule: 'chromium-fume', facts: {} })
-  return [...found, ...sizeCautions(wire, job.thicknessMm, practice.oneWireForAll === 'one-for-all')]
+  if (isStainless(wire) && job.material !== 'stainless-steel')
+    found.push({
+      station: 'spool',
+      rule: 'stainless-on-carbon',
+      facts: {
+        classification: wire.classification ?? undefined,
+        bridges: BRIDGES.test(wire.classification ?? ''),
+      },
+    })
+  const mismatch = parentMismatch(wire, job.alloy)
+  if (mismatch) found.push({ station: 'spool', rule: `parent-${mismatch}`, facts: { alloy: job.alloy } })
+  const kind = parentKind(job.alloy)
+  if (kind === 'chrome-moly' || kind === 'high-strength')
+    found.push({ station: 'spool', rule: 'preheat-by-procedure', facts: { alloy: job.alloy } })
+  return [
+    ...found,
+    ...gunCautions(c),
+    ...sizeCautions(wire, job.thicknessMm, practice.oneWireForAll === 'one-for-all'),
+  ]
+}
+
+/** Stainless to carbon steel takes these; 308L turns brittle there. published: AWS D1.6 annex, recalled, H */
+const BRIDGES = /309|312|18 8 Mn|307|23 12/
+const isStainless = (wire: SizedWire): boolean =>
+  FAMILY_SHEETS[wire.family].dust === 'stainless' ||
+  /A5\.22|A5\.9|ISO 17633|ISO 14343/.test(wire.standard ?? '')
+
+/** What the job asks of the gun: its rating, and a guide for a long extension. */
+function gunCautions(c: MatchContext): Caution[] {
+  const { gun, gas } = c.fitted
+  if (!c.job || !gun || c.wire.open) return []
+  const start = startSettings(
+    c.wire,
+    c.job,
+    c.wire.gas.needed ? (gas ? arcGasOf(gas) : null) : null,
+    c.machine,
+  )
+  const currentA = start.currentA?.value
+  return [
+    ...(currentA !== undefined && gun.ratingA !== undefined && currentA > gun.ratingA
+      ? [
+          {
+            station: 'gun' as const,
+            rule: 'gun-rating-low' as const,
+            facts: { ratingA: gun.ratingA, currentA: Math.round(currentA), cooling: gun.cooling },
+          },
+        ]
+      : []),
+    ...(start.notes.includes('long-stick-out') && !gun.stickOutGuideMm
+      ? [
+          {
+            station: 'gun' as const,
+            rule: 'insulated-guide-wanted' as const,
+            facts: { tipToWorkMm: start.tipToWorkMm?.value },
+          },
+        ]
+      : []),
+  ]
 }
 
 /** Thin sheet wants thin wire, plate thick wire: outside its band the size is said to be so, and which way. */

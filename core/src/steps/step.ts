@@ -20,6 +20,10 @@ export type Hazard =
   | 'mains-work'
   | 'solvent'
   | 'hot-metal'
+  | 'fire'
+  | 'ozone'
+  | 'chromium'
+  | 'zinc'
 
 /** Everything a step can be. The names are the trade's; `wording` says them, `bench.ts` executes them. */
 export const TASKS = [
@@ -96,12 +100,15 @@ export const TASKS = [
   'setPressure',
   'openCylinder',
   'leakCheck',
+  'purgeGas',
   'setFlow',
   'clampMend',
   'cleanCoupon',
   'preheat',
+  'hotWork',
   'clampOn',
   'testWeld',
+  'fireWatch',
   'askBox',
   'putAway',
   'openCase',

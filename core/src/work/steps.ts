@@ -1,6 +1,7 @@
 import type { Facts } from '../base/facts.ts'
 import { FAMILY_SHEETS } from '../families/index.ts'
 import { conditionVerdict, type MatchContext } from '../match/finding.ts'
+import { holdsMagnesium } from '../wire/parentAlloy.ts'
 import type { Step, Task } from '../steps/step.ts'
 import { TASK_ROWS } from '../steps/taskTable.ts'
 
@@ -48,5 +49,10 @@ export const machineFacts = (c: MatchContext): Facts => ({
   metal: c.job?.material,
   thicknessMm: c.job?.thicknessMm,
   oldDrum: c.fitted.spool?.type === 'drum',
+  tubular: FAMILY_SHEETS[c.wire.family].tubular,
+  hand: FAMILY_SHEETS[c.wire.family].hand,
+  brazes: c.wire.process === 'GMAW brazing',
+  position: c.job?.position,
+  richInMagnesium: c.job !== undefined && holdsMagnesium(c.wire, c.job.alloy),
   wireRusty: conditionVerdict(c.wireCondition) !== 'fits',
 })

@@ -1,4 +1,7 @@
 import type { Facts } from '../../base/facts.ts'
+import { FAMILY_SHEETS } from '../../families/index.ts'
+import type { Hazard } from '../../steps/step.ts'
+import { parentKind } from '../../wire/parentAlloy.ts'
 import { tipOnSteps, tipStaysOn } from '../../stations/contactTip/work.ts'
 import { nozzleOnSteps } from '../../stations/nozzle/work.ts'
 import { cablesInside, cablesUnplugged } from '../../stations/polarity/work.ts'
@@ -12,7 +15,8 @@ export const unplugged = (w: Work): boolean => cablesUnplugged(w) || circuitIsMe
 export const gatherWork: Builder = ({ at }) => [block('gather', [at('gatherParts'), at('protect')])]
 
 export const offWork: Builder = (w) => [
-  block('switchOff', [w.at('switchOff')], ['gather']),
+  // The gauges are drained through the purge, which takes the machine: the gas comes first.
+  block('switchOff', [w.at('switchOff')], ['gather', 'shutGas']),
   unplugged(w) ? block('unplug', [w.at('unplug')], ['switchOff']) : undefined,
   cablesInside(w) ? block('discharge', [w.at('waitDischarge')], ['unplug']) : undefined,
 ]
@@ -100,10 +104,16 @@ export const newWireWork: Builder = (w) => [
   block('dressGun', [...tipOnSteps(w), ...nozzleOnSteps(w), w.at('trimWire')], ['feed']),
 ]
 
-/** Aluminium from about 6 mm is warmed before it is welded, or the first centimetres lie cold. common practice */
-const PREHEAT_FROM_MM = 6
-const preheats = ({ c }: Work): boolean =>
-  c.job?.material === 'aluminium' && c.job.thicknessMm >= PREHEAT_FROM_MM
+/** Aluminium is warmed where it is thick, or cast. recalled from memory, M: not at 6 mm */
+const PREHEAT_ALUMINIUM_FROM_MM = 12
+/** Who says how warm: the usual for aluminium, or the plate's own procedure. */
+const preheatBy = ({ c: { job } }: Work): 'aluminium' | 'procedure' | undefined => {
+  if (!job) return undefined
+  const kind = parentKind(job.alloy)
+  if (job.material === 'aluminium')
+    return kind === 'cast-aluminium' || job.thicknessMm > PREHEAT_ALUMINIUM_FROM_MM ? 'aluminium' : undefined
+  return kind === 'chrome-moly' || kind === 'high-strength' ? 'procedure' : undefined
+}
 
 /** The machine's own marks, as facts: `tap C, dial 4.5`. */
 const marksOf = (own: Start['own']): string | undefined => {
@@ -119,6 +129,7 @@ const settingsOf = (w: Work, start: Start | null): Facts =>
         startSpeed: start.wireSpeedMPerMin?.value,
         startMarks: marksOf(start.own),
         taps: w.c.machine.voltTaps !== undefined,
+        tipToWorkMm: start.tipToWorkMm?.value,
       }
     : {}
 
@@ -128,23 +139,39 @@ export const askBoxWork: Builder = ({ at }) => [
   block('putAway', [at('putAway')], ['askBox']),
 ]
 
+/** What the air and the eyes want of this metal and wire, besides the usual. */
+const weldHazards = ({ c }: Work): Hazard[] => {
+  const { fume } = FAMILY_SHEETS[c.wire.family]
+  return [
+    'arc',
+    'fume',
+    ...(fume === 'aluminium' ? (['ozone'] as const) : []),
+    ...(fume === 'chromium' || c.job?.material === 'stainless-steel' ? (['chromium'] as const) : []),
+    ...(c.job?.material === 'galvanised-steel' ? (['zinc'] as const) : []),
+  ]
+}
+
 /** The test weld on a clean piece. @param start its settings */
 export const testWeldWork =
   (start: Start | null): Builder =>
   (w) => {
     const ready = w.c.wire.gas.needed ? 'gas' : 'pressure'
-    const preheat = preheats(w)
+    const preheat = preheatBy(w)
     return [
       block(
         'coupon',
-        [w.at('cleanCoupon'), ...(preheat ? [w.at('preheat')] : [])],
+        [w.at('cleanCoupon'), ...(preheat ? [w.at('preheat', undefined, { by: preheat })] : [])],
         [preheat ? ready : 'gather'],
       ),
+      block('hotWork', [w.at('hotWork')], ['gather']),
       block('clampOn', [w.at('clampOn')], [ready, 'clampMend']),
       block(
         'testWeld',
-        [w.at('testWeld', undefined, settingsOf(w, start))],
-        ['clampOn', 'coupon', ...BEFORE_POWER],
+        [
+          w.at('testWeld', undefined, settingsOf(w, start), { hazards: [...weldHazards(w)] }),
+          w.at('fireWatch'),
+        ],
+        ['clampOn', 'coupon', 'hotWork', ...BEFORE_POWER],
       ),
       block('putAway', [w.at('putAway')], ['testWeld']),
     ]

@@ -92,10 +92,16 @@ export type Tool =
   | 'tray'
   | 'protection'
   | 'fine-file'
+  | 'stainless-brush'
+  | 'degreaser'
+  | 'thermometer'
+  | 'extinguisher'
 
 /** Tools and consumables by the work in the plan. */
 export function toolsFor(steps: readonly Step[]): Tool[] {
   const has = (...tasks: Step['task'][]) => steps.some((s) => tasks.includes(s.task))
+  const coupon = (...metals: string[]) =>
+    steps.some((s) => s.task === 'cleanCoupon' && metals.includes(String(s.facts.metal)))
   const tools: [Tool, boolean][] = [
     ['protection', true],
     ['side-cutters', true],
@@ -109,6 +115,11 @@ export function toolsFor(steps: readonly Step[]): Tool[] {
     ['wood-block', has('setPressure')],
     ['wrench', has('regulatorOn', 'swapStuds', 'tightenStuds')],
     ['soapy-water', has('leakCheck')],
+    // A brush that has touched carbon steel rusts stainless and spoils aluminium.
+    ['stainless-brush', coupon('aluminium', 'stainless-steel')],
+    ['degreaser', coupon('aluminium', 'stainless-steel', 'copper-alloy')],
+    ['thermometer', has('preheat')],
+    ['extinguisher', has('hotWork')],
   ]
   return tools.filter(([, needed]) => needed).map(([tool]) => tool)
 }

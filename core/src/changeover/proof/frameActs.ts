@@ -66,9 +66,11 @@ export const FRAME_ACTS = {
   switchOn: { can: (b) => b.plugged && b.end !== 'in-hand', does: () => ({ on: true }) },
   feedThrough: {
     can: (b) => b.on && b.end === 'in-rolls' && b.inGun === 'new' && b.gunOn,
-    does: (b, _after, c) => ({ fitted: { ...b.fitted, wire: wireWords(c) } }),
+    does: (b, _after, c) => ({ fitted: { ...b.fitted, wire: wireWords(c) }, trimmed: false }),
   },
-  trimWire: { can: (b) => b.tipOn, does: () => ({}) },
+  trimWire: { can: (b) => b.tipOn, does: () => ({ trimmed: true }) },
+  hotWork: { does: () => ({ areaClear: true }) },
+  fireWatch: { can: (b) => b.welded, does: () => ({}) },
   cleanCoupon: { does: () => ({ couponClean: true }) },
   preheat: { can: (b) => b.couponClean, does: () => ({}) },
   clampOn: { does: () => ({ clampOff: false }) },

@@ -89,6 +89,9 @@ export const HAZARD_RULES: readonly HazardRule[] = [
       (s.task === 'openCylinder' && !b.screwOut),
   },
   { id: 'no-arc-before-proved', broken: (b, s, _after, c) => s.task === 'testWeld' && !provedForArc(b, c) },
+  { id: 'no-arc-on-a-curl', broken: (b, s) => s.task === 'testWeld' && !b.trimmed },
+  { id: 'no-arc-near-what-burns', broken: (b, s) => s.task === 'testWeld' && !b.areaClear },
+  { id: 'regulator-off-without-pressure', broken: (b, s) => s.task === 'regulatorOff' && !b.gaugesDrained },
   { id: 'hot-parts-cool-first', broken: (b, s) => HOT_TASKS.includes(s.task) && b.gunHot },
   {
     id: 'case-only-isolated',

@@ -32,6 +32,7 @@ export const gasOnWork: Builder = (w) => {
       [
         w.at('openCylinder', 'gas'),
         ...(swapped ? [w.at('leakCheck', 'gas')] : []),
+        ...(swapped && w.gasOn ? [w.at('purgeGas', 'gas')] : []),
         w.at('setFlow', 'gasFlow'),
       ],
       ['pressure', ...(swapped ? ['gasSwap'] : []), 'switchOn'],

@@ -5,6 +5,10 @@ import { lay } from '../../bench/bench.ts'
 export const ROLL_PRESSURE_ACTS = {
   setPressure: {
     can: (b) => b.on && b.tipOn && b.end === 'in-rolls',
-    does: (b, after) => ({ pressureTested: true, fitted: lay(b.fitted, after('rollPressure')) }),
+    does: (b, after) => ({
+      pressureTested: true,
+      trimmed: false,
+      fitted: lay(b.fitted, after('rollPressure')),
+    }),
   },
 } satisfies Acts

@@ -7,7 +7,11 @@ const PRESSURE_MINUTES: Record<Practice['pressureTest'], number> = { curl: 3, 'b
 export const pressureWork: Builder = ({ c, at }) => [
   block(
     'pressure',
-    [at('setPressure', 'rollPressure', {}, { minutes: PRESSURE_MINUTES[c.practice.pressureTest] })],
+    [
+      at('setPressure', 'rollPressure', {}, { minutes: PRESSURE_MINUTES[c.practice.pressureTest] }),
+      // Whatever the test was, it left a curl.
+      at('trimWire', undefined, { afterTest: true }, { id: 'trimWire-again' }),
+    ],
     ['dressGun'],
   ),
 ]

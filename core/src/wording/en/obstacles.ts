@@ -123,6 +123,32 @@ const CAUTIONS: Record<CautionRule, (f: Obstacle['facts'], units: UnitSystem) =>
         ? 'The thinner wire is slower here.'
         : 'The thicker wire runs hotter here: short beads.'
     }`,
+  'stainless-on-carbon': (f) =>
+    f.bridges
+      ? `${valueText(f.classification)} joins stainless to carbon steel. Carbon steel to carbon steel wants a steel wire.`
+      : `${valueText(f.classification ?? 'a stainless wire')} is not for carbon steel: stainless to carbon wants 309L or 18 8 Mn, carbon to carbon a steel wire.`,
+  'parent-silicon-on-magnesium': (f) =>
+    `A wire with silicon on ${valueText(f.alloy)} makes a brittle joint: take a magnesium wire, ER5183 or ER5356.`,
+  'parent-magnesium-on-casting': (f) =>
+    `A magnesium wire on ${valueText(f.alloy)}, a silicon casting, is apt to crack: take ER4043 or ER4047.`,
+  'parent-cracks-when-welded': (f) =>
+    `${valueText(f.alloy)} cracks when it is fusion welded, whatever the filler. Do not weld it where it carries load.`,
+  'parent-no-molybdenum': (f) =>
+    `This wire has not the molybdenum of ${valueText(f.alloy)}: the joint pits first. Take ER316LSi.`,
+  'parent-not-stabilised': (f) =>
+    `For ${valueText(f.alloy)} at heat take ER347; this wire is not stabilised.`,
+  'parent-not-duplex': (f) =>
+    `${valueText(f.alloy)} is duplex: take ER2209, by its own procedure for heat input.`,
+  'parent-under-strength': (f) =>
+    `This wire is weaker than ${valueText(f.alloy)}: only where the design allows it, else a wire of its strength.`,
+  'parent-no-chrome-moly': (f) =>
+    `This wire has not the chromium and molybdenum of ${valueText(f.alloy)}: take one of its own kind, such as ER80S-B2.`,
+  'preheat-by-procedure': (f) =>
+    `${valueText(f.alloy)}: preheat, interpass temperature and cooling by its own welding procedure.`,
+  'gun-rating-low': (f) =>
+    `The gun is rated for ${String(f.ratingA)} A; this starts at about ${String(f.currentA)} A. Its duty falls, and it runs hot: a larger gun${f.cooling === 'water' ? '' : ', or one cooled by water'}.`,
+  'insulated-guide-wanted': (_f, u) =>
+    `So long an extension (${formatLength(25, u)} and more) wants an insulated guide at the gun’s end, and a gun rated for the current.`,
   'downhill-on-plate': (f, u) =>
     `Vertical down on ${formatLength(Number(f.thicknessMm), u)}: puddle and slag run ahead of the arc, and it fuses poorly. Uphill where the joint must hold.`,
   'output-small': (f, u) =>

@@ -23,10 +23,14 @@ const HAZARDS: Record<Hazard, string> = {
   'compressed-air': 'Eye protection, low pressure, nobody in line with the gun.',
   cylinder: 'Chained upright, stand aside, open slowly, no oil.',
   'gas-in-closed-space': 'Argon and CO2 displace air: ventilate closed spaces.',
-  arc: 'Helmet shade by current, screens for others; fire watch after: 30 min (OSHA), 60 min (NFPA 51B).',
+  arc: 'Helmet shade by current, screens for others.',
   fume: 'Ventilate: more for flux-cored, far more for galvanised or stainless.',
   solvent: 'Never a solvent with chlorine: the arc makes phosgene of it.',
   'hot-metal': 'Hot metal looks cold: gloves, and mark it.',
+  fire: 'Sparks travel far and fall through gaps: nothing that burns near, extinguisher at hand.',
+  ozone: 'The arc on aluminium makes much ozone: extract it at the arc.',
+  chromium: 'Fume of stainless holds hexavalent chromium: extract it at the arc.',
+  zinc: 'Zinc fume gives metal fume fever: extract at the arc, or a fitted fume respirator.',
   'mains-work': 'Work on the mains side is for a licensed electrician.',
 }
 export const hazardText = (hazard: Hazard): string => HAZARDS[hazard]
@@ -82,4 +86,8 @@ export const TOOL_NAMES: Record<Tool, string> = {
   'wood-block': 'dry block of wood',
   wrench: 'wrench for regulator or studs',
   'soapy-water': 'soapy water and brush',
+  'stainless-brush': 'stainless brush kept for this metal',
+  degreaser: 'degreaser without chlorine, clean cloth',
+  thermometer: 'thermometer or temperature crayon',
+  extinguisher: 'fire extinguisher',
 }

@@ -44,7 +44,9 @@ function pressureWords(r: Reader): Words {
     }
   return {
     say: `Set the roll pressure, ${level}, by the curl test: against wood at about 45°, the wire curls into a loop of ${loop} without slipping.`,
-    how: `${safe} ${r.t('jammed') === 'slip-first' ? 'Held fast, the wire must slip in the rolls before it folds. ' : 'Held fast for an instant, it must not slip. '}It slips: a little more. Still no slip on much smaller loops: a little less. ${note}`,
+    how: r.f.tubular
+      ? `${safe} A cored wire is a tube: no test against a wire held fast, it would crush it. It slips: a little more. Flattened, or tooth marks deeper than to be felt: less. ${note}`
+      : `${safe} ${r.t('jammed') === 'slip-first' ? 'Held fast, the wire must slip in the rolls before it folds. ' : 'Held fast for an instant, it must not slip. '}It slips: a little more. Still no slip on much smaller loops: a little less. ${note}`,
   }
 }
 

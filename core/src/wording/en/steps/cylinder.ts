@@ -6,16 +6,16 @@ import type { Say } from './reader.ts'
 export const CYLINDER_STEPS = {
   shutCylinder: (r) => ({
     say: r.f.gasNeeded
-      ? 'Shut the cylinder valve and back the regulator screw out.'
-      : 'Shut the cylinder valve, back the regulator screw out and leave it shut.',
-    how: 'The cylinder stays chained.',
+      ? 'Shut the cylinder valve, drain both gauges to nought through the purge, and back the regulator screw out.'
+      : 'Shut the cylinder valve, drain both gauges to nought through the purge, back the screw out and leave it shut.',
+    how: 'The purge button; without one the trigger, pressure arm open, gun in the air. The cylinder stays chained.',
     why: r.f.gasNeeded
       ? 'No gas while the wire is threaded.'
       : 'This wire makes its own shield; gas would be wasted and takes the weld outside what the wire was tested for.',
   }),
   regulatorOff: (r) => ({
-    say: `Take the regulator off the ${r.f.fitted === undefined ? 'old' : r.t('fitted')} cylinder; cap on, cylinder back in its chain.`,
-    how: 'Valve shut first; loosen slowly and let the pressure bleed.',
+    say: `Both gauges at nought, screw out: loosen the regulator and take it off the ${r.f.fitted === undefined ? 'old' : r.t('fitted')} cylinder; cap on.`,
+    how: 'Loosen slowly. The cylinder goes back in its chain.',
   }),
   chainCylinder: (r) => ({
     say: `Chain the ${r.t('wanted')} cylinder upright, then take its cap off.`,
@@ -29,10 +29,19 @@ export const CYLINDER_STEPS = {
     how: `${r.f.otherOutlet ? 'CO2 and argon mixtures have different outlets: use the regulator made for this one. ' : ''}No oil, no tape. A hose rated for the gas, never fuel hose.`,
   }),
   openCylinder: () => ({
-    say: 'Stand aside and open the cylinder valve slowly.',
-    how: 'Chained, screw out.',
+    say: 'Screw out. Stand aside, open the cylinder valve slowly; then turn the screw in.',
+    how: 'Chained, nobody in front of the gauges.',
+    why: 'Opened against a screw that is in, the surge goes into the gauge and the hose.',
   }),
-  leakCheck: () => ({ say: 'Brush soapy water on the joints: no bubbles.' }),
+  leakCheck: () => ({
+    say: 'With the screw in and the solenoid shut, brush soapy water on every joint: no bubbles.',
+    how: 'Cylinder, regulator, hose and inlet: so they are all under pressure.',
+  }),
+  purgeGas: () => ({
+    say: 'Purge the old gas out of hose and gun with the new.',
+    how: 'The purge button, or the trigger with the arm open, gun in the air, clamp off; in a ventilated place.',
+    why: 'What stands in the hose is still the other gas.',
+  }),
   setFlow: (r) => ({
     say: `Set the flow to about ${formatFlow(Number(r.f.value), r.units)} with gas flowing.`,
     how: `Purge button, or the trigger with the pressure arm open, gun in the air, clamp off. Between ${formatFlow(Number(r.f.low), r.units)} and ${formatFlow(Number(r.f.high), r.units)}${r.f.ceiling === undefined ? '' : `; more than ${formatFlow(Number(r.f.ceiling), r.units)} is turbulent`}. Listen at the nozzle.`,

@@ -1,5 +1,5 @@
 import type { Task } from '../../../steps/step.ts'
-import { formatLead } from '../../../units/format.ts'
+import { formatLead, formatLength } from '../../../units/format.ts'
 import { feedSpeed } from '../arc.ts'
 import { nameIn, LINER_NAMES, NOZZLE_NAMES, stampText } from '../names.ts'
 import { retainer, type Say, type Reader, type Words } from './reader.ts'
@@ -20,7 +20,10 @@ const COUPON: Record<string, string> = {
 
 const couponWords = (r: Reader): Words => ({
   say: 'Clean a piece of scrap of the same metal and thickness, and the spot for the clamp.',
-  how: COUPON[r.t('metal')] ?? 'Down to bright metal.',
+  how:
+    r.f.brazes && r.t('metal') === 'galvanised-steel'
+      ? 'Degrease it and leave the zinc on: that is why it is brazed. Only the spot for the clamp is ground bright.'
+      : (COUPON[r.t('metal')] ?? 'Down to bright metal.'),
   why: 'Dirt in the metal reads like a fault of the gas.',
 })
 
@@ -64,6 +67,23 @@ function toSet(r: Reader): string {
         ? ', volts by the machine’s chart'
         : ', wire speed by the wire maker’s sheet'
   return `Set about ${figures.join(' and ')}${rest}`
+}
+
+/** How the gun is held: pushed or dragged, its lean, its distance, and which way the weld goes. */
+function handWords(r: Reader): string {
+  const way: Record<string, string> = {
+    flat: 'lying flat',
+    horizontal: 'horizontal',
+    'vertical-up': 'upwards, in small steps',
+    'vertical-down': 'downwards, the arc on the leading edge of the puddle',
+    overhead: 'overhead, gloves buttoned',
+  }
+  const distance =
+    r.f.tipToWorkMm === undefined
+      ? 'the tip as far off as the wire maker says'
+      : `the tip about ${formatLength(Math.round(Number(r.f.tipToWorkMm)), r.units)} from the work`
+  const place = r.f.position === undefined ? '' : `, ${way[r.t('position')] ?? ''}`
+  return `${r.t('hand') === 'drag' ? 'Drag' : 'Push'} the gun, leaning 10–15°, ${distance}${place}.`
 }
 
 /** At the gun. */
@@ -129,7 +149,8 @@ export const GUN_STEPS = {
     say: r.f.wanted === 'none' ? 'Leave the nozzle off.' : `Fit the ${nameIn(NOZZLE_NAMES, r.t('wanted'))}.`,
   }),
   trimWire: (r) => ({
-    say: `Trim the wire to ${r.units === 'metric' ? '6–10 mm' : '1/4–3/8 in'} past the tip.`,
+    say: `${r.f.afterTest ? 'Cut the curl off: trim' : 'Trim'} the wire to ${r.units === 'metric' ? '6–10 mm' : '1/4–3/8 in'} past the tip${r.f.afterTest ? ', or the longer distance this wire asks for' : ''}.`,
+    ...(r.f.afterTest ? { why: 'An arc must not start on a curl.' } : {}),
   }),
   clampMend: (r) =>
     r.f.clamp === 'change'
@@ -139,15 +160,31 @@ export const GUN_STEPS = {
         }
       : { say: 'File the jaws of the work clamp bright, and tighten its lead.' },
   cleanCoupon: (r) => couponWords(r),
-  preheat: (r) => ({
-    say: `Warm the aluminium evenly, to about ${r.units === 'metric' ? '100 °C, never above 120 °C' : '200 °F, never above 250 °F'}.`,
-    how: 'Check it with a crayon or a thermometer: aluminium does not change colour before it melts.',
-    why: 'Thick aluminium carries the heat away: the first weld lies cold.',
+  preheat: (r) =>
+    r.t('by') === 'procedure'
+      ? {
+          say: 'Preheat the piece as the plate’s own welding procedure says.',
+          how: 'Temperature, width and interpass by the procedure; check with a thermometer or crayon beside the joint.',
+          why: 'Cr-Mo and high-strength plate crack cold.',
+        }
+      : {
+          say: `Warm the aluminium evenly, to at most ${r.units === 'metric' ? '120 °C' : '250 °F'}.`,
+          how: `Check it with a crayon or a thermometer: aluminium does not change colour before it melts.${r.f.richInMagnesium ? ` More than 3 % magnesium: not held between ${r.units === 'metric' ? '65 and 200 °C' : '150 and 400 °F'}; warm it and weld.` : ''}`,
+          why: 'Thick and cast aluminium carries the heat away: the first weld lies cold.',
+        },
+  hotWork: (r) => ({
+    say: `Clear or cover what burns within ${r.units === 'metric' ? '11 m' : '35 ft'}; extinguisher at hand, permit where one is asked.`,
+    how: 'Look behind walls and under floors too. Drums and tanks: not before they are proved clean.',
+    why: 'Before the arc, not after the fire. (NFPA 51B, OSHA 1910.252, or the local rule.)',
+  }),
+  fireWatch: () => ({
+    say: 'Keep a fire watch when the welding stops: 60 min (NFPA 51B), 30 min at least (OSHA 1910.252).',
+    how: 'Somebody with an extinguisher stays, or comes back to look.',
   }),
   clampOn: () => ({ say: 'Work clamp on clean, bright metal, near the weld.' }),
   testWeld: (r) => ({
     say: `${toSet(r)}, and weld a test on scrap of the same thickness.`,
-    how: `${r.f.taps ? 'Taps have no volts on them: take the machine’s chart for about these. ' : ''}Helmet down, screens up, ventilation on. Change one thing at a time. Good when the last two look the same and right.`,
+    how: `${handWords(r)} ${r.f.taps ? 'Taps have no volts on them: take the machine’s chart for about these. ' : ''}Helmet down, screens up, ventilation on. Change one thing at a time. Good when the last two look the same and right.`,
     why: 'The test tells what no list can; the machine’s own chart comes before these figures.',
   }),
 } satisfies Partial<Record<Task, Say>>
