@@ -101,7 +101,11 @@ describe('dialling in', () => {
         expect(next.wireSpeedMPerMin).toBeLessThanOrEqual(limits.maxMPerMin)
         const last = tries.at(-1)!
         const turned = [next.voltageV !== last.voltageV, next.wireSpeedMPerMin !== last.wireSpeedMPerMin]
-        expect(turned).toEqual([next.turn === 'volts', next.turn === 'speed'])
+        // Both only from far off on both, back to the start.
+        const both = next.turn === 'both'
+        if (both)
+          expect([next.voltageV, next.wireSpeedMPerMin]).toEqual([model.voltageV, model.wireSpeedMPerMin])
+        else expect(turned).toEqual([next.turn === 'volts', next.turn === 'speed'])
       }),
       { numRuns: 40, seed: 6 },
     ))
@@ -110,7 +114,7 @@ describe('dialling in', () => {
     ['stubbing', 'cold', 'volts', 1],
     ['stubbing', 'spattered', 'volts', 1],
     ['long-arc', 'undercut', 'volts', -1],
-    ['burnback', null, 'volts', -1],
+    ['burnback', null, 'speed', 1],
     ['steady', 'hot', 'speed', -1],
     ['steady', 'burnt-through', 'speed', -1],
     ['steady', 'cold', 'speed', 1],
@@ -190,6 +194,51 @@ describe('dialling in', () => {
     expect(trySchema.safeParse(weld('burnback', null)).success).toBe(true)
     expect(trySchema.safeParse({ ...good, voltageV: 90 }).success).toBe(false)
     expect(trySchema.safeParse({ ...good, bead: 'lovely' }).success).toBe(false)
+  })
+})
+
+// common practice, no source: feed before tune; pores without gas are never the gas.
+describe('what no knob cures', () => {
+  const at = (voltageV: number, wireSpeedMPerMin: number, arc: Try['arc'], bead: Try['bead'] = null) =>
+    weld(arc, bead, { voltageV, wireSpeedMPerMin })
+  test('stubbing and burnback at one setting: the feed first, at the first contradiction', () => {
+    const tries = [at(19, 6, 'stubbing', 'cold'), at(19, 6, 'burnback')]
+    expect(nextTry(tries, model, limits)).toMatchObject({ why: 'feed-first', turn: 'neither' })
+    expect(trySigns(tries)).toContain('feed-first')
+  })
+  test('a burnback at fewer volts and more wire than a stub is no setting either', () =>
+    expect(nextTry([at(20, 6, 'stubbing', 'cold'), at(18, 6.5, 'burnback')], model, limits)).toMatchObject({
+      why: 'feed-first',
+    }))
+  test('a burnback at more volts than a stub is only too many volts', () =>
+    expect(trySigns([at(18, 6, 'stubbing', 'cold'), at(23, 6, 'burnback')])).not.toContain('feed-first'))
+  test('burnt back: more wire, or where there is none left fewer volts', () => {
+    expect(nextTry([at(20, 5.5, 'burnback')], model, limits)).toMatchObject({ turn: 'speed' })
+    expect(
+      proposalWords(
+        nextTry([at(20, 5.5, 'burnback')], model, limits),
+        [at(20, 5.5, 'burnback')],
+        {},
+        'metric',
+      ).why,
+    ).toMatch(/More wire, look for a slip, hold the tip farther off; fewer volts last/)
+  })
+  test('pores on a gasless wire never lead to gas', () => {
+    const tries = [at(19, 6, 'steady', 'porous'), at(19, 6, 'steady', 'porous')]
+    const gasless = { ...model, gasless: true }
+    expect(nextTry(tries, gasless, limits)).toMatchObject({ why: 'check-metal' })
+    expect(proposalWords(nextTry(tries, gasless, limits), tries, {}, 'metric').say).not.toMatch(/gas/i)
+    expect(trySigns(tries, true)).toContain('gasless-pores-again')
+    expect(nextTry(tries, model, limits)).toMatchObject({ why: 'check-gas' })
+  })
+  test('worm tracks and a lack of fusion can be reported, and lead somewhere', () => {
+    expect(nextTry([at(19, 6, 'long-arc', 'worm-tracks')], model, limits)).toMatchObject({ turn: 'volts' })
+    expect(nextTry([at(19, 6, 'steady', 'not-fused')], model, limits)).toMatchObject({ turn: 'speed' })
+  })
+  test('two good ones count only at the same settings', () => {
+    expect(isDialledIn([good, { ...good, voltageV: 21 }])).toBe(false)
+    expect(isDialledIn([good, { ...good, wireSpeedMPerMin: 7 }])).toBe(false)
+    expect(isDialledIn([good, { ...good, weld: 'tack', voltageV: good.voltageV + 0.5 }])).toBe(true)
   })
 })
 

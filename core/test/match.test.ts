@@ -143,6 +143,18 @@ describe('each station, as the trade says it', () => {
       { label: 'ER70S-6 0.9', fitted: { outletGuide: { material: 'polymer', gapMm: 2 } } },
     ],
     [
+      'the liner led up to the rolls, the tube out, carries aluminium',
+      'outletGuide',
+      'fits',
+      {
+        fitted: {
+          outletGuide: null,
+          liner: { material: 'ptfe', minMm: 1, maxMm: 1.2, lengthM: 3 },
+          gun: { kind: 'push', lengthM: 3, linerTrim: 'long' },
+        },
+      },
+    ],
+    [
       '25 mm of unsupported aluminium is too much',
       'outletGuide',
       'adjust',

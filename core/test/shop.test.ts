@@ -50,6 +50,28 @@ describe('parts by what is stamped on them', () => {
     ['gun rolls 1.2 U', { kind: 'gun', part: 'rolls', profile: 'smooth-u', grooves: ['1.2'] }],
     ['80/20 cylinder', { kind: 'cylinder', gas: { Ar: 80, CO2: 20 } }],
     ['98/2 O2 bottle', { kind: 'cylinder', gas: { Ar: 98, O2: 2 } }],
+    [
+      '0.9 V / 0.9 knurled roll',
+      { kind: 'driveRolls', grooves: ['0.9', '0.9'], grooveProfiles: ['smooth-v', 'knurled-v'] },
+    ],
+    [
+      '0.8 V worn, 1.0 V rolls',
+      {
+        kind: 'driveRolls',
+        profile: 'smooth-v',
+        grooves: ['0.8', '1.0'],
+        grooveConditions: ['worn', 'good'],
+      },
+    ],
+    ['work clamp 300 A x2 at 18.50', { kind: 'workClamp', ratingA: 300, count: 2, price: 18.5 } as object],
+    ['solenoid 24 V', { kind: 'solenoid', coilV: 24 } as object],
+    ['gas hose argon 3 m', { kind: 'hose', gas: 'argon', lengthM: 3 } as object],
+    ['hose clip x4', { kind: 'clip', count: 4 }],
+    ['liner sleeve 1.2', { kind: 'sleeve', stamp: '1.2' } as object],
+    ['drum hood', { kind: 'hubHardware', spool: 'drum' } as object],
+    ['o-ring for the regulator x10', { kind: 'oRing', count: 10 }],
+    ['.035 tip x10 at 1.20', { kind: 'contactTip', stamp: '.035', count: 10, price: 1.2 } as object],
+    ['dual shield .045', { kind: 'wire', label: 'dual shield .045' }],
     ['ER70S-6 0.9 15 kg x2', { kind: 'wire', label: 'ER70S-6 0.9 15 kg', massKg: 15, count: 2 }],
   ])('%s', (line, part) => {
     const read = readPartLine(line)

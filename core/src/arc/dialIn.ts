@@ -1,6 +1,11 @@
 import {
+  feedContradicts,
+  forWeld,
   isDialledIn,
   isGood,
+  LEAST_SPEED,
+  LEAST_VOLTS,
+  sameSettings,
   seldomTogether,
   type ArcReport,
   type Bead,
@@ -14,6 +19,8 @@ export interface DialInModel {
   wireSpeedMPerMin: number
   /** V for every m/min. */
   slope: number
+  /** The wire shields itself: pores are never the gas. */
+  gasless?: boolean
 }
 
 /** What the machine can be set to. */
@@ -32,13 +39,21 @@ export type Proposal =
       done: false
       voltageV: number
       wireSpeedMPerMin: number
-      /** Which of the two is turned; `neither` repeats, to see whether it holds or whether the gas was at fault. */
-      turn: 'volts' | 'speed' | 'neither'
-      why: 'start' | 'to-the-window' | 'likeliest' | 'confirm' | 'check-gas' | 'at-the-limit'
+      /**
+       * Which of the two is turned; `neither` repeats, to see whether it holds or whether the gas was at fault; `both`
+       * only begins again, from far off on both.
+       */
+      turn: 'volts' | 'speed' | 'both' | 'neither'
+      why:
+        | 'start'
+        | 'to-the-window'
+        | 'likeliest'
+        | 'confirm'
+        | 'check-gas'
+        | 'check-metal'
+        | 'feed-first'
+        | 'at-the-limit'
     }
-
-/** A tack wants so many volts more than a bead. common practice, no source: 17 V where the bead was good at 16.5 */
-export const TACK_MORE_V = 0.5
 
 /**
  * What is assumed of welds, on this side of the bench alone: how far a table may be off, how wide "good" is, and how
@@ -58,11 +73,8 @@ const COUPLINGS = [4, 6, 8]
 
 /** Farther from the model than this, the next try goes there first. */
 const FAR_VOLTS = 4
+const PLAINLY_TOO_MANY_V = 2.5
 const FAR_SPEED = 0.35
-/** A change smaller than this is not worth a weld: volts, share of wire speed. */
-const LEAST_VOLTS = 0.3
-const LEAST_SPEED = 0.04
-
 const clamp = (n: number, low: number, high: number) => Math.min(high, Math.max(low, n))
 /** From 0 to 1 across the soft edge of a threshold. */
 const over = (x: number, edge: number, soft: number) => {
@@ -95,6 +107,9 @@ function seen(arc: Record<ArcReport, number>, h: number): Record<Bead, number> {
     'burnt-through': 0.2 * hot,
     good: arc.steady - hot - cold,
     porous: 0,
+    // Worm tracks come with too many volts or too short an extension, a lack of fusion with too little of either.
+    'worm-tracks': 0.4 * long + 0.3 * hot,
+    'not-fused': cold + 0.3 * arc.stubbing,
   }
 }
 type Report = Pick<Try, 'arc' | 'bead'>
@@ -140,7 +155,6 @@ function beliefs(tries: readonly Try[], model: DialInModel): Belief[] {
   const sum = known.reduce((total, b) => total + b.weight, 0)
   return known.map((b) => ({ ...b, weight: b.weight / sum }))
 }
-const forWeld = (weld: WeldKind) => (weld === 'tack' ? TACK_MORE_V : 0)
 /** Volts over the best for the speed, and speed over the best. */
 const offOf = (b: Belief, model: DialInModel, volts: number, speed: number): [number, number] => {
   const h = speed / (model.wireSpeedMPerMin * (1 + b.speed)) - 1
@@ -148,7 +162,7 @@ const offOf = (b: Belief, model: DialInModel, volts: number, speed: number): [nu
 }
 
 /** Words of ear and eye less likely than this, by the tries before, are worth a second look. common practice, no source */
-const UNEXPECTED = 0.05
+const UNEXPECTED = 0.12
 /** Whether a weld was reported as the tries before hardly let expect: looking once more costs no weld. */
 export function unexpected(made: Try, tries: readonly Try[], model: DialInModel): boolean {
   // A burnback nobody mistakes, and pores say nothing of the settings.
@@ -161,25 +175,24 @@ export function unexpected(made: Try, tries: readonly Try[], model: DialInModel)
   return chance < UNEXPECTED
 }
 
-const LOOKS_AT_MOST = 3
+const LOOKS_AT_MOST = 4
 /**
- * A weld as it is written down by whoever can look at it again: once more where its report was not to be expected,
- * and again while ear and eye do not go together.
+ * A weld as it is written down by whoever can look at it again: again where its report was not to be expected or ear
+ * and eye do not go together, until it is plausible or says the same twice.
  */
 export function lookedAt(made: Try, again: () => Report, tries: readonly Try[], model: DialInModel): Try {
-  let last = made
-  for (let looks = 1; looks < LOOKS_AT_MOST; looks++) {
-    if (!seldomTogether(last) && (looks > 1 || !unexpected(last, tries, model))) break
+  const seen: Try[] = [made]
+  while (seen.length < LOOKS_AT_MOST) {
+    const last = seen.at(-1)!
+    if (!seldomTogether(last) && !unexpected(last, tries, model)) break
     const { arc, bead } = again()
-    last = { ...last, arc, bead }
+    const next = { ...last, arc, bead }
+    const twice = seen.some((t) => t.arc === arc && t.bead === bead)
+    seen.push(next)
+    if (twice) break
   }
-  return last
+  return seen.at(-1)!
 }
-
-/** Whether a try was made at about these settings, whatever it was, bead or tack. */
-const alike = (t: Try, volts: number, speed: number, more: number) =>
-  Math.abs(t.voltageV - forWeld(t.weld) - (volts - more)) < LEAST_VOLTS &&
-  Math.abs(t.wireSpeedMPerMin / speed - 1) < LEAST_SPEED
 
 /** What a try that cannot be finished in one turn is worth, against one that can. */
 const LATER = 0.5
@@ -198,13 +211,15 @@ function chanceOf(known: readonly Belief[], model: DialInModel, volts: number, s
   return sum
 }
 
-/** The knob that a report names: volts by ear and hand, wire speed by eye where the arc was steady. */
+const BY_SPEED: readonly (Bead | null)[] = ['hot', 'cold', 'burnt-through', 'not-fused']
+/**
+ * The knob that a report names: volts by ear and hand, wire speed by eye where the arc was steady. Burnt back, the
+ * wire came too slowly: more of it first, fewer volts last. common practice, no source
+ */
 const knobOf = (t: Try): 'volts' | 'speed' =>
-  t.arc === 'steady' && (t.bead === 'hot' || t.bead === 'cold' || t.bead === 'burnt-through')
-    ? 'speed'
-    : 'volts'
+  t.arc === 'burnback' || (t.arc === 'steady' && BY_SPEED.includes(t.bead)) ? 'speed' : 'volts'
 /** The other knob must promise so much more. */
-const OTHER_KNOB = 0.8
+const OTHER_KNOB = 0.9
 
 const grid = (low: number, high: number, n: number) =>
   Array.from({ length: n }, (_, i) => low + ((high - low) * i) / (n - 1))
@@ -247,9 +262,14 @@ export function nextTry(
   const same = { done: false as const, voltageV: v, wireSpeedMPerMin: s, turn: 'neither' as const }
   if (isDialledIn(tries)) return { done: true }
   if (isGood(last)) return { ...same, why: 'confirm' }
-  if (last.bead === 'porous') return { ...same, why: 'check-gas' }
+  // Feed before tune: no knob cures a wire that comes by jerks.
+  if (feedContradicts(tries)) return { ...same, why: 'feed-first' }
+  if (last.bead === 'porous') return { ...same, why: model.gasless ? 'check-metal' : 'check-gas' }
   // Far from where the model would begin, reports say little: speed first, then the volts that go with it.
   const farSpeed = (t: Try) => Math.abs(t.wireSpeedMPerMin / home.wireSpeedMPerMin - 1) > FAR_SPEED
+  // Far off on both knobs nothing is tuned yet: begin again from the start, both at once.
+  if (tries.every(farSpeed) && Math.abs(v - home.voltageV) > FAR_VOLTS)
+    return { done: false, ...home, turn: 'both', why: 'to-the-window' }
   if (tries.every(farSpeed)) return turned('speed', home.wireSpeedMPerMin, 'to-the-window')
   const lineV = volts(model.voltageV + more + model.slope * (s - model.wireSpeedMPerMin))
   if (Math.abs(v - lineV) > FAR_VOLTS && tries.length < 4) return turned('volts', lineV, 'to-the-window')
@@ -284,9 +304,20 @@ export function nextTry(
   ]
   // Nobody welds twice where it was bad, unless nothing else is left.
   const fresh = options.filter(
-    (o) => !tries.some((t) => (o.turn === 'volts' ? alike(t, o.to, s, more) : alike(t, v, o.to, more))),
+    (o) =>
+      !tries.some((t) =>
+        sameSettings(t, {
+          voltageV: o.turn === 'volts' ? o.to : v,
+          wireSpeedMPerMin: o.turn === 'speed' ? o.to : s,
+          weld,
+        }),
+      ),
   )
-  const [first, ...rest] = fresh.length ? fresh : options
+  // Burnt back: more wire first; fewer volts where more wire did not cure it, or the volts are plainly too many.
+  const speedFirst =
+    last.arc === 'burnback' && tries.at(-2)?.arc !== 'burnback' && v - lineV <= PLAINLY_TOO_MANY_V
+  const faster = speedFirst ? fresh.filter((o) => o.turn === 'speed' && o.to > s) : []
+  const [first, ...rest] = faster.length ? faster : fresh.length ? fresh : options
   if (first) {
     const named = knobOf(last)
     const value = (o: typeof first) => o.worth * (o.turn === named ? 1 : OTHER_KNOB)

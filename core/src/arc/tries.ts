@@ -5,7 +5,17 @@ export const ARC_REPORTS = ['steady', 'stubbing', 'long-arc', 'burnback'] as con
 export type ArcReport = (typeof ARC_REPORTS)[number]
 
 /** What the bead shows, seen once it has cooled. */
-export const BEADS = ['good', 'cold', 'hot', 'undercut', 'spattered', 'burnt-through', 'porous'] as const
+export const BEADS = [
+  'good',
+  'cold',
+  'hot',
+  'undercut',
+  'spattered',
+  'burnt-through',
+  'porous',
+  'worm-tracks',
+  'not-fused',
+] as const
 export type Bead = (typeof BEADS)[number]
 
 /** A spot to hold the parts, or a run. */
@@ -35,9 +45,43 @@ export type Try = z.infer<typeof trySchema>
 /** A weld to go on with: steady to the ear and good to the eye. */
 export const isGood = (t: Pick<Try, 'arc' | 'bead'>): boolean => t.arc === 'steady' && t.bead === 'good'
 
-/** Two good ones in a row: dialled in. */
-export const isDialledIn = (tries: readonly Try[]): boolean =>
-  tries.length >= 2 && tries.slice(-2).every(isGood)
+/** A tack wants so many volts more than a bead. common practice, no source: 17 V where the bead was good at 16.5 */
+export const TACK_MORE_V = 0.5
+export const forWeld = (weld: WeldKind): number => (weld === 'tack' ? TACK_MORE_V : 0)
+/** A change smaller than this is not worth a weld: volts, share of wire speed. */
+export const LEAST_VOLTS = 0.3
+export const LEAST_SPEED = 0.04
+
+type Knobs = Pick<Try, 'voltageV' | 'wireSpeedMPerMin' | 'weld'>
+/** Whether two tries were made at about the same settings, bead or tack. */
+export const sameSettings = (a: Knobs, b: Knobs): boolean =>
+  Math.abs(a.voltageV - forWeld(a.weld) - (b.voltageV - forWeld(b.weld))) < LEAST_VOLTS &&
+  Math.abs(a.wireSpeedMPerMin / b.wireSpeedMPerMin - 1) < LEAST_SPEED
+
+/** Two good ones in a row at the same settings: dialled in. */
+export function isDialledIn(tries: readonly Try[]): boolean {
+  const [before, last] = tries.slice(-2)
+  return (
+    before !== undefined && last !== undefined && isGood(before) && isGood(last) && sameSettings(before, last)
+  )
+}
+
+/**
+ * Whether the last try says what one before it made impossible at any setting: burnt back at no fewer volts and no
+ * more wire it stubbed a moment ago, or the other way round. Then it is the feed. common practice, no source
+ */
+export function feedContradicts(tries: readonly Try[]): boolean {
+  const last = tries.at(-1)
+  if (!last) return false
+  const atOnce = (hot: Try, cold: Try) =>
+    hot.arc === 'burnback' &&
+    cold.arc === 'stubbing' &&
+    hot.voltageV - forWeld(hot.weld) < cold.voltageV - forWeld(cold.weld) + LEAST_VOLTS &&
+    hot.wireSpeedMPerMin > cold.wireSpeedMPerMin * (1 - LEAST_SPEED)
+  return tries.slice(-1 - LOOKED_BACK, -1).some((t) => atOnce(last, t) || atOnce(t, last))
+}
+/** So many tries are remembered as the same feed: what is older may have been mended since. */
+const LOOKED_BACK = 2
 
 /** The settings to keep: the last good try of a real machine, beads before tacks. */
 export const goodTry = (tries: readonly Try[]): Try | undefined => {
@@ -47,9 +91,9 @@ export const goodTry = (tries: readonly Try[]): Try | undefined => {
 
 /** Beads that go with what was heard; burnback leaves none. common practice, no source */
 const TOGETHER: Record<Exclude<ArcReport, 'burnback'>, readonly Bead[]> = {
-  steady: ['good', 'cold', 'hot', 'burnt-through', 'porous'],
-  stubbing: ['cold', 'spattered', 'porous'],
-  'long-arc': ['undercut', 'spattered', 'hot', 'burnt-through', 'porous'],
+  steady: ['good', 'cold', 'hot', 'burnt-through', 'porous', 'worm-tracks', 'not-fused'],
+  stubbing: ['cold', 'spattered', 'porous', 'not-fused'],
+  'long-arc': ['undercut', 'spattered', 'hot', 'burnt-through', 'porous', 'worm-tracks'],
 }
 /** Whether ear and eye say what seldom goes together: worth a second look, which costs no weld. */
 export const seldomTogether = (t: Pick<Try, 'arc' | 'bead'>): boolean =>

@@ -17,7 +17,6 @@ import { problemsOf } from '../base/check.ts'
 const WORDS: readonly (readonly [string, RegExp])[] = [
   ['workClamp', /\b(?:WORK|GROUND|EARTH)\s+CLAMPS?\b/],
   ['solenoid', /\bSOLENOIDS?\b/],
-  ['hose', /\b(?:GAS\s+)?HOSES?\b/],
   ['clip', /\b(?:HOSE\s+)?CLIPS?\b/],
   ['sleeve', /\b(?:LINER\s+)?SLEEVES?\b/],
   ['hubHardware', /\b(?:HUB\s+HARDWARE|(?:DRUM|COIL)\s+(?:HARDWARE|CONE|HOOD|KIT|CONDUIT))\b/],
@@ -25,6 +24,7 @@ const WORDS: readonly (readonly [string, RegExp])[] = [
     'looseORing',
     /\bHOSE\s+O-?\s?RINGS?\b|\bO-?\s?RINGS?\s+(?:FOR|OF)\s+(?:THE\s+)?(?:REGULATOR|HOSE|CONNECTOR)\b/,
   ],
+  ['hose', /\b(?:GAS\s+)?HOSES?\b/],
   ['gunORing', /\bO-?\s?RINGS?\b/],
   ['gunInnerLiner', /\b(?:INNER|SECOND|SHORT)\s+(?:LINER|CONDUIT)\b/],
   [

@@ -31,6 +31,7 @@ export type Substitute =
   | 'short-straight-lead'
   | 'one-size-up-or-aluminium-bore'
   | 'cap-or-gas-nozzle'
+  | 'liner-up-to-the-rolls'
 
 /** One thing wrong at a station, or not read. */
 export interface Fault<R extends string = string> {

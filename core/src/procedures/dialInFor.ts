@@ -94,7 +94,7 @@ export function dialInFor(
   const taps = machine.voltTaps === undefined ? undefined : tapVolts(machine.voltTaps, minV, maxV)
   const dial = dialOf(machine)
   return {
-    model: { voltageV: at.voltageV, wireSpeedMPerMin: at.wireSpeedMPerMin, slope },
+    model: { voltageV: at.voltageV, wireSpeedMPerMin: at.wireSpeedMPerMin, slope, gasless: gas === null },
     known: (lastGood ?? worked) !== undefined,
     limits: {
       minV,

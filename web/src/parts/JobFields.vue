@@ -17,6 +17,14 @@ import QuantityField from './QuantityField.vue'
 const job = defineModel<Run['job']>({ required: true })
 const { t } = useI18n()
 const settings = useSettings()
+/** Nothing typed is nothing said. */
+const alloy = computed({
+  get: () => job.value.alloy ?? '',
+  set: (text: string) => {
+    if (text.trim()) job.value.alloy = text
+    else delete job.value.alloy
+  },
+})
 const gaugeScale = computed(() => gaugeScaleOf(job.value.material))
 </script>
 
@@ -36,6 +44,14 @@ const gaugeScale = computed(() => gaugeScaleOf(job.value.material))
       :gauge-scale="gaugeScale"
       :min="0.3"
       :max="200"
+    />
+    <v-text-field
+      v-model="alloy"
+      :label="t('decide.alloy')"
+      :hint="t('decide.alloyHint')"
+      persistent-hint
+      maxlength="60"
+      autocomplete="off"
     />
     <v-select
       v-model="job.position"

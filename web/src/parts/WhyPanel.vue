@@ -2,6 +2,7 @@
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import {
+  faultWords,
   findingOrigin,
   feedFigures,
   feedFigureText,
@@ -30,6 +31,10 @@ const wireMm = computed(() => props.plan.context.wire.exactMm)
 const scale = computed(() => 74 / wireMm.value)
 const parts = computed(() =>
   props.plan.gather.filter((line) => line.station === props.finding.station && line.kind !== 'wire'),
+)
+/** Everything else that is wrong here; the same plan mends it. */
+const also = computed(() =>
+  (props.finding.also ?? []).map((fault) => faultWords(props.finding, fault, units.value)),
 )
 const consequence = computed(() => findingConsequence(props.finding, units.value))
 /** What the mechanics make of this station. */
@@ -76,6 +81,12 @@ const heading = computed(
       <p v-if="consequence">
         <b>{{ t('why.ifLeft') }}</b> {{ consequence }}
       </p>
+      <ul v-if="also.length" class="parts" :aria-label="t('why.also')">
+        <li v-for="fault in also" :key="fault.rule">
+          <b>{{ t('why.also') }}</b> {{ fault.why }}
+          <span class="muted">{{ fault.consequence }}</span>
+        </li>
+      </ul>
       <p v-if="figure" class="tabular">{{ figure }}</p>
       <p v-if="finding.alsoDo.length">
         <b>{{ t('why.alsoDo') }}</b> {{ findingAlso(finding, units).join('; ') }}.

@@ -6,6 +6,13 @@ import { conditionVerdict, pick, worstFirst } from '../../match/finding.ts'
 /** Clearance from guide to roll, mm: good at 2; soft wire folds in more than 6. common practice */
 export const GUIDE_GAP_MM = { good: 2, mostForSoft: 6 }
 
+/** A polymer liner that is left long, in a gun trimmed so: it takes the outlet guide’s place. common practice */
+const linerLedToRolls = ({ fitted, wire }: MatchContext): boolean =>
+  FAMILY_SHEETS[wire.family].soft &&
+  fitted.gun?.linerTrim === 'long' &&
+  fitted.liner != null &&
+  fitted.liner.material !== 'steel-coil'
+
 /** Inlet and outlet guide ask the same: material by family, close to the rolls, not touching. */
 export function matchGuide(station: 'inletGuide' | 'outletGuide', c: MatchContext): Finding<GuideRule> {
   const guide = c.fitted[station]
@@ -52,9 +59,23 @@ export function matchGuide(station: 'inletGuide' | 'outletGuide', c: MatchContex
         }
       : guide,
   }
-  const base = { station, facts, fitted: guide, required, alsoDo: [], origin: 'common practice' as const }
+  const base = {
+    station,
+    facts,
+    fitted: guide,
+    required,
+    // Where no polymer guide is owned the liner may go all the way.
+    alsoDo:
+      station === 'outletGuide' && needs.soft && storeIndex === null
+        ? (['liner-up-to-the-rolls'] as const)
+        : [],
+    origin: 'common practice' as const,
+  }
   if (guide === undefined)
     return { ...base, verdict: 'unknown', rule: 'guide-not-read', after: replaced, parts: [part] }
+  // Guns for aluminium are often run so: the liner itself led up to the rolls, the outlet tube taken out.
+  if (guide === null && station === 'outletGuide' && linerLedToRolls(c))
+    return { ...base, verdict: 'fits', rule: 'liner-led-to-rolls', after: { outletGuide: null }, parts: [] }
   if (guide === null)
     return { ...base, verdict: 'change', rule: 'guide-missing', after: replaced, parts: [part] }
   const state = conditionVerdict(guide.condition)

@@ -9,6 +9,7 @@ export const GUIDE_RANKS = {
   'guide-touches-roll': 'only-wears',
   'guide-gap-wide': 'stops-feed',
   'guide-dirty': 'only-wears',
+  'liner-led-to-rolls': 'stops-feed',
   'guide-fits': 'stops-feed',
 } as const satisfies Record<string, Rank>
 export type GuideRule = keyof typeof GUIDE_RANKS

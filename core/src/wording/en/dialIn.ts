@@ -34,6 +34,8 @@ export const BEAD_NAMES: Record<Bead, string> = {
   spattered: 'Spattered',
   'burnt-through': 'Burnt through',
   porous: 'Porous',
+  'worm-tracks': 'Worm tracks',
+  'not-fused': 'Not fused',
 }
 /** The same inside a sentence. */
 const BEAD_SHORT: Record<Bead, string> = {
@@ -44,6 +46,8 @@ const BEAD_SHORT: Record<Bead, string> = {
   spattered: 'spattered',
   'burnt-through': 'burnt through',
   porous: 'porous',
+  'worm-tracks': 'worm tracks',
+  'not-fused': 'not fused',
 }
 /** What each bead looks like. */
 export const BEAD_LOOKS: Record<Bead, string> = {
@@ -54,6 +58,8 @@ export const BEAD_LOOKS: Record<Bead, string> = {
   spattered: 'Coarse drops stuck beside it',
   'burnt-through': 'A hole, or drops hanging behind',
   porous: 'Pinholes in it or on it',
+  'worm-tracks': 'Long hollows like worms under the slag',
+  'not-fused': 'It lies on the metal and peels or breaks off',
 }
 export const WELD_NAMES: Record<WeldKind, string> = { bead: 'Bead', tack: 'Tack' }
 
@@ -91,7 +97,8 @@ export const settingsWords = (s: Set, knobs: Knobs, units: UnitSystem): string =
 const CAUSE: Record<ArcReport, string> = {
   stubbing: 'It stubs: the wire arrives faster than these volts melt it.',
   'long-arc': 'The arc is long: too many volts for this wire speed.',
-  burnback: 'It burns back: the volts melt the wire faster than it comes.',
+  burnback:
+    'It burns back: the wire comes slower than it melts. More wire, look for a slip, hold the tip farther off; fewer volts last.',
   steady: '',
 }
 const BEAD_CAUSE: Partial<Record<Bead, string>> = {
@@ -99,9 +106,12 @@ const BEAD_CAUSE: Partial<Record<Bead, string>> = {
   hot: 'Hot with a steady arc: less current, so less wire.',
   'burnt-through': 'It burns through: less current, so less wire. Travel faster too.',
   undercut: 'The edge is left unfilled: a shorter arc, or slower travel.',
+  'worm-tracks': 'Worm tracks: fewer volts, a longer distance from tip to work, and a dry wire.',
+  'not-fused': 'It has not fused: more current, so more wire; point the arc at the root, and travel slower.',
   spattered: 'Coarse spatter: volts and wire speed do not go together yet.',
 }
-const causeOf = (t: Try): string => CAUSE[t.arc] || (t.bead && BEAD_CAUSE[t.bead]) || ''
+const causeOf = (t: Try): string =>
+  (t.bead === 'worm-tracks' && BEAD_CAUSE[t.bead]) || CAUSE[t.arc] || (t.bead && BEAD_CAUSE[t.bead]) || ''
 
 export interface ProposalWords {
   /** What to set. */
@@ -110,7 +120,7 @@ export interface ProposalWords {
 }
 /** To figures that can be turned to: a wire speed that was worked out, not one that was set, in steps of 5 ipm. */
 const turnable = (next: Proposal & { done: false }, units: UnitSystem) =>
-  units === 'metric' || (next.turn !== 'speed' && next.why !== 'start')
+  units === 'metric' || (next.turn !== 'speed' && next.turn !== 'both' && next.why !== 'start')
     ? next
     : { ...next, wireSpeedMPerMin: Math.round(next.wireSpeedMPerMin / 0.127) * 0.127 }
 
@@ -144,6 +154,16 @@ export function proposalWords(
         say: `Leave the knobs. Look at the gas, then the same again: ${all}.`,
         why: 'Pores come from gas, draught, grease, paint or damp, not from volts: flow, nozzle, hose, cylinder, metal.',
       }
+    case 'check-metal':
+      return {
+        say: `Leave the knobs. Clean the metal, then the same again: ${all}.`,
+        why: 'Pores without gas come from rust, paint or damp on the metal, a damp wire, too short an extension or too many volts. The valve stays shut.',
+      }
+    case 'feed-first':
+      return {
+        say: `Leave the knobs: the feed first. Then the same again: ${all}.`,
+        why: 'It stubbed and burned back at about one setting: the wire comes by jerks. Tip, liner, rolls, pressure and brake, from the tip backwards.',
+      }
     case 'at-the-limit':
       return {
         say: `Nothing better is left to set on this machine: ${all}.`,
@@ -151,6 +171,11 @@ export function proposalWords(
       }
     case 'to-the-window':
     case 'likeliest': {
+      if (next.turn === 'both')
+        return {
+          say: `Begin again at ${all}.`,
+          why: 'Volts and wire speed were both far from where this wire starts; from there one thing at a time.',
+        }
       const up =
         next.turn === 'volts'
           ? next.voltageV > (last?.voltageV ?? 0)
@@ -169,6 +194,10 @@ export function proposalWords(
 }
 
 const SIGNS: Record<TrySign, string> = {
+  'feed-first':
+    'Feed first: it stubbed and burned back at about one setting. Look from the tip backwards before a knob is turned.',
+  'gasless-pores-again':
+    'Pores again and again without gas: clean metal, dry wire, a longer extension, fewer volts. The gas stays shut; is the polarity the one on the box?',
   'pores-again':
     'Pores again and again: in a draught no flow helps. Put up a shelter, or weld with a wire that shields itself.',
   'burns-back-again':

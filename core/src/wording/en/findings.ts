@@ -22,6 +22,7 @@ const ALSO: Record<Substitute, string | ((units: UnitSystem) => string)> = {
   'short-straight-lead': (units) =>
     `a short push gun with the lead laid straight, up to about ${formatLead(3, units)}`,
   'one-size-up-or-aluminium-bore': 'an aluminium-bore tip of the same size, or a plain one a trade size up',
+  'liner-up-to-the-rolls': 'the liner itself left long, up to the rolls, with the outlet tube taken out',
   'cap-or-gas-nozzle': 'a gasless cap, or the gas nozzle as a spatter guard',
 }
 

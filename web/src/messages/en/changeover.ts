@@ -15,6 +15,8 @@ export const changeover = {
     metal: 'Metal',
     thickness: 'Thickness',
     thicknessHint: 'measured, not guessed: 3 mm, 1/8, 22 ga',
+    alloy: 'Parent alloy, where it matters',
+    alloyHint: '6061, 5083, cast, 304, 316, Cr-Mo, high strength',
     position: 'Position',
     draught: 'Draught or wind',
     draughtHint: 'gas-shielded work stops at {limit}',

@@ -104,6 +104,7 @@ export const frame = {
     fitted: 'Fitted:',
     asked: 'Asked:',
     ifLeft: 'If left:',
+    also: 'Also:',
     alsoDo: 'Would also do:',
     inStore: 'in the store',
   },

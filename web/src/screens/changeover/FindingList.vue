@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import {
+  faultWords,
   findingConsequence,
   RANK_NAMES,
   RANKS,
@@ -37,7 +38,12 @@ const unread = computed(() => props.findings.filter((f) => f.verdict === 'unknow
           <button type="button" @click="emit('open', finding.station)">
             <b>{{ STATION_NAMES[finding.station] }}</b>
             <span class="muted">{{ t(`verdict.${finding.verdict}`) }}</span>
-            <span class="then">{{ findingConsequence(finding, settings.units) }}</span>
+            <span class="then"
+              >{{ findingConsequence(finding, settings.units) }}
+              <span v-for="fault in finding.also ?? []" :key="fault.rule" class="also">{{
+                faultWords(finding, fault, settings.units).why
+              }}</span></span
+            >
           </button>
         </li>
       </ul>
@@ -66,6 +72,9 @@ button {
   font: inherit;
   text-align: left;
   cursor: pointer;
+}
+.also {
+  display: block;
 }
 @media (max-width: 700px) {
   button {

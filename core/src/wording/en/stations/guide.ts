@@ -27,5 +27,9 @@ export const GUIDE_WORDS: Record<GuideRule, Rule> = {
     why: 'The guide is packed with dust.',
     otherwise: 'The dust goes on down the liner.',
   }),
+  'liner-led-to-rolls': () => ({
+    why: 'The outlet tube is out and the liner itself goes up to the rolls, close but not touching: that carries soft wire well.',
+    otherwise: '',
+  }),
   'guide-fits': (r) => ({ why: `A ${r.text('material')} guide carries ${r.family} wire.`, otherwise: '' }),
 }

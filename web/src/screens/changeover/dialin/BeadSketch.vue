@@ -14,6 +14,8 @@ const SHAPE: Record<Bead, { half: number; crown: number; depth: number }> = {
   spattered: { half: 9, crown: 6, depth: 5 },
   'burnt-through': { half: 16, crown: -3, depth: 18 },
   porous: { half: 11, crown: 6, depth: 9 },
+  'worm-tracks': { half: 11, crown: 6, depth: 9 },
+  'not-fused': { half: 10, crown: 9, depth: 0 },
 }
 const shape = computed(() => SHAPE[props.bead])
 const RIPPLES = [26, 38, 50, 62, 74, 86, 98]
@@ -80,6 +82,11 @@ const PORES = [
     <template v-if="bead === 'porous'">
       <circle v-for="[x, y, r] in PORES" :key="x" :cx="x" :cy="y" :r="r" class="solid" />
     </template>
+    <g v-if="bead === 'worm-tracks'" class="thick">
+      <path d="M26 22 q8 5 16 1" />
+      <path d="M50 28 q9 -5 18 0" />
+      <path d="M76 22 q9 5 18 1" />
+    </g>
     <!-- Cut through. -->
     <path :d="section" class="solid soft" />
     <path
@@ -97,6 +104,8 @@ const PORES = [
       <circle :cx="MID - 4" :cy="CUT.top - 1" r="1.8" class="solid" />
       <circle :cx="MID + 4" :cy="CUT.top + 3" r="1.5" class="solid" />
     </template>
+    <path v-if="bead === 'worm-tracks'" :d="`M${MID - 6} ${CUT.top + 5} q6 -7 11 -6`" class="thick" />
+    <path v-if="bead === 'not-fused'" :d="`M${MID - 10} ${CUT.top + 1.5} h20`" class="thick" />
     <template v-if="bead === 'spattered'">
       <circle :cx="MID - 22" :cy="CUT.top - 2" r="2" class="solid" />
       <circle :cx="MID + 24" :cy="CUT.top - 2.4" r="2.4" class="solid" />

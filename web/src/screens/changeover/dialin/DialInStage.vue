@@ -42,7 +42,7 @@ const words = computed(
   () => dialIn.value && next.value && proposalWords(next.value, tries.value, dialIn.value, settings.units),
 )
 const start = computed(() => plan.value.start)
-const signs = computed(() => trySigns(tries.value))
+const signs = computed(() => trySigns(tries.value, dialIn.value?.model.gasless))
 const from = computed(() =>
   before.value
     ? t('dialIn.from.last', { at: d(new Date(before.value.at), { dateStyle: 'medium' }) })

@@ -80,6 +80,10 @@ const arcs = computed(() => {
   const words = arcWords(props.transfer ?? 'short-arc')
   return ARC_REPORTS.map((value) => ({ value, title: words[value] }))
 })
+/** Worm tracks come under slag and gas together. */
+const beads = computed(() =>
+  BEADS.filter((b) => b !== 'worm-tracks' || (props.transfer === 'slag' && !props.dialIn.model.gasless)),
+)
 const burned = computed(() => arc.value === 'burnback')
 /** Dialled in: nothing more to write. */
 const open = computed(() => !props.next.done)
@@ -144,7 +148,7 @@ defineExpose({ settings: () => ({ voltageV: volts.value, wireSpeedMPerMin: speed
       <legend>{{ t('dialIn.seen') }}</legend>
       <p v-if="burned" class="muted">{{ t('dialIn.noBead') }}</p>
       <button
-        v-for="b in BEADS"
+        v-for="b in beads"
         :key="b"
         type="button"
         :aria-pressed="bead === b"
