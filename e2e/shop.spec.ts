@@ -130,7 +130,7 @@ test('missing parts make an order with its days, as a file a spreadsheet reads',
     order.getByText('Order list as CSV').click(),
   ])
   const text = await readFile((await file.path())!, 'utf8')
-  expect(text.split('\r\n')[0]).toBe('Part,Station,Count,Lead days,Would also do')
+  expect(text.split('\r\n')[0]).toBe('Part,Station,Count,Lead days,Price each,Would also do')
   expect(text).toMatch(/^"?steel coil liner 0\.8.*,7,/m)
   await expect(page.getByRole('button', { name: 'Begin the run' })).toBeDisabled()
 })

@@ -291,6 +291,7 @@ describe('labels off the beaten path', () => {
     ['ER70S-6 0.8 4 mm', { thicknessMm: 4 }],
     ['ER70S-6 .035 1/4 plate', { thicknessMm: 6.35 }],
     ['ER70S-6 .035 12/05/24', { date: '12/05/24' }],
+    ['ER70S-6 .035 LOT 44-7', { numbers: ['LOT 44-7'] }],
     ['ER308LSi 0.9 trimix', { gas: { He: 90, Ar: 7.5, CO2: 2.5 } }],
   ])('what stands beside the wire is used for what it is: %s', (label, besides) => {
     const read = readLabel(label)

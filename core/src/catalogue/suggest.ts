@@ -219,14 +219,18 @@ export function suggestWires(work: Work): Suggestions {
     const had = entry.diametersMm.filter((mm) => shelf.has(`${classification} ${mm}`))
     const suits = (mm: number, ...also: SizeVerdict[]) =>
       ['fits', ...also].includes(judgeSize(inSize(classification, mm), thicknessMm))
-    const mm = had.find((size) => suits(size)) ?? sizeForThickness(entry, thicknessMm)
-    const wire = inSize(classification, mm)
-    return suits(mm, 'stitch-only') &&
+    const best = sizeForThickness(entry, thicknessMm)
+    const mm = had
+      .filter((size) => suits(size))
+      .reduce((a, b) => (Math.abs(b - best) < Math.abs(a - best) ? b : a), Infinity)
+    const taken = mm === Infinity ? best : mm
+    const wire = inSize(classification, taken)
+    return suits(taken, 'stitch-only') &&
       (position === undefined || isForPosition(wire, position)) &&
       !slagRunsAhead(wire, position) &&
       !(sprayedTube(wire) && upright(position)) &&
       machineTakes(wire, work.machine)
-      ? [{ wire, reason, inStore: had.includes(mm) }]
+      ? [{ wire, reason, inStore: had.includes(taken) }]
       : []
   })
   const gasless = able.filter(({ wire }) => !wire.gas.needed)

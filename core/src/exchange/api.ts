@@ -66,6 +66,7 @@ export const decodeAnswerSchema = z.strictObject({
       gas: mixtureSchema.optional(),
       thicknessMm: z.number().positive().optional(),
       date: z.string().optional(),
+      numbers: z.array(z.string()).optional(),
     })
     .optional(),
 })

@@ -1,4 +1,4 @@
-import { GROOVE_PROFILES } from '../terms/terms.ts'
+import type { GROOVE_PROFILES } from '../terms/terms.ts'
 import { readDiameter } from '../wire/diameters.ts'
 import type { Rolls } from './fitted/driveRolls.ts'
 

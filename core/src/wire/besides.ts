@@ -10,6 +10,8 @@ export interface Besides {
   thicknessMm?: number
   /** As it was typed. */
   date?: string
+  /** Lot, heat or item numbers, as they were typed. */
+  numbers?: string[]
 }
 
 const MONTH = '(?:JAN|FEB|MAR|APR|MAY|JUN|JUL|AUG|SEP|OCT|NOV|DEC)[A-Z]*'

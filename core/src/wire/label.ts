@@ -92,7 +92,11 @@ export function readLabel(text: string, path = 'label'): Read<Label> {
   return read({
     wire,
     spool: { type: spool ?? spoolForMass(mass.kg), massKg: mass.kg },
-    besides: { ...besides, ...(thicknessMm !== undefined && { thicknessMm }) },
+    besides: {
+      ...besides,
+      ...(thicknessMm !== undefined && { thicknessMm }),
+      ...(aside.length > 0 && { numbers: aside }),
+    },
   })
 }
 

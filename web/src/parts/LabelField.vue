@@ -31,7 +31,11 @@ const notes = computed(() =>
     .map((note) => cautionText({ station: 'spool', rule: `note-${note}`, facts: {} }, settings.units)),
 )
 const notUnderstood = computed(() =>
-  (read.value?.wire.unread ?? []).filter((word) => word !== 'diameter' && word !== 'family').join(' '),
+  (read.value?.wire.unread ?? [])
+    .filter((word) => word !== 'diameter' && word !== 'family')
+    // A lot or heat number was understood: it is said among what was read.
+    .filter((word) => !read.value?.besides.numbers?.includes(word))
+    .join(' '),
 )
 const problem = computed(() => (label.value && !label.value.ok ? label.value.problems[0] : undefined))
 function take() {
@@ -66,7 +70,7 @@ usePageKeys({
       maxlength="500"
       @keydown.enter="$emit('enter')"
     />
-    <p v-if="read && !hideRead" class="read" role="status">
+    <p v-if="read" class="read" role="status">
       {{ t('label.read', { what: labelText(read, settings.units) }) }}
     </p>
     <p v-for="note in hideRead ? [] : notes" :key="note" class="muted small">{{ note }}</p>

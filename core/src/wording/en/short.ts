@@ -90,7 +90,7 @@ export function wantedShort(finding: Finding, units: UnitSystem): string {
     return String(finding.facts.group)
   if (finding.station === 'spool')
     return finding.facts.needsAdapter
-      ? `${finding.facts.type}+adapter`
+      ? `${finding.facts.type} + adapter`
       : fittedShort('spool', finding.after, units)
   if (finding.station === 'gasFlow' && !finding.facts.gasNeeded) return 'shut'
   return fittedShort(finding.station, finding.after, units)

@@ -26,7 +26,8 @@ const wires = computed(() =>
 )
 const chosen = computed(() => {
   const read = label.value.trim() ? readLabel(label.value) : undefined
-  return read?.ok ? read.value.wire : undefined
+  // A solid wire of unknown metal cannot go on: it is asked for first.
+  return read?.ok && read.value.wire.open !== 'solid' ? read.value.wire : undefined
 })
 
 /** A spool of the shelf that no label describes is chosen by its name. */
@@ -100,6 +101,9 @@ function start(machineId: string, wire = label.value, byHand = hand.value) {
 }
 .board {
   margin-bottom: 26px;
+}
+.body > .note {
+  margin-top: 12px;
 }
 .which {
   border-bottom: 1px solid var(--rule);

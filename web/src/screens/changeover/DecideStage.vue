@@ -51,6 +51,7 @@ watch(
   (mm) => {
     if (mm !== undefined && run.value.job.thicknessMm === undefined) run.value.job.thicknessMm = mm
   },
+  { immediate: true },
 )
 const problems = computed(() => read.value.plan?.problems ?? [])
 const missing = computed(() => [
@@ -175,7 +176,7 @@ function setHand(change: Partial<WireByHand> | Record<string, undefined>) {
     </div>
     <aside class="asks sheet" :aria-label="t('decide.asks')" aria-live="polite">
       <h2>{{ t('decide.asks') }}</h2>
-      <WireAsks v-if="wire" :wire="wire" />
+      <WireAsks v-if="wire" :wire="wire" :besides="besides" />
       <p v-if="besides?.gas" class="muted">{{ t('decide.gasTyped', { gas: mixtureText(besides.gas) }) }}</p>
       <p v-else class="muted">{{ t('decide.nothingYet') }}</p>
       <div v-for="problem in problems" :key="problem.rule" class="note note--stop">

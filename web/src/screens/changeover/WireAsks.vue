@@ -14,12 +14,13 @@ import {
   USUAL_MIXTURES,
   shortMixture,
   strengthText,
+  type Besides,
   type Wire,
 } from '@pepper-knot/core'
 import { useSettings } from '../../stores/settings.ts'
 
 /** What this wire asks for, as soon as its label is read. */
-const props = defineProps<{ wire: Wire }>()
+const props = defineProps<{ wire: Wire; besides?: Besides | undefined }>()
 const { t } = useI18n()
 const settings = useSettings()
 const needs = computed(() => FAMILY_SHEETS[props.wire.family])
@@ -68,7 +69,11 @@ const rows = computed(() => {
     ...(w.standard ? [[t('asks.standard'), w.standard]] : []),
   ]
 })
-const unread = computed(() => props.wire.unread.filter((word) => word !== 'diameter' && word !== 'family'))
+const unread = computed(() =>
+  props.wire.unread
+    .filter((word) => word !== 'diameter' && word !== 'family')
+    .filter((word) => !props.besides?.numbers?.includes(word)),
+)
 </script>
 
 <template>

@@ -54,8 +54,8 @@ const rangeOf = (entry: CatalogueEntry) =>
 </script>
 
 <template>
-  <details class="finder" :open="open">
-    <summary>{{ t('decide.finder') }}</summary>
+  <component :is="open ? 'div' : 'details'" class="finder">
+    <summary v-if="!open">{{ t('decide.finder') }}</summary>
     <h2>{{ t('decide.suits') }}</h2>
     <p v-if="!suits" class="muted">{{ t('decide.suitsNeed') }}</p>
     <p v-else-if="suits.wires.length === 0" class="muted" role="status">{{ t('decide.noneSuits') }}</p>
@@ -99,11 +99,11 @@ const rangeOf = (entry: CatalogueEntry) =>
         </p>
       </li>
     </ul>
-  </details>
+  </component>
 </template>
 
 <style scoped>
-.finder {
+.finder:is(details) {
   border-top: 1px solid var(--rule);
   border-bottom: 1px solid var(--rule);
 }
