@@ -69,6 +69,7 @@ await at(1280, 800, false, async (page, shot) => {
   await shot('decide')
   await page.getByRole('button', { name: 'Match it' }).click()
   await page.getByTestId('marks').getByRole('button', { name: /rolls/i }).click()
+  await page.evaluate(() => window.scrollTo(0, 0))
   await shot('match')
   await page.getByRole('button', { name: 'Gather', exact: true }).last().click()
   await page.getByRole('checkbox').nth(1).check()
