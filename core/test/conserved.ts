@@ -56,7 +56,7 @@ function nameOf(part: object): string {
       : `wire ${label}`
   }
   if (kind === 'regulator' || kind === 'adapter') return kind
-  return partKey(part, ['condition', 'massKg', ...(kind === 'gun' ? [] : ['lengthM'])])
+  return partKey(part, ['condition', 'grooveConditions', 'massKg', ...(kind === 'gun' ? [] : ['lengthM'])])
 }
 
 function add(count: Count, parts: readonly object[], times = 1) {

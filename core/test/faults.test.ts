@@ -98,6 +98,14 @@ describe('grooves with a profile of their own', () => {
     const of = plan({ label: 'E71T-11 .035', fitted: { driveRolls: worn }, store: [] })
     expect(finding(of, 'driveRolls')).toMatchObject({ verdict: 'change', rule: 'rolls-worn' })
   })
+  test('rolls that lay in the store dirty are brushed when they are on', () => {
+    const store = [
+      partSchema.parse({ kind: 'driveRolls', profile: 'knurled-v', grooves: ['0.9'], condition: 'dirty' }),
+    ]
+    const of = plan({ label: 'E71T-11 .035', store })
+    expect(finding(of, 'driveRolls').parts[0]!.storeIndex).toBe(0)
+    expect(tasks(of).filter((task) => task.startsWith('rolls'))).toEqual(['rollsChange', 'rollsClean'])
+  })
   test('two rolls alike but for how they are turned are one line of the store', () => {
     const [a, b] = ['smooth-v', 'knurled-v'].map((profile) =>
       partSchema.parse({

@@ -34,6 +34,11 @@ const BOXES: readonly (readonly [string, string])[] = [
   ['G 42 4 M21 3Si1 1.0 mm 15 kg', 'mild-steel'],
   ['ER80S-D2 .045', 'low-alloy-steel'],
   ['ER308LSi 0.9', 'stainless-steel'],
+  ['flux core .035', 'mild-steel'],
+  ['dual shield .045', 'mild-steel'],
+  ['ER70S-6 1.2 250 kg', 'mild-steel'],
+  ['T 46 4 M M21 3 H5 1.2', 'mild-steel'],
+  ['E71T-5C 1.2', 'mild-steel'],
   ['G 19 12 3 L Si 1.0', 'stainless-steel'],
   ['E70C-6M .052', 'mild-steel'],
   ['E71T-11 .030 2 lb', 'mild-steel'],
@@ -104,6 +109,15 @@ const guide = (d: Dice): Draw => ({
   ...condition(d),
 })
 const rolls = (d: Dice): Draw => {
+  if (d.chance(0.15)) {
+    const own = Array.from({ length: 2 }, () => ({
+      size: d.of(STAMPS),
+      profile: d.of(PROFILES),
+      ...condition(d),
+    }))
+    const { size, profile } = d.of(own)
+    return { grooves: own, ...(d.chance(0.7) && { active: { size, profile } }), ...condition(d) }
+  }
   const grooves = Array.from({ length: 1 + d.below(4) }, () => d.of(STAMPS))
   return {
     profile: d.of(PROFILES),

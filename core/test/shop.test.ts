@@ -64,6 +64,10 @@ describe('parts by what is stamped on them', () => {
       },
     ],
     ['work clamp 300 A x2 at 18.50', { kind: 'workClamp', ratingA: 300, count: 2, price: 18.5 } as object],
+    [
+      'push gun 4 m 300 A water-cooled',
+      { kind: 'gun', part: 'whole', type: 'push', lengthM: 4, ratingA: 300, cooling: 'water' },
+    ],
     ['solenoid 24 V', { kind: 'solenoid', coilV: 24 } as object],
     ['gas hose argon 3 m', { kind: 'hose', gas: 'argon', lengthM: 3 } as object],
     ['hose clip x4', { kind: 'clip', count: 4 }],

@@ -103,6 +103,11 @@ describe('the steps, as they are done', () => {
       ).map((c) => c.rule)
     expect(said()).toContain('insulated-guide-wanted')
     expect(said(60)).not.toContain('insulated-guide-wanted')
+    const job = { thicknessMm: 20 }
+    expect(text({ on: 'dunlin', label: 'E70T-4 3/32', job }, 'fitNozzle')).toMatch(/insulated guide/)
+    expect(text({ on: 'dunlin', label: 'E71T-11 5/64', job: { thicknessMm: 8 } }, 'fitNozzle')).not.toMatch(
+      /insulated/,
+    )
   })
   test('a gun rated below the start is said to be (M)', () => {
     const { context } = plan({

@@ -231,7 +231,16 @@ function shaped(kind: string, text: string): Shape {
     }
     default: {
       const type = /SPOOL/.test(left) ? 'spool-gun' : /PULL/.test(left) ? 'push-pull' : 'push'
-      return { kind: 'gun', part: 'whole', type, ...length }
+      const rating = /(\d{2,4})\s?A(?:MPS?)?\b/.exec(left)
+      const cooling = /\bWATER/.test(left) ? 'water' : /\bAIR[\s-]COOL/.test(left) ? 'air' : undefined
+      return {
+        kind: 'gun',
+        part: 'whole',
+        type,
+        ...length,
+        ...(rating && { ratingA: Number(rating[1]) }),
+        ...(cooling && { cooling }),
+      }
     }
   }
 }

@@ -77,32 +77,43 @@ const BEFORE_POWER = ['polarity', 'studs', 'supply']
 /** Minutes to feed through by threading speed. common practice, no source */
 const FEED_MINUTES: Readonly<Record<string, number>> = { slow: 3, 'slow-then-fast': 2, full: 1.5 }
 
-export const newWireWork: Builder = (w) => [
-  block(
-    'thread',
-    [w.at('freeNewEnd'), w.at('cutNewEnd'), w.at('threadNewWire'), w.at('closeArm')],
-    ['spoolOn', ...w.clear, ...HARDWARE],
-  ),
-  unplugged(w) ? block('plugIn', [w.at('plugIn')], ['unplug', ...BEFORE_POWER]) : undefined,
-  block(
-    'switchOn',
-    [w.at('switchOn')],
-    ['thread', ...HARDWARE, ...BEFORE_POWER, ...(unplugged(w) ? ['plugIn'] : [])],
-  ),
-  block(
-    'feed',
-    [
-      w.at(
-        'feedThrough',
-        undefined,
-        { keepTip: tipStaysOn(w) },
-        { minutes: FEED_MINUTES[String(w.common.threading)] ?? 2 },
-      ),
-    ],
-    ['switchOn', 'thread', ...(w.gasOn ? ['shutGas'] : [])],
-  ),
-  block('dressGun', [...tipOnSteps(w), ...nozzleOnSteps(w), w.at('trimWire')], ['feed']),
-]
+/** @param start settings of the test weld, for what hangs on its extension */
+export const newWireWork =
+  (start: Start | null): Builder =>
+  (w) => [
+    block(
+      'thread',
+      [w.at('freeNewEnd'), w.at('cutNewEnd'), w.at('threadNewWire'), w.at('closeArm')],
+      ['spoolOn', ...w.clear, ...HARDWARE],
+    ),
+    unplugged(w) ? block('plugIn', [w.at('plugIn')], ['unplug', ...BEFORE_POWER]) : undefined,
+    block(
+      'switchOn',
+      [w.at('switchOn')],
+      ['thread', ...HARDWARE, ...BEFORE_POWER, ...(unplugged(w) ? ['plugIn'] : [])],
+    ),
+    block(
+      'feed',
+      [
+        w.at(
+          'feedThrough',
+          undefined,
+          { keepTip: tipStaysOn(w) },
+          { minutes: FEED_MINUTES[String(w.common.threading)] ?? 2 },
+        ),
+      ],
+      ['switchOn', 'thread', ...(w.gasOn ? ['shutGas'] : [])],
+    ),
+    block(
+      'dressGun',
+      [
+        ...tipOnSteps(w),
+        ...nozzleOnSteps(w, start?.notes.includes('long-stick-out') ?? false),
+        w.at('trimWire'),
+      ],
+      ['feed'],
+    ),
+  ]
 
 /** Aluminium is warmed where it is thick, or cast. recalled from memory, M: not at 6 mm */
 const PREHEAT_ALUMINIUM_FROM_MM = 12

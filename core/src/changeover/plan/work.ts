@@ -49,7 +49,7 @@ export function workFor(work: Work, start: Start | null): Block[] {
     gasSwapWork,
     supplyWork,
     spoolOnWork,
-    newWireWork,
+    newWireWork(start),
     pressureWork,
     gasOnWork,
     clampWork,

@@ -28,7 +28,10 @@ function possibleReadings(
   findings: readonly Finding[],
   c: MatchContext,
 ): { fitted: After; oldWireOn: boolean }[] {
-  const unread = findings.filter((f) => f.verdict === 'unknown' && f.station !== 'supply')
+  const unread = findings
+    .filter((f) => f.verdict === 'unknown' && f.station !== 'supply')
+    // What is asked of the box was seen on the machine, if it was seen: it has that one reading.
+    .filter((f) => !(c.wire.open && ASKED_OF_THE_BOX.includes(f.station) && f.fitted !== undefined))
   const keyOf = (f: Finding) => fittedKey(f.station as Exclude<Station, 'supply'>)
   const starts: After[] = [{ ...c.fitted }]
   // Nothing there, and already right: the two ends between which every other reading lies, as each step sets its

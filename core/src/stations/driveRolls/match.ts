@@ -34,6 +34,7 @@ export function matchDriveRolls(c: MatchContext): Finding<RollsRule> {
       matchedTopRolls: c.machine.matchedTopRolls ?? false,
       rollPairs: c.machine.rollPairs ?? 1,
       birdnest,
+      cleanFirst: judged.cleanFirst ?? false,
       reverseThread: c.machine.reverseThreads?.includes('rollRetainer') ?? false,
     },
     fitted: rolls,

@@ -14,6 +14,8 @@ export const rollsWork: Builder = ({ by, clear, todo, upkeep, at }) => {
         ? 'rollsTurn'
         : 'rollsChange'
   // A set that is only turned is brushed too, where its grooves are packed.
-  const brush = task === 'rollsTurn' && says(by.driveRolls, 'grooves-dirty')
+  const brush =
+    (task === 'rollsTurn' && says(by.driveRolls, 'grooves-dirty')) ||
+    (task === 'rollsChange' && by.driveRolls.facts.cleanFirst === true)
   return [block('rolls', [at(task, 'driveRolls'), ...(brush ? [at('rollsClean', 'driveRolls')] : [])], clear)]
 }

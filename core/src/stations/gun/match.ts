@@ -138,7 +138,7 @@ function judgePieces(gun: Gun, c: MatchContext, onlySaid = false) {
       if (fault.verdict !== 'fits') faults.push({ rule: `gun-${fault.rule}`, verdict: fault.verdict })
     if (judged.also.some((fault) => fault.rule === 'grooves-dirty')) facts.rollsDirtyToo = true
     if (judged.verdict !== 'fits') Object.assign(after, { [piece]: judged.after })
-    if ('cleanFirst' in judged && judged.cleanFirst) facts.innerLinerCleanFirst = true
+    if (judged.cleanFirst) facts[piece === 'rolls' ? 'rollsCleanFirst' : 'innerLinerCleanFirst'] = true
     if (judged.part)
       parts.push({
         station: 'gun',

@@ -55,7 +55,9 @@ export const gunEndWork: Builder = (w) => {
             : 'gunRollsTurn',
         'gun',
       ),
-      ...(rolls === 'adjust' && facts.rollsDirtyToo ? [w.at('gunRollsClean', 'gun')] : []),
+      ...((rolls === 'adjust' && facts.rollsDirtyToo) || (rolls !== 'adjust' && facts.rollsCleanFirst)
+        ? [w.at('gunRollsClean', 'gun')]
+        : []),
     )
   if (innerLiner === 'adjust') steps.push(w.at('innerLinerClean', 'gun'))
   else if (innerLiner && innerLiner !== 'fits')

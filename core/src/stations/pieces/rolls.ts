@@ -36,7 +36,13 @@ export interface RollsJudged {
   storeIndex: number | null
   part: boolean
   also: readonly Fault<RollsRule>[]
+  cleanFirst?: boolean
 }
+
+const grooveStates = ({ grooveConditions }: Rolls): Pick<Rolls, 'grooveConditions'> =>
+  grooveConditions ? { grooveConditions } : {}
+const brushed = (states: Rolls['grooveConditions']): Pick<Rolls, 'grooveConditions'> =>
+  states ? { grooveConditions: states.map((state) => (state === 'dirty' ? 'good' : state)) } : {}
 
 /** Judges one set of rolls, the feeder's or a gun's own. */
 export function judgeRolls(
@@ -65,6 +71,8 @@ export function judgeRolls(
     ),
   )
   const picked = storeIndex === null ? undefined : stock(c.store![storeIndex]!)
+  const pickedDirty =
+    picked !== undefined && conditionVerdict(picked.condition ?? right(picked)?.condition) === 'adjust'
   const turned = (rolls: Rolls, groove: Groove): Rolls => ({
     ...rolls,
     profile: groove.profile,
@@ -77,7 +85,7 @@ export function judgeRolls(
           profile: picked.profile,
           grooves: [...picked.grooves],
           ...(picked.grooveProfiles && { grooveProfiles: picked.grooveProfiles }),
-          ...(picked.grooveConditions && { grooveConditions: picked.grooveConditions }),
+          ...(pickedDirty ? brushed(picked.grooveConditions) : grooveStates(picked)),
         },
         right(picked)!,
       )
@@ -95,6 +103,8 @@ export function judgeRolls(
     storeIndex,
     part: true,
     also: worn(rule),
+    // One that lay in the store dirty is brushed when it is on.
+    cleanFirst: pickedDirty,
   })
   if (rolls === undefined) return { ...change('rolls-not-read'), verdict: 'unknown' }
   if (rolls === null) return change('rolls-missing')
@@ -119,13 +129,15 @@ export function judgeRolls(
     rule,
     storeIndex: null,
     part: false,
-    also: worn(rule),
+    also:
+      state === 'adjust' && rule !== 'grooves-dirty' ? [{ rule: 'grooves-dirty', verdict: 'adjust' }] : [],
     after: {
       ...turned(
         rolls,
         able.find((g) => isInLine(rolls, g) && conditionVerdict(g.condition) !== 'change') ?? groove,
       ),
       ...(rolls.condition === 'dirty' && { condition: 'good' as const }),
+      ...(state === 'adjust' && brushed(rolls.grooveConditions)),
     },
   })
   const onlyGroove = rolls.grooves.length === 1

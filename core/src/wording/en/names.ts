@@ -282,7 +282,7 @@ export function labelText({ wire, besides }: Label, units: UnitSystem): string {
     ...(besides.gas ? [`gas ${mixtureText(besides.gas)}`] : []),
     ...(besides.thicknessMm === undefined ? [] : [`on ${formatLength(besides.thicknessMm, units)}`]),
     ...(besides.date === undefined ? [] : [`dated ${besides.date}`]),
-    ...(besides.numbers ?? []).map((number) => number.toLowerCase()),
+    ...(besides.numbers ?? []),
   ]
   return parts.join(', ')
 }

@@ -147,6 +147,11 @@ export const GUN_STEPS = {
   nozzleClean: () => ({ say: 'Clean the spatter out of the nozzle and the diffuser holes.' }),
   fitNozzle: (r) => ({
     say: r.f.wanted === 'none' ? 'Leave the nozzle off.' : `Fit the ${nameIn(NOZZLE_NAMES, r.t('wanted'))}.`,
+    ...(r.f.insulatedGuide
+      ? {
+          how: 'This wire runs with a long extension: fit the insulated guide for it at the gun’s end first.',
+        }
+      : {}),
   }),
   trimWire: (r) => ({
     say: `${r.f.afterTest ? 'Cut the curl off: trim' : 'Trim'} the wire to ${r.units === 'metric' ? '6–10 mm' : '1/4–3/8 in'} past the tip${r.f.afterTest ? ', or the longer distance this wire asks for' : ''}.`,
