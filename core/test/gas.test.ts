@@ -227,11 +227,14 @@ describe('a gas by its shop name', () => {
     ['argon + 2% O2', { Ar: 98, O2: 2 }],
     ['pure argon', { Ar: 100 }],
     ['C100', { CO2: 100 }],
+    ['98/2 O2', { Ar: 98, O2: 2 }],
+    ['98/2 CO2', { Ar: 98, CO2: 2 }],
     ['Ar/CO2 82/18', { Ar: 82, CO2: 18 }],
   ])('%s', (text, mixture) => {
     const read = parseMixture(text)
     expect(read.ok && read.value).toEqual(mixture)
   })
+  test('98/2 alone may be CO2 or oxygen, and is asked', () => expect(parseMixture('98/2').ok).toBe(false))
 })
 
 describe('flow under helium, on an unread bore and of a CO2 cylinder', () => {

@@ -91,6 +91,7 @@ export interface ProblemFacts {
 
   'gas.group': [group: string, usual: readonly string[]]
   'gas.notRead': [text: string]
+  'gas.eitherPart': [text: string]
 
   'partLine.empty': []
   'partLine.tooLong': []

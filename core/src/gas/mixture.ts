@@ -20,6 +20,9 @@ export const USUAL_MIXTURES: Readonly<Record<string, readonly Mixture[]>> = {
   C1: [{ CO2: 100 }],
 }
 
+/** So little beside argon may be CO2 or oxygen, %. */
+const EITHER_PART = 3
+
 /** `80/20`, `argon`, `CO2`: a mixture in the fewest words. */
 export function shortMixture(mixture: Mixture): string {
   const parts = Object.entries(mixture).filter(([, percent]) => percent >= GAS_FLOOR) as [
@@ -31,7 +34,8 @@ export function shortMixture(mixture: Mixture): string {
   parts.sort((a, b) => b[1] - a[1])
   const names = parts.map(([gas]) => gas).join('/')
   const figures = parts.map(([, percent]) => percent).join('/')
-  return names === 'Ar/CO2' ? figures : `${figures} ${names}`
+  // A little CO2 and a little oxygen are both sold: there the parts are named.
+  return names === 'Ar/CO2' && parts[1]![1] > EITHER_PART ? figures : `${figures} ${names}`
 }
 
 const GAS_NAMES: Readonly<Record<string, Mixture>> = {
@@ -131,6 +135,8 @@ export function parseMixture(text: string): Read<Mixture> {
     .map((m) => ({ value: Number(m[0]), at: m.index }))
     .filter(({ at }) => !/[a-z]/.test(t[at - 1] ?? ' '))
   const symbols = [...t.matchAll(/argon|ar|co2|o2|oxygen|helium|he|h2|n2/g)].map((m) => SYMBOLS[m[0]]!)
+  if (symbols.length === 0 && figures.length === 2 && figures[1]!.value <= EITHER_PART)
+    return refuse('', say('gas.eitherPart', text.trim()))
   const balance = symbols.length === figures.length + 1 ? withBalance(t, symbols, figures) : undefined
   if (balance) return read(balance)
   const gases =

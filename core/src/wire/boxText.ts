@@ -7,7 +7,7 @@ const FILLER_WORDS =
 const FORMULA = /^(AL|CU)(99|SI|MG|MN|SN|AL|NI|ZN|AG)[A-Z0-9.,]*$/
 /** Names of standards with their years: they are found by the designation, not by their name. */
 const STANDARD_NAME =
-  /\b(?:AWS|ASME)?\s*(?:SFA[-\s]?|A)5\.\d+M?(?:[:\-/]\s?(?:A5\.\d+M)?(?::?\d{4})?)?|\bISO\s*14175\s*-?\s*[A-Z]\d{1,2}\b|\b(?:BS\s*)?(?:EN\s*)?ISO\s*-?\s*\d{4,5}(?:\s?-\s?[AB]\b)?(?::\d{4})?\s?[-:]?|\bEN\s?4(?:39|40)\b[-:]?|\bDIN\s?\d{4}\b[-:]?/g
+  /\b(?:AWS|ASME)?\s*(?:SFA[-\s]?|A)5\.\d+M?(?:[:\-/]\s?(?:A5\.\d+M)?(?::?\d{4})?)?|\bISO\s*14175\s*-?\s*[A-Z]\d{1,2}\b|\b(?:BS\s*)?(?:EN\s*)?ISO\s*-?\s*\d{4,5}(?:\s?-\s?[AB]\b)?(?::\d{4})?\s?[-:]?|\bEN\s?\d{5}(?:\s?-\s?[AB]\b)?(?::\d{4})?\s?[-:]?|\bEN\s?4(?:39|40)\b[-:]?|\bDIN\s?\d{4}\b[-:]?/g
 /** Numbers a box carries for other ends: they are set aside whole, so that none is taken for a size. */
 const SET_ASIDE =
   /\b(LOT|HEAT|BATCH|CAST|COIL|SERIAL|ITEM|PART|CAT|ORDER|CHARGE|MELT|BARCODE|EAN|UPC|DATE|MFG|EXP)\b\.?[\s:#]*(?:(?:NO|NUMBER|NR|CODE|NUM)\b\.?)?[\s:#]*([A-Z0-9/.-]*\d[A-Z0-9/.-]*)/g

@@ -64,7 +64,10 @@ export function readLabel(text: string, path = 'label'): Read<Label> {
     .filter(Boolean)
     .slice(0, MOST_WORDS)
   const named = takeDesignations(tokens)
-  const kind = named.ok || named.said.code !== 'label.noClassification' ? undefined : kindOfWords(mass.rest)
+  const words = kindOfWords(mass.rest)
+  const kind = named.ok
+    ? contradicted(named.value, words) && words
+    : named.said.code === 'label.noClassification' && words
   const found = kind ? { ok: true as const, value: kind, rest: tokens } : named
   if (!found.ok) return refuse(path, found.said, found.suggestion, found.instead)
   const size = takeDiameter(found.rest, found.value.family)
@@ -72,7 +75,7 @@ export function readLabel(text: string, path = 'label'): Read<Label> {
 
   const { diameter } = size
   const { alloy: _alloy, ...value } = found.value
-  const words = size.rest.filter((token) => !isFiller(token) && !repeatsGas(token, value.gas.designations))
+  const notRead = size.rest.filter((token) => !isFiller(token) && !repeatsGas(token, value.gas.designations))
   const wire: Wire = {
     ...value,
     notes: [...value.notes, ...(value.classification === null ? [] : slips(text, value.classification))],
@@ -83,7 +86,7 @@ export function readLabel(text: string, path = 'label'): Read<Label> {
     unread: [
       ...(value.open ? ['family'] : []),
       ...(diameter ? [] : ['diameter']),
-      ...words,
+      ...notRead,
       ...mass.odd,
       ...aside,
     ],
@@ -99,6 +102,13 @@ export function readLabel(text: string, path = 'label'): Read<Label> {
     },
   })
 }
+
+/** A short name, `308L`, taken for a solid wire where a shop's word beside it says that it is a tube. */
+const contradicted = (named: Designated, words: ReturnType<typeof kindOfWords>): boolean =>
+  named.notes.includes('short-form') &&
+  words !== undefined &&
+  FAMILY_SHEETS[words.family].tubular &&
+  !FAMILY_SHEETS[named.family].tubular
 
 /** The gas printed beside the designation once more, `M21`, says nothing new. */
 const repeatsGas = (word: string, designations: readonly string[]): boolean =>
@@ -139,7 +149,7 @@ function takeDesignations(tokens: string[]): Taken {
   const typed = scan(tokens, (run) => [run])
   let forms = MOST_FORMS
   const mended = (run: string) => {
-    const tried = forms > 0 && (/\d/.test(run) || /^[GT]CR/.test(run)) ? asScanned(run) : []
+    const tried = forms > 0 && (/\d/.test(run) || /^(?:[GT]CR|ERCU)/.test(run)) ? asScanned(run) : []
     forms -= tried.length
     return tried
   }

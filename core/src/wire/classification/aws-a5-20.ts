@@ -23,15 +23,17 @@ const furtherOf = (more: string): Further[] =>
 
 function readFluxCored(token: string): Designation {
   const m = groups(FORM, token)
-  if (!m || (!m.e && (m.r || m.h0 || m.h1 || !m.h2))) return notOurs
+  if (!m || (!m.e && (m.r || m.h0 || m.h1))) return notOurs
   const { s, pos, type, gas, tough, heat, h } = m as Record<string, string>
   const further = furtherOf(m.more ?? '')
   const use = USABILITY[type!]
   const form = (letter = gas ?? '') => `E${s}${pos}T-${type}${letter}`
   const likely = use ? `E71T-${type}${use.shielding === 'gas' ? (gas ?? '') : ''}` : undefined
+  const strength = ['6', '7', '43', '49'].includes(s!) ? CORED_STRENGTH[CORED_METRIC[s!] ?? s!] : undefined
+  // Without its E it is what people say, or a code of the box.
+  if (!m.e && (!use || !strength || !['0', '1'].includes(pos!))) return notOurs
   if (m.r) return wrong(say('label.solidCalledTubular', token), use ? form() : undefined)
   if (m.h0 || m.h1) return wrong(say('label.hyphenMisplaced', token), use ? form() : undefined)
-  const strength = ['6', '7', '43', '49'].includes(s!) ? CORED_STRENGTH[CORED_METRIC[s!] ?? s!] : undefined
   if (!strength) return wrong(say('label.unknownStrength', token, '6-7'), likely)
   if (pos !== '0' && pos !== '1') return wrong(say('label.unknownPosition', token), likely)
   if (type === 'G') return wrong(say('label.leftOpen', token))

@@ -152,6 +152,8 @@ const PROBLEM_WORDS: { [C in ProblemCode]: (...facts: ProblemFacts[C]) => string
 
   'gas.group': (group: string, usual: readonly string[]) =>
     `${group} is a range of mixtures: say which${usual.length ? `, such as ${usual.join(' or ')}` : ''}.`,
+  'gas.eitherPart': (text: string) =>
+    `${text} is sold with CO2 and with oxygen: write ${text} CO2 or ${text} O2.`,
   'gas.notRead': (text: string) =>
     `No gas could be read in “${text.trim()}”. Write it as argon, CO2, 80/20 or 98/2 O2.`,
 

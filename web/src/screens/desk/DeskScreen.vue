@@ -20,6 +20,7 @@ import {
   shelfWire,
   startSettings,
   startSentence,
+  takesGas,
   USUAL_MIXTURES,
   type Job,
   type Mixture,
@@ -113,11 +114,7 @@ const start = computed(() => {
   return startSettings(wire.value, asked, arcGas.value, machine.value, own)
 })
 const wrongGas = computed(
-  () =>
-    wire.value?.gas.needed &&
-    gas.value &&
-    wire.value.gas.designations.length > 0 &&
-    !wire.value.gas.designations.includes(gasDesignation(gas.value)),
+  () => wire.value?.gas.needed && gas.value && !takesGas(wire.value, gas.value),
 )
 const answer = computed(() => {
   const s = start.value
