@@ -1,4 +1,5 @@
 import { changeoverAnswer, cautions, parentMismatch } from '../src/index.ts'
+import { roughLength } from '../src/wording/en/steps/reader.ts'
 import { plan, sizedWire } from './bench.ts'
 
 const answer = (ask: Parameters<typeof plan>[0]) => changeoverAnswer(plan(ask))
@@ -119,6 +120,15 @@ describe('the steps, as they are done', () => {
     expect(cautions(context).map((c) => c.rule)).toContain('gun-rating-low')
   })
 })
+
+// common practice, no source: a welder's inch is cut in eighths.
+test.each([
+  [12, '1/2 in'],
+  [19, '3/4 in'],
+  [16, '5/8 in'],
+  [68, '2 5/8 in'],
+  [25.4, '1 in'],
+])('%d mm by eye is %s', (mm, inches) => expect(roughLength(mm, 'inch')).toBe(inches))
 
 // published: Aluminum Association filler chart, AWS D1.6, recalled from memory.
 describe('the wire against its parent metal', () => {

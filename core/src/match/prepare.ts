@@ -61,7 +61,9 @@ export function shelfWire(part: Extract<Part, { kind: 'wire' }>): Read<{ wire: W
     ...(part.spoolType && { type: part.spoolType }),
     ...(part.massKg && { massKg: part.massKg }),
   }
-  return readWire(part.byHand ? { ...part.byHand, spool } : { label: part.label, spool }, '')
+  const wire = readWire(part.byHand ? { ...part.byHand, spool } : { label: part.label, spool }, '')
+  // A solid wire of which nobody knows the metal is no wire to offer.
+  return wire.ok && wire.value.wire.open === 'solid' ? refuse('', say('label.kindNeeded')) : wire
 }
 
 /** A wire whose size was not read is a wire not read. */

@@ -13,12 +13,10 @@ type Banded = Pick<SizedWire, 'family' | 'classification' | 'standard' | 'passes
 export const SINGLE_PASS_MM = 4.8
 /** Thinnest metal for a single-pass wire by its size. recalled from memory, L */
 const SINGLE_FROM: readonly Band[] = [
-  [0.8, 0.8],
-  [0.9, 1],
-  [1.2, 1.5],
-  [1.6, 2],
-  [2.0, 2.5],
-  [3.2, 3],
+  [0.9, 0.8],
+  [1.6, 1.2],
+  [2.0, 1.6],
+  [3.2, 2],
 ]
 /** Stainless cored wire by its size, gas or none. recalled from memory, L */
 const STAINLESS_CORED_FROM: readonly Band[] = [

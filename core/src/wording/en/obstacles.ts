@@ -148,7 +148,7 @@ const CAUTIONS: Record<CautionRule, (f: Obstacle['facts'], units: UnitSystem) =>
   'gun-rating-low': (f) =>
     `The gun is rated for ${String(f.ratingA)} A; this starts at about ${String(f.currentA)} A. Its duty falls, and it runs hot: a larger gun${f.cooling === 'water' ? '' : ', or one cooled by water'}.`,
   'insulated-guide-wanted': (_f, u) =>
-    `So long an extension (${formatLength(25, u)} and more) wants an insulated guide at the gun’s end, and a gun rated for the current.`,
+    `So long an extension (${u === 'metric' ? '25 mm' : '1 in'} and more) wants an insulated guide at the gun’s end, and a gun rated for the current.`,
   'downhill-on-plate': (f, u) =>
     `Vertical down on ${formatLength(Number(f.thicknessMm), u)}: puddle and slag run ahead of the arc, and it fuses poorly. Uphill where the joint must hold.`,
   'output-small': (f, u) =>

@@ -113,9 +113,7 @@ const start = computed(() => {
   )
   return startSettings(wire.value, asked, arcGas.value, machine.value, own)
 })
-const wrongGas = computed(
-  () => wire.value?.gas.needed && gas.value && !takesGas(wire.value, gas.value),
-)
+const wrongGas = computed(() => wire.value?.gas.needed && gas.value && !takesGas(wire.value, gas.value))
 const answer = computed(() => {
   const s = start.value
   if (!s) return t(wire.value ? 'decide.needThickness' : 'desk.needWire')

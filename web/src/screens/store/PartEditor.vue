@@ -7,6 +7,7 @@ import {
   problemText,
   partSchema,
   readLabel,
+  say,
   SPOOL_TYPES,
   validate,
   type Part,
@@ -68,6 +69,8 @@ function save() {
     kind.value === 'wire' && values.value.byHand !== undefined && label.value.trim() === startLabel
   const read = kind.value === 'wire' && !byName ? readLabel(label.value) : undefined
   if (read && !read.ok) return void (problems.value = read.problems.map(problemText))
+  if (read?.ok && read.value.wire.open === 'solid')
+    return void (problems.value = [problemText(say('label.kindNeeded'))])
   const wire = read?.ok
     ? {
         label: label.value.trim(),

@@ -1,8 +1,8 @@
 import type { Task } from '../../../steps/step.ts'
-import { formatLead, formatLength } from '../../../units/format.ts'
+import { formatLead } from '../../../units/format.ts'
 import { feedSpeed } from '../arc.ts'
 import { nameIn, LINER_NAMES, NOZZLE_NAMES, stampText } from '../names.ts'
-import { retainer, type Say, type Reader, type Words } from './reader.ts'
+import { retainer, roughLength, type Say, type Reader, type Words } from './reader.ts'
 
 const money = (r: Reader) =>
   r.f.wireMoney === undefined
@@ -81,7 +81,7 @@ function handWords(r: Reader): string {
   const distance =
     r.f.tipToWorkMm === undefined
       ? 'the tip as far off as the wire maker says'
-      : `the tip about ${formatLength(Math.round(Number(r.f.tipToWorkMm)), r.units)} from the work`
+      : `the tip about ${roughLength(Number(r.f.tipToWorkMm), r.units)} from the work`
   const place = r.f.position === undefined ? '' : `, ${way[r.t('position')] ?? ''}`
   return `${r.t('hand') === 'drag' ? 'Drag' : 'Push'} the gun, leaning 10–15°, ${distance}${place}.`
 }
