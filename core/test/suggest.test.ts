@@ -52,6 +52,13 @@ describe('every suggestion over metals, thicknesses, positions and wind', () => 
     }
     expect(wrong).toEqual([])
   })
+  test('stainless on aluminium is no question of carbon steel', () =>
+    expect(said('ER308L 0.9', 3, 'aluminium').map((c) => c.rule)).not.toContain('stainless-on-carbon'))
+  test('a single-pass wire on plate is said to be one, not slow', () => {
+    const rules = said('E70T-3 1/16', 14).map((c) => c.rule)
+    expect(rules).toContain('single-pass-on-plate')
+    expect(rules).not.toContain('wire-thin-for-metal')
+  })
   test('brazed with bronze the zinc stays on; welded it is ground off', () => {
     expect(said('ERCuSi-A 0.8', 1, 'galvanised-steel').map((c) => c.rule)).toContain('zinc-stays-on')
     expect(said('ER70S-6 0.8', 1, 'galvanised-steel').map((c) => c.rule)).toContain('zinc-fume')

@@ -1,6 +1,7 @@
 import type { WireNote } from '../wire/wire.ts'
 import { DRAUGHT_LIMIT_M_PER_S } from '../gas/flow.ts'
 import type { Station } from '../machine/stations.ts'
+import type { Material } from '../terms/terms.ts'
 import { FAMILY_SHEETS } from '../families/index.ts'
 import { bandOf, judgeSize, SINGLE_PASS_MM } from '../procedures/band.ts'
 import { startSettings } from '../procedures/start.ts'
@@ -172,7 +173,7 @@ export function cautions(c: MatchContext): Caution[] {
   if (job.material === 'galvanised-steel')
     found.push({ station: 'spool', rule: brazes(wire) ? 'zinc-stays-on' : 'zinc-fume', facts: {} })
   if (job.material === 'stainless-steel') found.push({ station: 'spool', rule: 'chromium-fume', facts: {} })
-  if (isStainless(wire) && job.material !== 'stainless-steel')
+  if (isStainless(wire) && CARBON_STEELS.includes(job.material))
     found.push({
       station: 'spool',
       rule: 'stainless-on-carbon',
@@ -195,6 +196,7 @@ export function cautions(c: MatchContext): Caution[] {
 
 /** Stainless to carbon steel takes these; 308L turns brittle there. published: AWS D1.6 annex, recalled, H */
 const BRIDGES = /309|312|18 8 Mn|307|23 12/
+const CARBON_STEELS: readonly Material[] = ['mild-steel', 'low-alloy-steel', 'galvanised-steel']
 const isStainless = (wire: SizedWire): boolean =>
   FAMILY_SHEETS[wire.family].dust === 'stainless' ||
   /A5\.22|A5\.9|ISO 17633|ISO 14343/.test(wire.standard ?? '')
@@ -252,6 +254,7 @@ function sizeCautions(wire: SizedWire, thicknessMm: number, oneForAll: boolean):
     'wire-thin': 'wire-thin-for-metal',
     fits: oneForAll && usualMm !== undefined && wire.diameterMm !== usualMm ? 'wire-off-usual' : undefined,
   } as const
-  const said = rule[verdict]
+  // A single-pass wire on plate has had its word: it is not slow there, it is not for it.
+  const said = wire.passes === 'single' && verdict === 'wire-thin' ? undefined : rule[verdict]
   return said ? [{ station: 'spool', rule: said, facts }] : []
 }
