@@ -64,6 +64,8 @@ test('tries narrow to two good ones, the settings are kept, and the next change 
   await expect(said(page)).toContainText('The same again: 19.8 V, 6.1 m/min')
   await write(page, 'Good')
   await expect(said(page)).toHaveText('Dialled in: 19.8 V, 6.1 m/min.')
+  // What is said to be saved is there after a reload.
+  await expect(page.getByText('saved', { exact: true })).toBeVisible()
   await page.reload()
   await expect(rows(page)).toHaveCount(5)
   await expectNoAxeFindings(page)
