@@ -12,6 +12,7 @@ import {
   partSchema,
   sizeForThickness,
   suggestWires,
+  wireOnMachine,
   type Wire,
 } from '../src/index.ts'
 
@@ -303,6 +304,10 @@ describe('labels off the beaten path', () => {
   test.each(['flux core .035', 'mig wire 0.8'])('%s asks for the one thing that is missing', (label) =>
     expect(wire(label).unread).toEqual(['family']),
   )
+  test('a machine that carries MIG wire of unknown metal is one whose wire was not read', () => {
+    const machine = machineSchema.parse({ id: 'm', name: 'M', fitted: { wire: { label: 'mig wire 0.8' } } })
+    expect(wireOnMachine(machine)).toBeUndefined()
+  })
   test.each(['ER4999', 'ER9999', 'S Al 2024', 'ERNiCr-3 1.2', 'E7018 1/8'])(
     '%s is refused, and no wire of another family is offered for it',
     (label) => expect(refusal(label)).toEqual(expect.not.objectContaining({ suggestion: expect.anything() })),

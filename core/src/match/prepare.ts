@@ -66,9 +66,9 @@ export function shelfWire(part: Extract<Part, { kind: 'wire' }>): Read<{ wire: W
   return wire.ok && wire.value.wire.open === 'solid' ? refuse('', say('label.kindNeeded')) : wire
 }
 
-/** A wire whose size was not read is a wire not read. */
+/** A wire whose size or metal was not read is a wire not read. */
 const sized = (read: Read<{ wire: Wire }> | undefined): SizedWire | undefined =>
-  read?.ok && isSized(read.value.wire) ? read.value.wire : undefined
+  read?.ok && isSized(read.value.wire) && read.value.wire.open !== 'solid' ? read.value.wire : undefined
 
 /** The wire on a machine: `null` when it is empty, `undefined` when it was not read. */
 export const wireOnMachine = (machine: Machine): SizedWire | null | undefined =>
