@@ -19,6 +19,7 @@ export function decodeAnswer({ wire, besides }: Label, units: UnitSystem = 'metr
       // What only stands in for a kind nobody read is not said to be one.
       family: open ? null : family,
       ...rest,
+      ...(open === 'cored' && { process: 'FCAW' }),
       gas: {
         needed: gas.needed,
         designations: gas.designations,
