@@ -7,6 +7,7 @@ import type { Machine } from '../machine/machine.ts'
 import type { Part } from '../machine/store.ts'
 import { shelfWire } from '../match/prepare.ts'
 import { bandOf, judgeSize, type SizeVerdict } from '../procedures/band.ts'
+import { UPRIGHT } from '../procedures/row.ts'
 import { startSettings } from '../procedures/start.ts'
 import { isForPosition, slagRunsAhead } from '../procedures/usability.ts'
 import { diameterOfMm } from '../wire/diameters.ts'
@@ -131,6 +132,9 @@ const inSize = (classification: string, mm: number): SizedWire => ({
   ...diameterOfMm(mm)!,
 })
 
+/** @param sizes one at least */
+const nearestTo = (target: number, sizes: readonly number[]): number =>
+  sizes.reduce((a, b) => (Math.abs(b - target) < Math.abs(a - target) ? b : a))
 const SHEET_MM = 4
 /** The size of this wire for a thickness: the nearest to the usual one that it is sold in. @param thicknessMm over 0 */
 export function sizeForThickness(entry: CatalogueEntry, thicknessMm: number): number {
@@ -138,14 +142,12 @@ export function sizeForThickness(entry: CatalogueEntry, thicknessMm: number): nu
   // Where no band is known, sheet takes the thinnest and plate the thickest it is sold in.
   if (entry.diametersMm.every((mm) => bandOf(inSize(entry.classification, mm)) === null))
     return thicknessMm > SHEET_MM ? Math.max(...entry.diametersMm) : Math.min(...entry.diametersMm)
-  const nearest = (sizes: readonly number[]) =>
-    sizes.reduce((a, b) => (Math.abs(b - ideal) < Math.abs(a - ideal) ? b : a))
   const suits = (...verdicts: SizeVerdict[]) =>
     entry.diametersMm.filter((mm) =>
       verdicts.includes(judgeSize(inSize(entry.classification, mm), thicknessMm)),
     )
   const [best, some] = [suits('fits'), suits('fits', 'stitch-only')]
-  return nearest(best.length ? best : some.length ? some : entry.diametersMm)
+  return nearestTo(ideal, best.length ? best : some.length ? some : entry.diametersMm)
 }
 
 /** Below this share over the thinnest metal of its band a wire is near burning through. common practice, no source */
@@ -193,7 +195,7 @@ function costsOf(wire: SizedWire, work: Work, bestKsi: number | undefined, windy
 /** Metal-cored wire on plate is sprayed, and spray falls out of an upright joint. common practice */
 const sprayedTube = (wire: Wire): boolean => FAMILY_SHEETS[wire.family].across === 'sprayed-tube'
 const upright = (position: Position | undefined): boolean =>
-  position !== undefined && position !== 'flat' && position !== 'horizontal'
+  position !== undefined && UPRIGHT.includes(position)
 
 /** Whether a machine can run it at all: its gas gear, and a polarity that cannot be changed. */
 function machineTakes(wire: Wire, machine: Machine | undefined): boolean {
@@ -220,10 +222,8 @@ export function suggestWires(work: Work): Suggestions {
     const suits = (mm: number, ...also: SizeVerdict[]) =>
       ['fits', ...also].includes(judgeSize(inSize(classification, mm), thicknessMm))
     const best = sizeForThickness(entry, thicknessMm)
-    const mm = had
-      .filter((size) => suits(size))
-      .reduce((a, b) => (Math.abs(b - best) < Math.abs(a - best) ? b : a), Infinity)
-    const taken = mm === Infinity ? best : mm
+    const fitting = had.filter((mm) => suits(mm))
+    const taken = fitting.length ? nearestTo(best, fitting) : best
     const wire = inSize(classification, taken)
     return suits(taken, 'stitch-only') &&
       (position === undefined || isForPosition(wire, position)) &&

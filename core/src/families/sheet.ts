@@ -131,6 +131,16 @@ export interface FamilySheet {
 }
 
 export const STEELS: readonly Material[] = ['mild-steel', 'low-alloy-steel', 'galvanised-steel']
+/** Metal of solid wire, steel and stainless alike. recalled from memory, M */
+export const SOLID_BANDS = {
+  0.6: [0.6, 2],
+  0.8: [0.6, 5],
+  0.9: [0.8, 10],
+  1.0: [1, 12],
+  1.2: [2.5, Infinity],
+  1.6: [6, Infinity],
+} as const
+export const SOLID_STITCH_BELOW_MM = { 0.9: 1.5, 1.0: 1.6 } as const
 export const POLYMER: readonly LinerMaterial[] = ['ptfe', 'nylon', 'graphite-polymer']
 export const STEEL_MODULUS: Triple = [200_000, 205_000, 210_000]
 export const NORRISH: Source = 'norrish'

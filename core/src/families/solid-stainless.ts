@@ -1,4 +1,12 @@
-import { HARD_FEED, NORRISH, POLYMER, STEELS, type FamilySheet } from './sheet.ts'
+import {
+  HARD_FEED,
+  NORRISH,
+  POLYMER,
+  SOLID_BANDS,
+  SOLID_STITCH_BELOW_MM,
+  STEELS,
+  type FamilySheet,
+} from './sheet.ts'
 
 /** Stiffer than steel, under little oxygen; a liner of its own where carbon pick-up matters. */
 export const SOLID_STAINLESS: FamilySheet = {
@@ -36,15 +44,8 @@ export const SOLID_STAINLESS: FamilySheet = {
     [Infinity, 1.2],
   ],
   soldToMm: 1.6,
-  bands: {
-    0.6: [0.6, 2],
-    0.8: [0.6, 5],
-    0.9: [0.8, 10],
-    1.0: [1, 12],
-    1.2: [2.5, Infinity],
-    1.6: [6, Infinity],
-  },
-  stitchBelowMm: { 0.9: 1.5, 1.0: 1.6 },
+  bands: SOLID_BANDS,
+  stitchBelowMm: SOLID_STITCH_BELOW_MM,
   leastCurrentA: {},
   groups: ['stainless-short-arc', 'stainless-short-arc-helium', 'stainless-spray'],
   across: 'stainless',

@@ -1,4 +1,4 @@
-import { HARD_FEED, NORRISH, STEELS, type FamilySheet } from './sheet.ts'
+import { HARD_FEED, NORRISH, SOLID_BANDS, SOLID_STITCH_BELOW_MM, STEELS, type FamilySheet } from './sheet.ts'
 
 /** The everyday hard wire: smooth V rolls, firm, a steel coil, gun positive under a mixture or CO2. */
 export const SOLID_STEEL: FamilySheet = {
@@ -60,16 +60,8 @@ export const SOLID_STEEL: FamilySheet = {
     [Infinity, 1.2],
   ],
   soldToMm: 1.6,
-  bands: {
-    0.6: [0.6, 2],
-    0.8: [0.6, 5],
-    0.9: [0.8, 10],
-    1.0: [1, 12],
-    1.2: [2.5, Infinity],
-    1.4: [4, Infinity],
-    1.6: [6, Infinity],
-  },
-  stitchBelowMm: { 0.9: 1.5, 1.0: 1.6 },
+  bands: { ...SOLID_BANDS, 1.4: [4, Infinity] },
+  stitchBelowMm: SOLID_STITCH_BELOW_MM,
   leastCurrentA: { 0.8: 50, 0.9: 75, 1.2: 100 },
   groups: ['solid-short-arc', 'solid-coarse', 'solid-spray'],
   across: 'solid',

@@ -60,6 +60,8 @@ const SYMBOLS: Readonly<Record<string, keyof Mixture>> = {
   n2: 'N2',
 }
 
+const SYMBOL = /argon|ar|co2|o2|oxygen|helium|he|h2|n2/g
+
 /** Characters of the longest name of a gas. */
 const LONGEST_GAS = 200
 
@@ -80,7 +82,7 @@ function withBalance(
   symbols: readonly (keyof Mixture)[],
   figures: readonly { value: number; at: number }[],
 ): Mixture | undefined {
-  const places = [...t.matchAll(/argon|ar|co2|o2|oxygen|helium|he|h2|n2/g)].map((m, i) => ({
+  const places = [...t.matchAll(SYMBOL)].map((m, i) => ({
     gas: symbols[i]!,
     from: m.index,
     to: m.index + m[0].length,
@@ -134,7 +136,7 @@ export function parseMixture(text: string): Read<Mixture> {
   const figures = [...t.matchAll(/\d+(?:\.\d+)?(?=[\s/a-z-]|$)/g)]
     .map((m) => ({ value: Number(m[0]), at: m.index }))
     .filter(({ at }) => !/[a-z]/.test(t[at - 1] ?? ' '))
-  const symbols = [...t.matchAll(/argon|ar|co2|o2|oxygen|helium|he|h2|n2/g)].map((m) => SYMBOLS[m[0]]!)
+  const symbols = [...t.matchAll(SYMBOL)].map((m) => SYMBOLS[m[0]]!)
   if (symbols.length === 0 && figures.length === 2 && figures[1]!.value <= EITHER_PART)
     return refuse('', say('gas.eitherPart', text.trim()))
   const balance = symbols.length === figures.length + 1 ? withBalance(t, symbols, figures) : undefined

@@ -48,10 +48,7 @@ export type GasStanding = 'by-class' | 'outside-limits' | 'by-maker' | 'trace' |
  * wire's own standard; by its maker's word; inert but for a trace it bears; or outside.
  * @param mixture percent by volume
  */
-export function gasStanding(
-  wire: { family: Family; gas: Pick<WireGas, 'designations' | 'argonPercent'> },
-  mixture: Mixture,
-): GasStanding {
+export function gasStanding(wire: { family: Family; gas: WireGas }, mixture: Mixture): GasStanding {
   const group = gasDesignation(mixture)
   const { Ar = 0, CO2 = 0, O2 = 0 } = mixture
   const { designations, argonPercent } = wire.gas

@@ -1,7 +1,7 @@
 import type { WireNote } from '../wire/wire.ts'
 import { DRAUGHT_LIMIT_M_PER_S } from '../gas/flow.ts'
 import type { Station } from '../machine/stations.ts'
-import type { Material } from '../terms/terms.ts'
+import { STEELS } from '../families/sheet.ts'
 import { FAMILY_SHEETS } from '../families/index.ts'
 import { bandOf, judgeSize, SINGLE_PASS_MM } from '../procedures/band.ts'
 import { startSettings } from '../procedures/start.ts'
@@ -173,7 +173,7 @@ export function cautions(c: MatchContext): Caution[] {
   if (job.material === 'galvanised-steel')
     found.push({ station: 'spool', rule: brazes(wire) ? 'zinc-stays-on' : 'zinc-fume', facts: {} })
   if (job.material === 'stainless-steel') found.push({ station: 'spool', rule: 'chromium-fume', facts: {} })
-  if (isStainless(wire) && CARBON_STEELS.includes(job.material))
+  if (isStainless(wire) && STEELS.includes(job.material))
     found.push({
       station: 'spool',
       rule: 'stainless-on-carbon',
@@ -196,7 +196,6 @@ export function cautions(c: MatchContext): Caution[] {
 
 /** Stainless to carbon steel takes these; 308L turns brittle there. published: AWS D1.6 annex, recalled, H */
 const BRIDGES = /309|312|18 8 Mn|307|23 12/
-const CARBON_STEELS: readonly Material[] = ['mild-steel', 'low-alloy-steel', 'galvanised-steel']
 const isStainless = (wire: SizedWire): boolean =>
   FAMILY_SHEETS[wire.family].dust === 'stainless' ||
   /A5\.22|A5\.9|ISO 17633|ISO 14343/.test(wire.standard ?? '')

@@ -103,6 +103,10 @@ export function readLabel(text: string, path = 'label'): Read<Label> {
   })
 }
 
+/** Words that were not understood: what is missing is told elsewhere, and a lot or heat number was understood. */
+export const notUnderstood = ({ wire, besides }: Pick<Label, 'wire' | 'besides'>): string[] =>
+  wire.unread.filter((word) => word !== 'diameter' && word !== 'family' && !besides.numbers?.includes(word))
+
 /** A short name, `308L`, taken for a solid wire where a shop's word beside it says that it is a tube. */
 const contradicted = (named: Designated, words: ReturnType<typeof kindOfWords>): boolean =>
   named.notes.includes('short-form') &&

@@ -1,7 +1,15 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { cautionText, KIND_WORDS, labelText, problemText, readLabel, withKind } from '@pepper-knot/core'
+import {
+  cautionText,
+  KIND_WORDS,
+  labelText,
+  notUnderstood,
+  problemText,
+  readLabel,
+  withKind,
+} from '@pepper-knot/core'
 import { useSettings } from '../stores/settings.ts'
 import { usePageKeys } from './keys.ts'
 
@@ -30,13 +38,7 @@ const notes = computed(() =>
     .filter((note) => MENDED.includes(note))
     .map((note) => cautionText({ station: 'spool', rule: `note-${note}`, facts: {} }, settings.units)),
 )
-const notUnderstood = computed(() =>
-  (read.value?.wire.unread ?? [])
-    .filter((word) => word !== 'diameter' && word !== 'family')
-    // A lot or heat number was understood: it is said among what was read.
-    .filter((word) => !read.value?.besides.numbers?.includes(word))
-    .join(' '),
-)
+const leftOver = computed(() => (read.value ? notUnderstood(read.value).join(' ') : ''))
 const problem = computed(() => (label.value && !label.value.ok ? label.value.problems[0] : undefined))
 function take() {
   const { suggestion, instead } = problem.value ?? {}
@@ -74,8 +76,8 @@ usePageKeys({
       {{ t('label.read', { what: labelText(read, settings.units) }) }}
     </p>
     <p v-for="note in hideRead ? [] : notes" :key="note" class="muted small">{{ note }}</p>
-    <p v-if="notUnderstood && !hideRead" class="muted small">
-      {{ t('asks.notUnderstood', { words: notUnderstood }) }}
+    <p v-if="leftOver && !hideRead" class="muted small">
+      {{ t('asks.notUnderstood', { words: leftOver }) }}
     </p>
     <div v-if="openKind" class="kinds" role="group" :aria-label="t('label.whichKind')">
       <span>{{ t('label.whichKind') }}</span>

@@ -178,10 +178,7 @@ export const testWeldWork =
       block('clampOn', [w.at('clampOn')], [ready, 'clampMend']),
       block(
         'testWeld',
-        [
-          w.at('testWeld', undefined, settingsOf(w, start), { hazards: [...weldHazards(w)] }),
-          w.at('fireWatch'),
-        ],
+        [w.at('testWeld', undefined, settingsOf(w, start), { hazards: weldHazards(w) }), w.at('fireWatch')],
         ['clampOn', 'coupon', 'hotWork', ...BEFORE_POWER],
       ),
       block('putAway', [w.at('putAway')], ['testWeld']),

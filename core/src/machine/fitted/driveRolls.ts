@@ -2,14 +2,10 @@ import { z } from 'zod'
 import { addWrong } from '../../base/check.ts'
 import { say } from '../../base/codes.ts'
 import { GROOVE_PROFILES } from '../../terms/terms.ts'
-import { readStampMm } from '../../wire/diameters.ts'
+import { stampSizes, stampTakes } from '../../wire/sizes.ts'
 import { condition, conditionSchema, stampSchema } from './common.ts'
 
-const sizes = (stamp: string) => {
-  const mm = readStampMm(stamp)
-  return mm.ok ? mm.value : []
-}
-const sameSize = (a: string, b: string) => a === b || sizes(a).some((mm) => sizes(b).includes(mm))
+const sameSize = (a: string, b: string) => a === b || stampSizes(a).some((mm) => stampTakes(b, mm))
 
 export const activeIsAGroove = (rolls: { grooves: string[]; active?: string }, context: z.RefinementCtx) => {
   if (rolls.active !== undefined && !rolls.grooves.some((g) => sameSize(g, rolls.active!)))

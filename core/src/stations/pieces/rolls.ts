@@ -124,6 +124,8 @@ export function judgeRolls(
   if (groove === undefined) return change('rolls-worn')
   const state = conditionVerdict(rolls.condition ?? groove.condition)
   if (state === 'change' && rolls.grooveConditions === undefined) return change('rolls-worn')
+  // A right groove in line stays, unless it is worn and another is not.
+  const kept = able.find((g) => isInLine(rolls, g) && conditionVerdict(g.condition) !== 'change')
   const keep = (verdict: Verdict, rule: RollsRule): RollsJudged => ({
     verdict,
     rule,
@@ -132,18 +134,13 @@ export function judgeRolls(
     also:
       state === 'adjust' && rule !== 'grooves-dirty' ? [{ rule: 'grooves-dirty', verdict: 'adjust' }] : [],
     after: {
-      ...turned(
-        rolls,
-        able.find((g) => isInLine(rolls, g) && conditionVerdict(g.condition) !== 'change') ?? groove,
-      ),
+      ...turned(rolls, kept ?? groove),
       ...(rolls.condition === 'dirty' && { condition: 'good' as const }),
       ...(state === 'adjust' && brushed(rolls.grooveConditions)),
     },
   })
   const onlyGroove = rolls.grooves.length === 1
   if (rolls.active === undefined && !onlyGroove) return keep('unknown', 'active-groove-not-read')
-  // A right groove in line stays, unless it is worn and another is not.
-  const kept = able.find((g) => isInLine(rolls, g) && conditionVerdict(g.condition) !== 'change')
   if (rolls.active !== undefined && !kept && !onlyGroove) return keep('adjust', 'other-groove-active')
   if (state === 'adjust') return keep('adjust', 'grooves-dirty')
   return keep('fits', 'rolls-fit')

@@ -1,3 +1,4 @@
+import { LYING } from '../../procedures/row.ts'
 import type { Polarity } from '../../terms/terms.ts'
 import type { PolarityRule } from './rules.ts'
 import {
@@ -17,7 +18,7 @@ function acceptedPolarities({ wire, job }: MatchContext): Polarity[] {
   const [usual] = wire.polarity
   if (usual === undefined) return []
   if (wire.notes.includes('polarity-not-coded')) return [usual]
-  const lying = job?.position === undefined || job.position === 'flat' || job.position === 'horizontal'
+  const lying = job?.position === undefined || LYING.includes(job.position)
   return wire.notes.includes('either-polarity') && lying ? [usual] : [...wire.polarity]
 }
 

@@ -6,6 +6,7 @@ import {
   formatMass,
   gunOn,
   kindText,
+  notUnderstood,
   LINER_NAMES,
   POSITION_NAMES,
   PRESSURE_NAMES,
@@ -69,11 +70,7 @@ const rows = computed(() => {
     ...(w.standard ? [[t('asks.standard'), w.standard]] : []),
   ]
 })
-const unread = computed(() =>
-  props.wire.unread
-    .filter((word) => word !== 'diameter' && word !== 'family')
-    .filter((word) => !props.besides?.numbers?.includes(word)),
-)
+const unread = computed(() => notUnderstood({ wire: props.wire, besides: props.besides ?? {} }))
 </script>
 
 <template>

@@ -53,18 +53,19 @@ const machine = computed(() => machineStore.byId(machineId.value ?? ''))
 const label = ref('')
 const job = ref<Partial<Job>>({ material: 'mild-steel', thicknessMm: 3, position: 'flat' })
 const loaded = computed(() => machine.value && asItStands(machine.value).wire)
+/** The label as it was read; nothing where none was typed or it cannot be. */
+const read = computed(() => {
+  const typed = label.value.trim() ? readLabel(label.value) : undefined
+  return typed?.ok ? typed.value : undefined
+})
 const wire = computed(() => {
-  const read = label.value.trim() ? readLabel(label.value) : undefined
-  const found = read?.ok ? read.value.wire : label.value.trim() ? undefined : loaded.value
+  const found = read.value ? read.value.wire : label.value.trim() ? undefined : loaded.value
   return found && isSized(found) && !found.open ? found : undefined
 })
 const gas = ref<Mixture>()
 const flow = ref(12)
 /** Gas and thickness typed with the wire are used for what they are. */
-const besides = computed(() => {
-  const read = label.value.trim() ? readLabel(label.value) : undefined
-  return read?.ok ? read.value.besides : undefined
-})
+const besides = computed(() => read.value?.besides)
 watch(
   () => besides.value?.thicknessMm,
   (mm) => {
