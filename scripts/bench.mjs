@@ -27,7 +27,7 @@ if (odd) {
 }
 /** Every law at its full count: the sample of each runs with `npm test`. */
 function long() {
-  const laws = ['plans.property', 'setups.property', 'labels', 'house', 'kept', 'pool'].map(
+  const laws = ['plans.property', 'setups.property', 'labels', 'house', 'record', 'books', 'pool'].map(
     (name) => `test/${name}`,
   )
   return run('npx', ['jest', '--verbose', ...laws], { env: { ...process.env, LONG: '1' } })

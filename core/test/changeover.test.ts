@@ -1,19 +1,13 @@
 import fc from 'fast-check'
 import {
-  problemText,
   HAZARD_RULES,
   orderBlocks,
   PLACES,
   PlanRefused,
   prove,
   settle,
-  shopFileSchema,
-  compareShops,
-  readShopFile,
-  settingsSchema,
   walkAlong,
   walkMinutes,
-  writeShopFile,
   stepTitle,
   type Block,
   type Changeover,
@@ -328,26 +322,4 @@ describe('sign-off', () => {
   })
   test('a change that cannot be made cannot be signed off', () =>
     expect(() => sign(plan({ job: { material: 'mild-steel' } }), 'gull')).toThrow(RangeError))
-})
-
-describe('the shop file', () => {
-  const whole = { ...shop, settings: settingsSchema.parse({}), runs: [] }
-  const text = writeShopFile(whole, '2026-11-23T10:00:00Z')
-  test('reads back to the same state', () => {
-    const read = readShopFile(text)
-    expect(read.ok && shopFileSchema.parse(JSON.parse(text))).toEqual(read.ok && read.value)
-    expect(
-      read.ok && compareShops(whole, read.value).every((d) => d.added + d.changed + d.removed === 0),
-    ).toBe(true)
-  })
-  test.each([
-    ['not JSON', '{', /JSON/],
-    ['another program’s file', '{"format":"x","version":1}', /not written by/],
-    ['a newer version', text.replace('"version": 1', '"version": 2'), /version 2/],
-    ['a stamp that cannot be read', text.replace('"stamp": "0.9"', '"stamp": "soup"'), /No wire size/],
-    ['the same machine twice', text.replace('"id": "tern"', '"id": "gull"'), /same id/],
-  ])('%s is refused whole, with the reason', (_what, bad, why) => {
-    const read = readShopFile(bad)
-    expect(read.ok ? '' : problemText(read.problems[0]!)).toMatch(why)
-  })
 })

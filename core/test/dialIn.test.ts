@@ -6,6 +6,7 @@ import {
   dialOf,
   goodTry,
   isDialledIn,
+  digestOf,
   lastGood,
   lookedAt,
   learnDial,
@@ -398,14 +399,25 @@ describe('where it starts', () => {
       gathered: [],
       done: [],
       signedOffAt: '2026-01-01T01:00:00Z',
-      tries: [weld('stubbing', 'cold'), { ...good, voltageV: 18.2 }],
-      frozen: { machine: { id: 'm', name: 'M' }, wire: { label: 'ER70S-6 .035' }, job },
+      outcome: {
+        machine: 'M',
+        wire: { label: 'ER70S-6 .035' },
+        before: {},
+        end: {},
+        findings: [],
+        used: [],
+        returned: [],
+        scrapped: [],
+        minutes: [],
+        ran: { ...good, voltageV: 18.2 },
+      },
     })
-    expect(lastGood([run], 'm', solid, job)?.settings.voltageV).toBe(18.2)
-    expect(lastGood([run], 'm', solid, { ...job, thicknessMm: 6 })).toBeUndefined()
-    expect(lastGood([run], 'm', solid, { ...job, position: 'overhead' })).toBeUndefined()
-    expect(lastGood([run], 'm', sizedWire('ER70S-6 1.2 mm'), job)).toBeUndefined()
-    expect(lastGood([{ ...run, signedOffAt: undefined }], 'm', solid, job)).toBeUndefined()
+    const past = digestOf([run])
+    expect(lastGood(past, 'm', solid, job)?.settings.voltageV).toBe(18.2)
+    expect(lastGood(past, 'm', solid, { ...job, thicknessMm: 6 })).toBeUndefined()
+    expect(lastGood(past, 'm', solid, { ...job, position: 'overhead' })).toBeUndefined()
+    expect(lastGood(past, 'm', sizedWire('ER70S-6 1.2 mm'), job)).toBeUndefined()
+    expect(lastGood(digestOf([{ ...run, signedOffAt: undefined }]), 'm', solid, job)).toBeUndefined()
     expect(dialInFor(solid, job, start, 'M21', {}, good).model.wireSpeedMPerMin).toBe(6)
   })
 })

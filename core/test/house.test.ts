@@ -26,12 +26,7 @@ import {
   SOURCES,
   sourceText,
   useText,
-  writeShopFile,
-  readShopFile,
-  compareShops,
   type Quantity,
-  type Run,
-  type Shop,
 } from '../src/index.ts'
 import { demoShop } from '../src/demo/saltbarrow.ts'
 import fc from 'fast-check'
@@ -138,71 +133,4 @@ test('a cell of the board is what the plan of its wire on its machine says', () 
         plan.value.gather.filter((line) => !line.have).map((line) => line.kind),
       ])
   }
-})
-
-test('a file with runs of every kind reads back to the same shop', () => {
-  const base = { machineId: 'gull', startedAt: '2026-11-23T08:00:00Z', job: {}, gathered: [], done: [] }
-  const frozen = changeoverRequestSchema.parse({
-    machine: demo.machines[0],
-    wire: { label: 'ER5356 1.2 mm' },
-    job: { material: 'aluminium', thicknessMm: 4 },
-    store: demo.store,
-  })
-  const tried = {
-    weld: 'bead' as const,
-    voltageV: 20,
-    wireSpeedMPerMin: 8,
-    arc: 'steady' as const,
-    bead: 'good' as const,
-  }
-  const runs: Run[] = [
-    { ...base, id: 'bare', stage: 'decide', label: '' },
-    {
-      ...base,
-      id: 'hand',
-      stage: 'match',
-      label: 'old',
-      byHand: { family: 'metal-cored', diameterMm: 1.2, gas: [] },
-    },
-    {
-      ...base,
-      id: 'half',
-      stage: 'swap',
-      label: 'ER5356 1.2 mm',
-      frozen,
-      done: ['gatherParts'],
-      swapStartedAt: base.startedAt,
-      times: [{ task: 'tipOff', minutes: 0.4 }],
-    },
-    { ...base, id: 'work', stage: 'swap', label: 'gas gear', conversion: 'to-gas' },
-    {
-      ...base,
-      id: 'gun',
-      stage: 'swap',
-      label: 'gun',
-      conversion: 'fit-gun',
-      gun: { kind: 'spool-gun', lengthM: 8 },
-    },
-    {
-      ...base,
-      id: 'done',
-      stage: 'sign-off',
-      label: 'ER5356 1.2 mm',
-      frozen,
-      signedOffAt: base.startedAt,
-      pressureMark: 3,
-      pressureResult: 'right',
-      tries: [tried, tried],
-      note: 'ran well',
-      minutesTaken: 31,
-      practice: { people: 2 },
-      upkeep: ['brushRolls'],
-      wireCondition: 'new',
-    },
-  ]
-  const shop: Shop = { ...demo, settings: defaultSettings(), runs }
-  const read = readShopFile(writeShopFile(shop, '2026-11-26T10:00:00Z'))
-  if (!read.ok) throw new Error(problemLine(read.problems[0]!))
-  expect(read.value).toMatchObject(shop)
-  expect(compareShops(shop, read.value).every((d) => d.added + d.changed + d.removed === 0)).toBe(true)
 })

@@ -11,6 +11,7 @@ import { useSettings } from './stores/settings.ts'
 /** What most pages never show comes when it is needed. */
 const KeysDialog = defineAsyncComponent(() => import('./parts/KeysDialog.vue'))
 const SaveNotice = defineAsyncComponent(() => import('./parts/SaveNotice.vue'))
+const TakeBackDialog = defineAsyncComponent(() => import('./parts/TakeBackDialog.vue'))
 const ToldNotice = defineAsyncComponent(() => import('./parts/ToldNotice.vue'))
 const WelcomePanel = defineAsyncComponent(() => import('./parts/WelcomePanel.vue'))
 
@@ -46,9 +47,10 @@ useEventListener(window, 'beforeunload', (event) => {
 /** Something of the shop could not be kept, or was opened without. */
 const trouble = computed(
   () =>
-    shop.saveState === 'failed' ||
-    shop.saveState === 'no-answer' ||
+    (shop.saveState !== 'saved' && shop.saveState !== 'saving') ||
     shop.unkept.length > 0 ||
+    shop.apart.length > 0 ||
+    shop.clockBack ||
     shop.openedWithout > 0,
 )
 
@@ -67,6 +69,7 @@ void shop.load()
     </main>
     <KeysDialog v-if="keysOpen" v-model="keysOpen" />
     <ToldNotice v-if="shop.told" />
+    <TakeBackDialog v-if="shop.takingBack" />
   </v-app>
 </template>
 

@@ -1,21 +1,8 @@
-import { demoShop } from '@pepper-knot/core/demo'
-import { defaultSettings, type Run, type Shop } from '@pepper-knot/core'
 import CaptiveChain from '../src/screens/changeover/CaptiveChain.vue'
-import { planOf } from '../src/stores/plan.ts'
+import { planned, run } from './bench.ts'
 import { show } from './mount.ts'
 
-const shop: Shop = { ...demoShop(), settings: defaultSettings(), runs: [] }
-const run: Run = {
-  id: 'r',
-  machineId: 'gull',
-  startedAt: '2026-11-23T08:00:00Z',
-  stage: 'decide',
-  label: 'ER5356 1.2 mm 7 kg',
-  job: { material: 'aluminium', thicknessMm: 4 },
-  gathered: [],
-  done: [],
-}
-const captive = planOf(run, shop).plan!.steps.filter((s) => s.captive)
+const captive = planned(run()).plan!.steps.filter((s) => s.captive)
 const chain = captive.slice(0, 3)
 
 describe('steps with one hand on the wire', () => {

@@ -1,20 +1,6 @@
-import { demoShop } from '@pepper-knot/core/demo'
-import { asItStands, settingsSchema, type Run, type Shop } from '@pepper-knot/core'
+import { asItStands, keptPlan, type Run } from '@pepper-knot/core'
 import { changeMarks, standingMarks } from '../src/parts/marks.ts'
-import { planOf } from '../src/stores/plan.ts'
-
-const shop: Shop = { ...demoShop(), settings: settingsSchema.parse({}), runs: [] }
-const run = (change: Partial<Run> = {}): Run => ({
-  id: 'r',
-  machineId: 'gull',
-  startedAt: '2026-11-23T08:00:00Z',
-  stage: 'decide',
-  label: 'ER5356 1.2 mm 7 kg',
-  job: { material: 'aluminium', thicknessMm: 4 },
-  gathered: [],
-  done: [],
-  ...change,
-})
+import { planned as planOf, run, shop } from './bench.ts'
 
 describe('what follows from a run', () => {
   test('a wire of the shelf brings its spool and its mass', () => {
@@ -32,9 +18,17 @@ describe('what follows from a run', () => {
   )
   test('once the run has begun the plan no longer moves with the store', () => {
     const { request, plan } = planOf(run(), shop)
-    const frozen = planOf(run({ frozen: request }), { ...shop, store: [], machines: [] }).plan
+    const begun = run({ frozen: request, planned: keptPlan(plan!) })
+    const frozen = planOf(begun, { ...shop, store: [], machines: [] }).plan
     expect(frozen?.steps.map((s) => s.id)).toEqual(plan!.steps.map((s) => s.id))
     expect(new Set(plan!.steps.map((s) => s.id)).size).toBe(plan!.steps.length)
+  })
+  test('nor with what a later version of this program would plan', () => {
+    const { request, plan } = planOf(run(), shop)
+    const kept = keptPlan(plan!)
+    const otherwise = { ...kept, steps: [...kept.steps].reverse() }
+    const shown = planOf(run({ frozen: request, planned: otherwise }), shop).plan
+    expect(shown?.steps.map((s) => s.id)).toEqual(plan!.steps.map((s) => s.id).reverse())
   })
   test('a wire by hand plans too, and a hand-entered self-shielded one asks for its box', () => {
     const byHand = { family: 'flux-cored-self-shielded' as const, diameterMm: 0.9 }

@@ -1,94 +1,197 @@
 import { createPinia, setActivePinia } from 'pinia'
 import { demoShop } from '@pepper-knot/core/demo'
+import type * as Core from '@pepper-knot/core'
+import { readContent, type Kind } from '@pepper-knot/core'
+import type * as Books from '../src/storage/books.ts'
 import { useMachines } from '../src/stores/machines.ts'
 import { useParts } from '../src/stores/parts.ts'
 import { useRuns } from '../src/stores/runs.ts'
 import { useSettings } from '../src/stores/settings.ts'
 import { useShop } from '../src/stores/shop.ts'
+import type * as Memory from './memoryBoxes.ts'
+import { memoryStore, type MemoryStore } from './memoryBoxes.ts'
 
-/** A browser's store that is only a text, and may fail. */
-const mockKept: { text: string | null; fails: boolean; writes: number } = {
-  text: null,
-  fails: false,
-  writes: 0,
-}
-jest.mock('../src/storage/browserStore.ts', () => ({
-  loadShop: () => Promise.resolve({ state: 'empty' }),
-  keepAside: () => (mockKept.fails ? Promise.reject(new Error('full')) : Promise.resolve()),
-  saveShop: (shop: unknown) => {
-    mockKept.writes++
-    if (mockKept.fails) return Promise.reject(new Error('full'))
-    mockKept.text = JSON.stringify(shop)
-    return Promise.resolve()
-  },
-}))
+/** A browser's store in memory, which may fail. */
+let mockStore: MemoryStore
+jest.mock('../src/storage/edge.ts', () => {
+  const books = jest.requireActual<typeof Books>('../src/storage/books.ts')
+  const core = jest.requireActual<typeof Core>('@pepper-knot/core')
+  const { memoryLock } = jest.requireActual<typeof Memory>('./memoryBoxes.ts')
+  let n = 0
+  const mockLock = memoryLock()
+  return {
+    ...books,
+    migrate: core.migrate,
+    imported: core.imported,
+    bringBefore: () => Promise.resolve({ state: 'none' }),
+    openBooks: () =>
+      books.createBooks({
+        boxes: mockStore.boxes(),
+        locked: mockLock,
+        now: () => new Date().toISOString(),
+        newId: () => `id${++n}`,
+        tell: () => undefined,
+      }),
+  }
+})
 jest.mock('../src/storage/server.ts', () => ({ fetchInfo: () => Promise.resolve({ demo: false }) }))
 
-const settled = () => new Promise((done) => setTimeout(done, 30))
-beforeEach(() => {
-  Object.assign(mockKept, { text: null, fails: false, writes: 0 })
+const settled = async () => {
+  await new Promise((done) => setTimeout(done, 50))
+  await useShop().save()
+}
+beforeEach(async () => {
+  mockStore = memoryStore()
   setActivePinia(createPinia())
   useShop().start({ ...useShop().shop, ...demoShop() })
+  await settled()
 })
-const kept = () =>
-  JSON.parse(mockKept.text!) as {
-    machines: { id: string }[]
-    store: { id: string; count: number }[]
-    runs: unknown[]
-  }
+/** What the store says of a record. */
+const kept = (box: 'records' | 'runs', key: string) => {
+  const text = mockStore.data.get(box)!.get(key)
+  return text === undefined
+    ? undefined
+    : (JSON.parse(text) as { versions: { content: Record<string, unknown> | null }[] })
+}
+const content = (key: string) =>
+  kept(/^(?:run|plan)/.test(key) ? 'runs' : 'records', key)?.versions[0]?.content
 
 test('an empty browser is greeted, and asks the server whether it shows the demo', async () => {
+  mockStore = memoryStore()
+  setActivePinia(createPinia())
   await useShop().load()
   expect(useShop().phase).toBe('welcome')
 })
-test('every touch is kept, a burst of them in two writes at most', async () => {
-  await settled()
-  const before = mockKept.writes
+test('every touch is kept, a burst of them in two batches at most, and of what was touched alone', async () => {
+  const seq = () => (JSON.parse(mockStore.data.get('meta')!.get('head')!) as { seq: number }).seq
+  const before = seq()
+  mockStore.state.writes = 0
   for (let i = 0; i < 20; i++) useParts().put({ kind: 'contactTip', stamp: '0.9', count: i + 1, id: 'tips' })
   await settled()
-  expect(kept().store.find((p) => p.id === 'tips')?.count).toBe(20)
-  expect(mockKept.writes - before).toBeLessThanOrEqual(2)
+  expect(content('part/tips')?.count).toBe(20)
+  expect(seq() - before).toBeLessThanOrEqual(2)
+  // The journal, the part, the head, the journal cleared.
+  expect(mockStore.state.writes).toBeLessThanOrEqual(8)
+})
+test('a step done is one page of its run, and the run is not written', async () => {
+  const run = useRuns().start('gull', 'ER5356 1.2 mm')
+  await settled()
+  mockStore.state.writes = 0
+  useRuns().byId(run.id)!.done = ['gatherParts']
+  await settled()
+  expect(mockStore.state.writes).toBe(4)
+  expect([...mockStore.data.get('entries')!.keys()]).toEqual([`${run.id}/0`])
 })
 test('a write that fails is said and tried again; nothing is lost of the page', async () => {
-  await settled()
-  mockKept.fails = true
+  mockStore.state.fails = new Error('closed')
   useParts().put({ kind: 'contactTip', stamp: '0.9', count: 3, id: 'tips' })
   await settled()
   expect(useShop().saveState).toBe('failed')
-  mockKept.fails = false
+  mockStore.state.fails = Object.assign(new Error('full'), { name: 'QuotaExceededError' })
+  await useShop().save()
+  expect(useShop().saveState).toBe('full')
+  mockStore.state.fails = undefined
   await useShop().save()
   expect(useShop().saveState).toBe('saved')
-  expect(kept().store.some((p) => p.id === 'tips')).toBe(true)
+  expect(content('part/tips')?.count).toBe(3)
 })
-test('what cannot be written as it stands keeps its last version, and is named', async () => {
-  await settled()
-  useMachines().byId('gull')!.note = 'x'.repeat(500)
-  await settled()
-  expect(useShop().unkept.map((u) => u.id)).toEqual(['gull'])
-  expect(kept().machines).toHaveLength(demoShop().machines.length)
-})
-test('a machine goes with its open changeovers and comes back with them; signed-off ones stay', () => {
+test.each<[string, () => void, string, string]>([
+  ['an empty shop name', () => (useShop().shop.name = ''), 'name', 'shop/shop'],
+  ['a part count below nought', () => (useParts().list[0]!.count = -1), 'store', ''],
+  [
+    'a note grown past its limit',
+    () => (useMachines().byId('gull')!.note = 'x'.repeat(500)),
+    'machines',
+    'machine/gull',
+  ],
+  ['a machine without a name', () => (useMachines().byId('gull')!.name = ''), 'machines', 'machine/gull'],
+  [
+    'a setting nobody knows',
+    () => (useSettings().all.units = 'cubits' as 'inch'),
+    'settings',
+    'settings/settings',
+  ],
+])(
+  '%s is not written: the last that could be is kept, it is said, and what was typed stays',
+  async (_what, spoil, where, key) => {
+    const id = key || `part/${useParts().list[0]!.id}`
+    const before = content(id)
+    spoil()
+    await settled()
+    expect(useShop().unkept).toMatchObject([{ where }])
+    expect(content(id)).toEqual(before)
+    expect(readContent(id.slice(0, id.indexOf('/')) as Kind, content(id)).ok).toBe(true)
+    const now = JSON.stringify(useShop().shop)
+    useRuns().start('tern')
+    await settled()
+    expect(JSON.stringify({ ...useShop().shop, runs: [] })).toBe(now)
+  },
+)
+test('a machine goes with its open changeovers and comes back with them; signed-off ones stay', async () => {
   const open = useRuns().start('gull', 'ER5356 1.2 mm')
   const past = useRuns().start('gull', 'E71T-11 .030')
   useRuns().byId(past.id)!.signedOffAt = '2026-11-23T08:00:00Z'
   useMachines().remove('gull', 'Gull removed')
   expect(useMachines().byId('gull')).toBeUndefined()
   expect(useRuns().list.map((r) => r.id)).toEqual([past.id])
-  useShop().undo()
+  await useShop().undo()
   expect(useMachines().byId('gull')?.name).toBe('Gull')
   expect(useRuns().open.map((r) => r.id)).toEqual([open.id])
+  expect(useMachines().list.map((m) => m.id)).toEqual(demoShop().machines.map((m) => m.id))
 })
-test('a part without an id gets one; a run and a part can be taken back', () => {
+test('a part without an id gets one; a run and a part can be taken back', async () => {
   useParts().put({ kind: 'contactTip', stamp: '1.6', count: 1 })
   const fresh = useParts().list.at(-1)!
   expect(fresh.id).toMatch(/^[0-9a-f-]{36}$/)
   useParts().remove(fresh.id!, 'tip removed')
-  useShop().undo()
+  await useShop().undo()
   expect(useParts().list.at(-1)!.id).toBe(fresh.id)
   const run = useRuns().start('tern')
   useRuns().remove(run.id, 'changeover removed')
-  useShop().undo()
+  await useShop().undo()
   expect(useRuns().byId(run.id)).toBeDefined()
+})
+test('undoing one removed tip takes back nothing of a run that went on', async () => {
+  const run = useRuns().start('tern', 'E71T-11 .030')
+  const tip = useParts().list.find((p) => p.kind === 'contactTip')!
+  useParts().remove(tip.id!, 'tip removed')
+  useRuns().byId(run.id)!.done = ['a', 'b', 'c']
+  useMachines().byId('gull')!.note = 'typed since'
+  await settled()
+  await useShop().undo()
+  await settled()
+  expect(useParts().list.some((p) => p.id === tip.id)).toBe(true)
+  expect(useRuns().byId(run.id)!.done).toEqual(['a', 'b', 'c'])
+  expect(useMachines().byId('gull')!.note).toBe('typed since')
+})
+test('what was changed again since is shown before it is taken back', async () => {
+  useShop().undoable('noted', () => (useMachines().byId('gull')!.note = 'one'))
+  useMachines().byId('gull')!.note = 'two'
+  await settled()
+  const id = useShop().undos.at(-1)!.id
+  await useShop().undo(id)
+  expect(useMachines().byId('gull')!.note).toBe('two')
+  expect(useShop().takingBack?.taken.clashes).toMatchObject([
+    { key: 'machine/gull', path: ['note'], b: 'two' },
+  ])
+  useShop().takeBackPicked(() => true)
+  await settled()
+  expect(useMachines().byId('gull')!.note).toBe(demoShop().machines[0]!.note)
+})
+test('another tab’s touch comes in without what is being typed being lost', async () => {
+  const first = useShop()
+  setActivePinia(createPinia())
+  const second = useShop()
+  await second.load()
+  expect(second.shop.machines.map((m) => m.id)).toEqual(first.shop.machines.map((m) => m.id))
+  second.shop.machines[0]!.name = 'Gull two'
+  await second.save()
+  first.shop.machines[0]!.note = 'being typed'
+  await first.save()
+  expect(first.shop.machines[0]).toMatchObject({ name: 'Gull two', note: 'being typed' })
+  await second.save()
+  expect(content('machine/gull')).toMatchObject({ name: 'Gull two', note: 'being typed' })
+  expect(first.apart).toEqual([])
 })
 test('a planned machine keeps its plan’s setup and what was learned since', () => {
   const planned = JSON.parse(JSON.stringify(useMachines().byId('gull'))) as ReturnType<

@@ -84,6 +84,7 @@ export interface ProblemFacts {
   'file.newer': [version: number, mine: number]
   'file.notAList': []
   'file.noName': []
+  'file.unknownEntry': []
   'file.sameId': [id: string]
 
   'storage.unreadable': []

@@ -1,6 +1,6 @@
 import type { Task } from '../steps/step.ts'
-import type { StepTime } from './stepTime.ts'
 import { TASK_ROWS } from '../steps/taskTable.ts'
+import type { TaskTimes } from './digest.ts'
 
 /** Fewer readings than this say nothing. common practice */
 const LEAST_READINGS = 3
@@ -8,18 +8,22 @@ const LEAST_READINGS = 3
 const BREAK_TIMES = 5
 
 /**
- * Median minutes of each task in this shop's own log, where it has been done three times or more; a step in which
- * somebody plainly walked away is left out.
+ * Median minutes of each task in this shop's own signed-off changes, where it has been done three times or more; a
+ * step in which somebody plainly walked away is left out.
  */
-export function ownMinutes(times: readonly StepTime[]): Partial<Record<Task, number>> {
-  const byTask = new Map<Task, number[]>()
-  for (const { task, minutes } of times) {
-    if (minutes <= 0 || minutes > Math.max(2, TASK_ROWS[task].minutes) * BREAK_TIMES) continue
-    byTask.set(task, [...(byTask.get(task) ?? []), minutes])
-  }
-  return Object.fromEntries(
-    [...byTask].filter(([, all]) => all.length >= LEAST_READINGS).map(([task, all]) => [task, median(all)]),
-  )
+export function ownMinutes(times: TaskTimes): Partial<Record<Task, number>> {
+  const usual = (task: string, minutes: number) =>
+    minutes > 0 && minutes <= Math.max(2, TASK_ROWS[task as Task].minutes) * BREAK_TIMES
+  const medians = Object.entries(times).flatMap(([task, row]) => {
+    const counts = Object.entries(row)
+      .map(([text, n]): [number, number] => [Number(text), n])
+      .filter(([minutes]) => task in TASK_ROWS && usual(task, minutes))
+    const readings = counts.reduce((sum, [, n]) => sum + n, 0)
+    return readings >= LEAST_READINGS
+      ? [[task, median(counts.flatMap(([m, n]) => Array<number>(n).fill(m)))]]
+      : []
+  })
+  return Object.fromEntries(medians)
 }
 
 /** Middle of a list; the mean of the two middles of an even one. @throws RangeError for an empty list */

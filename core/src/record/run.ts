@@ -7,8 +7,12 @@ import { conditionSchema } from '../machine/fitted/common.ts'
 import { gunSchema } from '../machine/fitted/gun.ts'
 import { wireInputSchema } from '../machine/fitted/wire.ts'
 import { practiceOverridesSchema } from '../practice/practice.ts'
+import { outcomeSchema } from './outcome.ts'
+import { keptPlanSchema } from './keptPlan.ts'
 import { stepTimeSchema } from './stepTime.ts'
 
+/** Letters of a run’s note: what two wrote without seeing each other stands one under the other. */
+export const MOST_NOTE = 20_000
 export const STAGES = ['decide', 'match', 'gather', 'swap', 'feed', 'dial-in', 'sign-off'] as const
 /** Outcomes of a pressure test. */
 export const PRESSURE_RESULTS = ['right', 'slips', 'too-tight', 'marks-wire'] as const
@@ -38,8 +42,10 @@ export const runSchema = z.object({
   gun: gunSchema.optional(),
   /** Lines of the gather list that were ticked. */
   gathered: z.array(z.string().max(200)).max(200),
-  /** What was planned when the run sheet began: from then on the plan stays as it is. */
+  /** What was asked when the run sheet began. */
   frozen: changeoverRequestSchema.optional(),
+  /** What was planned then: from then on the steps stay as they are. */
+  planned: keptPlanSchema.optional(),
   swapStartedAt: z.iso.datetime().optional(),
   done: z.array(z.string().max(100)).max(200),
   /** How long the steps took, in the order they were done. */
@@ -49,8 +55,10 @@ export const runSchema = z.object({
   pressureResult: z.enum(PRESSURE_RESULTS).optional(),
   /** Test welds, in the order they were made. */
   tries: z.array(trySchema).max(200).optional(),
-  note: z.string().max(2000).optional(),
+  note: z.string().max(MOST_NOTE).optional(),
   signedOffAt: z.iso.datetime().optional(),
   minutesTaken: z.number().min(0).max(100_000).optional(),
+  /** What the signed-off change was: then neither request nor plan is kept. */
+  outcome: outcomeSchema.optional(),
 })
 export type Run = z.infer<typeof runSchema>

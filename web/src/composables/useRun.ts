@@ -31,6 +31,10 @@ const NOTHING: Run = {
   done: [],
 }
 
+/** The machine of a signed-off change, where it is no more. */
+const gone = ({ machineId, outcome }: Run): Machine | undefined =>
+  outcome && { id: machineId, name: outcome.machine, fitted: outcome.end }
+
 /** Gives a run to the parts below. @returns the same, where the run may be gone */
 export function provideRun(id: () => string) {
   const { t } = useI18n()
@@ -39,11 +43,14 @@ export function provideRun(id: () => string) {
   const runStore = useRuns()
   const found = computed(() => runStore.byId(id()))
   const machine = computed(() =>
-    found.value ? (found.value.frozen?.machine ?? machineStore.byId(found.value.machineId)) : undefined,
+    found.value
+      ? (found.value.frozen?.machine ?? machineStore.byId(found.value.machineId) ?? gone(found.value))
+      : undefined,
   )
   const read = usePlan(
     () => found.value ?? NOTHING,
     () => shop.shop,
+    () => shop.digest,
   )
   const title = computed(() => {
     const { wire } = read.value

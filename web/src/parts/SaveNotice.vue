@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { problemLine, partText, type Unkept } from '@pepper-knot/core'
+import { problemLine, partText } from '@pepper-knot/core'
+import type { Unkept } from '../stores/pageRecords.ts'
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { exportShop } from '../storage/exportShop.ts'
@@ -8,6 +9,7 @@ import { useMachines } from '../stores/machines.ts'
 import { useParts } from '../stores/parts.ts'
 import { useRuns } from '../stores/runs.ts'
 import { useSettings } from '../stores/settings.ts'
+import PickDialog from './PickDialog.vue'
 
 /** What could not be kept is said on every page. */
 const { t } = useI18n()
@@ -16,7 +18,10 @@ const settings = useSettings()
 const machineStore = useMachines()
 const partStore = useParts()
 const runStore = useRuns()
-const failed = computed(() => shop.saveState === 'failed' || shop.saveState === 'no-answer')
+const FAILED = ['failed', 'full', 'no-answer', 'cleared', 'newer'] as const
+const failed = computed(() => FAILED.find((state) => state === shop.saveState))
+const reload = () => window.location.reload()
+const picking = ref(false)
 const read = ref(false)
 /** What the user calls the record that could not be kept. */
 function nameOf({ where, id }: Unkept): string {
@@ -31,12 +36,22 @@ function nameOf({ where, id }: Unkept): string {
 
 <template>
   <div v-if="failed" class="note note--stop no-print" role="alert">
-    <p>{{ t(shop.saveState === 'failed' ? 'save.failedText' : 'save.noAnswerText') }}</p>
+    <p>{{ t(`save.why.${failed}`) }}</p>
     <div class="row">
-      <v-btn v-if="shop.saveState === 'failed'" variant="flat" color="primary" @click="shop.save()">{{
-        t('save.again')
+      <v-btn
+        v-if="failed === 'failed' || failed === 'full'"
+        variant="flat"
+        color="primary"
+        @click="shop.save()"
+        >{{ t('save.again') }}</v-btn
+      >
+      <v-btn v-if="failed === 'cleared'" variant="flat" color="primary" @click="shop.writeAnew()">{{
+        t('save.writeAnew')
       }}</v-btn>
-      <v-btn @click="exportShop(shop.shop)">{{ t('sign.export') }}</v-btn>
+      <v-btn v-if="failed === 'newer'" variant="flat" color="primary" @click="reload">{{
+        t('save.reload')
+      }}</v-btn>
+      <v-btn @click="exportShop(shop)">{{ t('sign.export') }}</v-btn>
     </div>
   </div>
   <div v-else-if="shop.unkept.length" class="note note--stop no-print" role="alert">
@@ -46,6 +61,16 @@ function nameOf({ where, id }: Unkept): string {
         {{ nameOf(one) }}: {{ one.problems[0] && problemLine(one.problems[0]) }}
       </li>
     </ul>
+  </div>
+  <div v-if="shop.apart.length" class="note note--stop no-print" role="status">
+    <p>{{ t('save.apart', shop.apart.length) }}</p>
+    <div class="row">
+      <v-btn variant="flat" color="primary" @click="picking = true">{{ t('save.pick') }}</v-btn>
+    </div>
+  </div>
+  <PickDialog v-if="picking && shop.apart.length" :keys="shop.apart" @close="picking = false" />
+  <div v-if="shop.clockBack" class="note no-print" role="status">
+    <p>{{ t('save.clockBack') }}</p>
   </div>
   <div v-if="shop.openedWithout && !read" class="note no-print" role="status">
     <p>{{ t('save.without', shop.openedWithout) }}</p>

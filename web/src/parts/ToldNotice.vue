@@ -19,7 +19,7 @@ const narrow = useMediaQuery('(max-width: 700px)')
   >
     <span role="status">{{ shop.told?.label }}</span>
     <template #actions>
-      <v-btn variant="text" @click="shop.undo()">{{ t('app.undo') }}</v-btn>
+      <v-btn variant="text" @click="shop.undo(shop.told?.id)">{{ t('app.undo') }}</v-btn>
     </template>
   </v-snackbar>
 </template>

@@ -1,3 +1,27 @@
+import { createBooks, type Books } from './books.ts'
+import { browserBoxes } from './boxes.ts'
+import { browserLock } from './lock.ts'
+import { newId } from './newId.ts'
+
 /** What reads and writes what the browser keeps: fetched beside the page, not before it. */
 export { demoShop } from '@pepper-knot/core/demo'
-export { keepAside, loadShop, saveShop } from './browserStore.ts'
+export { migrate, writeShopFile, imported, readContent, recordsOf } from '@pepper-knot/core'
+export { bringBefore, passOver } from './before.ts'
+export { Cleared, Newer } from './books.ts'
+
+const CHANNEL = 'pepper-knot'
+const boxes = browserBoxes()
+export { boxes }
+
+/** The store of this browser, and word from other tabs that there is something new. */
+export function openBooks(heard: () => void): Books {
+  const channel = typeof BroadcastChannel === 'undefined' ? undefined : new BroadcastChannel(CHANNEL)
+  if (channel) channel.onmessage = heard
+  return createBooks({
+    boxes,
+    locked: browserLock(),
+    now: () => new Date().toISOString(),
+    newId,
+    tell: () => channel?.postMessage('changed'),
+  })
+}

@@ -6,12 +6,14 @@ import {
   say,
   changeoverRequestSchema,
   isSized,
+  planKept,
   lastGood,
   ownMinutes,
   planChangeover,
   readLabel,
   readWire,
   type Changeover,
+  type Digest,
   type Part,
   type ChangeoverRequest,
   type Problem,
@@ -45,14 +47,18 @@ function wireInput(run: Run, shop: Shop) {
 }
 
 /** Everything that follows from what a run holds. The planner takes milliseconds, so nothing of it is kept. */
-export function planOf(run: Run, shop: Shop): RunPlan {
+export function planOf(run: Run, shop: Shop, digest: Digest): RunPlan {
   const input = wireInput(run, shop)
   const wire = 'label' in input ? readLabel(input.label, 'label') : readWire(input, 'wire')
+  if (run.outcome) return { wire, request: undefined, plan: undefined, problems: [] }
+  // A run that has begun keeps its steps as they were planned then.
+  if (run.planned && run.frozen)
+    return { wire, request: run.frozen, plan: planKept(run.planned), problems: [] }
   if (run.frozen) return withPlan(wire, run.frozen)
   const machine = shop.machines.find((m) => m.id === run.machineId)
   if (!wire.ok || !isSized(wire.value.wire) || !machine || !run.job.material || !run.job.thicknessMm)
     return { wire, request: undefined, plan: undefined, problems: [] }
-  const good = wire.value.wire && lastGood(shop.runs, machine.id, wire.value.wire, run.job)?.settings
+  const good = wire.value.wire && lastGood(digest, machine.id, wire.value.wire, run.job)?.settings
   const whole = JSON.parse(
     JSON.stringify({
       machine,
@@ -69,7 +75,7 @@ export function planOf(run: Run, shop: Shop): RunPlan {
           dial: good.dial,
         },
       }),
-      minutes: ownMinutes(shop.runs.flatMap((r) => r.times ?? [])),
+      minutes: ownMinutes(digest.times),
     }),
   ) as { store: unknown[] }
   let request = changeoverRequestSchema.safeParse(whole, { reportInput: true })
@@ -119,5 +125,5 @@ function withPlan(wire: RunPlan['wire'], request: ChangeoverRequest): RunPlan {
   }
 }
 
-export const usePlan = (run: () => Run, shop: () => Shop): ComputedRef<RunPlan> =>
-  computed(() => planOf(run(), shop()))
+export const usePlan = (run: () => Run, shop: () => Shop, digest: () => Digest): ComputedRef<RunPlan> =>
+  computed(() => planOf(run(), shop(), digest()))

@@ -5,15 +5,15 @@ import { ownMinutes, type Readiness } from '@pepper-knot/core'
 import type { BoardWorker } from '../workers/readiness.worker.ts'
 import { useMachines } from './machines.ts'
 import { useParts } from './parts.ts'
-import { useRuns } from './runs.ts'
 import { useSettings } from './settings.ts'
+import { useShop } from './shop.ts'
 
 /** The readiness board of the whole shop: asked anew whenever machines, store or practice change. */
 export const useReadiness = defineStore('readiness', () => {
   const settings = useSettings()
   const machineStore = useMachines()
   const partStore = useParts()
-  const runStore = useRuns()
+  const shop = useShop()
   const board = shallowRef<Readiness>()
   const minutes = shallowRef<ReadonlyMap<string, number>>(new Map())
   const state = ref<'working' | 'done' | 'failed'>('working')
@@ -34,7 +34,7 @@ export const useReadiness = defineStore('readiness', () => {
     machines: machineStore.list,
     store: partStore.list,
     practice: settings.all.practice,
-    minutes: ownMinutes(runStore.list.flatMap((r) => r.times ?? [])),
+    minutes: ownMinutes(shop.digest.times),
   })
 
   async function ask(text: string) {

@@ -1,43 +1,93 @@
 import { defineStore } from 'pinia'
-import { ref, shallowRef, toRaw, watch } from 'vue'
+import { ref, shallowRef } from 'vue'
 import {
-  problemAt,
-  say,
   defaultSettings,
-  type keeper,
+  emptyDigest,
+  idsOf,
+  machineIn,
+  mergeFields,
+  partIn,
+  problemAt,
+  readEntryKey,
+  runIn,
+  say,
+  shownContent,
+  takeBack,
+  withPicks,
+  type Clash,
+  type Content,
+  type Digest,
+  type Key,
   type Problem,
+  type Settings,
   type Shop,
-  type Unkept,
+  type State,
+  type TakenBack,
 } from '@pepper-knot/core'
 import { inTime, NoAnswer } from '../storage/inTime.ts'
+import { newId } from '../storage/newId.ts'
+import type { AnyKey, Books, PageChange, Touch } from '../storage/books.ts'
 import type * as Edge from '../storage/edge.ts'
+import type * as PageRecords from './pageRecords.ts'
+import type { Unkept } from './pageRecords.ts'
 import { fetchInfo } from '../storage/server.ts'
 
-export type SaveState = 'saved' | 'saving' | 'failed' | 'no-answer'
-export type Phase = 'loading' | 'welcome' | 'ready' | 'unreadable' | 'failed' | 'no-answer'
+export { newId }
+/** The touch that signed a run off. */
+export const signOffId = (run: string) => `sign-off-${run}`
+export type SaveState = 'saved' | 'saving' | 'failed' | 'full' | 'no-answer' | 'cleared' | 'newer'
+export type Phase = 'loading' | 'welcome' | 'ready' | 'unreadable' | 'newer' | 'failed' | 'no-answer'
 
 const UNNAMED = 'My shop'
-const blank = (): Shop => ({
-  name: UNNAMED,
-  settings: defaultSettings(),
-  machines: [],
-  store: [],
-  runs: [],
-})
-const clone = <T>(value: T): T => JSON.parse(JSON.stringify(toRaw(value))) as T
-const MOST_UNDO = 30
+const blank = (): Shop => ({ name: UNNAMED, settings: defaultSettings(), machines: [], store: [], runs: [] })
 
 /** What reads and writes the browser's store; asked for again where it could not be fetched. */
-let fetched: typeof Edge | undefined
-const edge = async () => (fetched ??= await import('../storage/edge.ts'))
+let fetched: (typeof Edge & typeof PageRecords) | undefined
+const edge = async () =>
+  (fetched ??= {
+    ...(await import('../storage/edge.ts')),
+    ...(await import('./pageRecords.ts')),
+  })
 // Fetched as soon as this file runs, beside everything else.
 edge().catch(() => undefined)
 
-export const newId = (): string => crypto.randomUUID()
+/** Pauses before a failed reading is tried again, ms. */
+const AGAIN_MS = [150, 500, 1500]
+const pause = (ms: number) => new Promise((resolve) => setTimeout(resolve, ms))
+/** Reading is safe to repeat: what fails once is tried again. */
+async function tried<T>(read: () => Promise<T>, final: (error: unknown) => boolean): Promise<T> {
+  for (const ms of AGAIN_MS) {
+    try {
+      return await inTime(read())
+    } catch (error) {
+      if (error instanceof NoAnswer || final(error)) throw error
+      await pause(ms)
+    }
+  }
+  return inTime(read())
+}
+
+/** A clock this far behind the last writing was set back, ms. */
+const CLOCK_BACK_MS = 120_000
+/** How often an open tab of the version before this one is looked for, ms. */
+const LOOK_BEFORE_MS = 10_000
+
+interface Queued extends Touch {
+  /** The touch that this one takes back. */
+  used?: string | undefined
+  running?: boolean
+}
+export interface TakingBack {
+  id: string
+  label: string
+  taken: TakenBack<AnyKey>
+}
+type PageStuff = ReturnType<typeof PageRecords.createPageRecords>
 
 /** The shop as it is kept: opened, saved at every touch, taken back. What stands in it has a store each. */
 export const useShop = defineStore('shop', () => {
   const shop = ref<Shop>(blank())
+  const digest = shallowRef<Digest>(emptyDigest())
   const phase = ref<Phase>('loading')
   const saveState = ref<SaveState>('saved')
   const problems = ref<Problem[]>([])
@@ -46,74 +96,242 @@ export const useShop = defineStore('shop', () => {
   const unkept = shallowRef<Unkept[]>([])
   /** How many records the shop opened without. */
   const openedWithout = ref(0)
-  const undoStack = ref<{ label: string; shop: Shop }[]>([])
+  /** Records that were changed in two places: a person picks. */
+  const apart = shallowRef<Key[]>([])
+  /** Touches that can be taken back, the last one last. */
+  const undos = shallowRef<{ id: string; label: string; at: string }[]>([])
   /** Said once, with a way back, after something was removed or replaced. */
-  const told = ref<{ label: string } | null>(null)
+  const told = ref<{ label: string; id: string } | null>(null)
+  /** What a person must look at before a touch is taken back. */
+  const takingBack = shallowRef<TakingBack | null>(null)
+  /** The clock stands before the last writing. */
+  const clockBack = ref(false)
 
-  let keep: ReturnType<typeof keeper> | undefined
-  const checks = async () => (keep ??= (await import('../storage/checks.ts')).keeper(UNNAMED))
-  let writing = false
-  let dirty = false
-  /**
-   * Keeps the shop. One write at a time, each of the shop as it then is: a burst of touches is two writes, not twenty
-   * in a row.
-   */
-  async function save() {
-    dirty = true
-    if (writing) return
-    writing = true
-    // What changes in the same breath goes into the same write.
+  let books: Books | undefined
+  let page: PageStuff | undefined
+  const queue: Queued[] = []
+  /** Touches of this page, for taking back before they are written. */
+  const recent = new Map<string, Queued>()
+
+  /** What a record says, with all that waits to be written. */
+  function contentOf(key: AnyKey): Content | null {
+    let content = books?.shown(key) ?? null
+    for (const { changes } of queue)
+      for (const change of changes)
+        if (change.key === key) content = mergeFields(change.before, change.after, content).content
+    return content
+  }
+  const entryIds = (run: string) => {
+    const ids = new Set(books?.entriesOf(run).keys())
+    for (const { changes } of queue)
+      for (const { key } of changes) {
+        const entry = readEntryKey(key)
+        if (entry?.run === run) ids.add(entry.id)
+      }
+    return ids
+  }
+  async function ready() {
+    const { openBooks, createPageRecords } = await edge()
+    books ??= openBooks(() => void sync())
+    page ??= createPageRecords(shop, {
+      content: contentOf,
+      since: (key) => books!.kept(key)?.since ?? Infinity,
+      seen: (key) => books!.clockOf(key),
+      entryIds,
+      newId,
+      touched: () => phase.value === 'ready' && void save(),
+    })
+    return { books, page }
+  }
+
+  /** Hands over what was touched. */
+  function handOver(label?: string, id = newId()): Queued | undefined {
+    if (!page) return undefined
+    const changes = page.changes()
+    unkept.value = page.unkept()
+    if (changes.length === 0) return undefined
+    const last = queue.at(-1)
+    if (label === undefined && last && !last.label && !last.used && !last.running) {
+      for (const change of changes) {
+        const before = last.changes.find((c) => c.key === change.key)
+        if (before) before.after = change.after
+        else last.changes.push(change)
+      }
+      return last
+    }
+    const touch: Queued = { id, label, changes }
+    queue.push(touch)
+    return touch
+  }
+
+  let writing: Promise<void> | undefined
+  /** Keeps the shop: one batch at a time, each of what was touched by then. Done when nothing is left to write. */
+  function save(): Promise<void> {
+    if (saveState.value === 'saved') saveState.value = 'saving'
+    writing ??= writeAll().finally(() => {
+      writing = undefined
+      if (saveState.value === 'saved' && page?.pending()) return save()
+    })
+    return writing
+  }
+  async function writeAll() {
+    // What changes in the same breath goes into the same batch.
     await Promise.resolve()
-    while (dirty) {
-      dirty = false
-      if (saveState.value === 'saved') saveState.value = 'saving'
-      try {
-        // What is there already is not waited for: a touch is on its way before the page can be left.
-        const check = keep ?? (await checks())
-        const { saveShop } = fetched ?? (await edge())
-        const { shop: written, unkept: left } = check(toRaw(shop.value))
-        unkept.value = left
-        const writing = saveShop(written)
-        // A write that never ends is said; should it end after all, it is saved.
-        await inTime(writing).catch((error: unknown) => {
+    try {
+      const { books, page } = await ready()
+      for (;;) {
+        handOver()
+        const touch = queue[0]
+        if (!touch) break
+        touch.running = true
+        if (saveState.value !== 'saving') saveState.value = 'saving'
+        const work = books.commit(touch, touch.used)
+        // A batch that never ends is said; should it end after all, it is saved.
+        const keys = await inTime(work).catch((error: unknown) => {
           if (!(error instanceof NoAnswer)) throw error
           saveState.value = 'no-answer'
-          return writing
+          return work
         })
-        saveState.value = 'saved'
-      } catch {
-        saveState.value = 'failed'
+        if (page.pending()) handOver()
+        queue.shift()
+        show(keys)
       }
+      saveState.value = 'saved'
+    } catch (error) {
+      for (const touch of queue) touch.running = false
+      saveState.value = failureOf(error)
     }
-    writing = false
   }
-  watch(shop, () => phase.value === 'ready' && void save(), { deep: true, flush: 'sync' })
+  const failureOf = (error: unknown): SaveState => {
+    if (fetched && error instanceof fetched.Cleared) return 'cleared'
+    if (fetched && error instanceof fetched.Newer) return 'newer'
+    if (error instanceof NoAnswer) return 'no-answer'
+    return error instanceof Error && error.name === 'QuotaExceededError' ? 'full' : 'failed'
+  }
+
+  /** Sets on the page what the store now says; `null`: everything. */
+  function show(keys: readonly AnyKey[] | null) {
+    if (!books || !page) return
+    if (keys === null) rebuild()
+    else if (keys.length) page.receive(keys, (id) => !isSigned(id) || pastLoaded)
+    digest.value = books.digest()
+    const now = books.apart()
+    if (now.length || apart.value.length) apart.value = now
+    const head = books.head()
+    if (head && head.undos !== undos.value) undos.value = head.undos
+    clockBack.value = head !== undefined && Date.now() < Date.parse(head.at) - CLOCK_BACK_MS
+  }
+  const isSigned = (id: string) => {
+    const fields = contentOf(`run/${id}`)
+    return fields !== null && fields.signedOffAt !== undefined
+  }
+  function rebuild() {
+    const records = books!.records()
+    const runs = idsOf(records, ['run']).filter(([, id]) => pastLoaded || !isSigned(id))
+    page!.rebuild({
+      name: (shownContent(records.get('shop/shop'))?.name as string | undefined) ?? UNNAMED,
+      settings: {
+        ...defaultSettings(),
+        ...(structured(shownContent(records.get('settings/settings'))) as Partial<Settings> | null),
+      },
+      machines: idsOf(records, ['machine']).map(([, id]) => structured(machineIn(records, id)!)),
+      store: idsOf(records, ['part', 'wire', 'cylinder']).map(([key]) => structured(partIn(records, key)!)),
+      runs: runs.map(([, id]) => structured(runIn(records, id, books!.entriesOf(id))!)),
+    })
+    const waiting = queue.flatMap((touch) => touch.changes.map((c) => c.key))
+    if (waiting.length) page!.receive(waiting, () => true)
+  }
+
+  /** Looks for what other tabs wrote. */
+  async function sync() {
+    if (phase.value !== 'ready' || !books) return
+    try {
+      const keys = await books.catchUp()
+      handOver()
+      if (keys === null || keys.length) show(keys)
+      if (queue.length) void save()
+    } catch (error) {
+      saveState.value = failureOf(error)
+    }
+  }
+
+  let pastLoaded = false
+  /** The signed-off changes too: they are read when somebody looks at them. */
+  async function loadPast() {
+    if (!books || pastLoaded) return
+    await books.loadRuns()
+    pastLoaded = true
+    handOver()
+    show(idsOf(books.records(), ['run']).map(([key]) => key))
+  }
+  /** One change with all that stands beside it. */
+  async function loadRun(id: string) {
+    if (!books) return
+    await books.loadRun(id)
+    handOver()
+    page?.receive([`run/${id}`], () => true)
+  }
+
+  let watching = false
+  function watchOthers() {
+    if (watching || typeof window === 'undefined') return
+    watching = true
+    const look = () => document.visibilityState !== 'hidden' && void sync()
+    window.addEventListener('focus', look)
+    window.addEventListener('pageshow', look)
+    document.addEventListener('visibilitychange', look)
+    setInterval(() => void lookBefore(), LOOK_BEFORE_MS)
+  }
+  /** A tab of the version before this one may still write its own text. */
+  async function lookBefore() {
+    if (phase.value !== 'ready' || !books || document.visibilityState === 'hidden' || writing) return
+    const { bringBefore, boxes } = await edge()
+    const brought = await bringBefore(books, boxes, UNNAMED, newId).catch(() => undefined)
+    if (brought?.state === 'brought') {
+      handOver()
+      show(null)
+    }
+  }
 
   async function load() {
     phase.value = 'loading'
     // Asked beside the reading, which a first visit finds empty.
     const info = fetchInfo()
-    const loaded = await edge()
-      .then(({ loadShop }) => loadShop(UNNAMED))
-      .catch(() => ({ state: 'failed', answers: true }) as const)
-    if (loaded.state === 'ready') {
-      shop.value = withIds(loaded.shop)
-      openedWithout.value = loaded.aside
+    try {
+      const { bringBefore, boxes, Newer } = await edge()
+      const { books } = await ready()
+      const found = await tried(
+        () => books.open(),
+        (error) => error instanceof Newer,
+      )
+      const brought = found
+        ? ({ state: 'none' } as const)
+        : await tried(
+            () => bringBefore(books, boxes, UNNAMED, newId),
+            () => false,
+          )
+      if (brought.state === 'unreadable') {
+        problems.value = brought.problems
+        unreadableText.value = brought.text
+        phase.value = 'unreadable'
+        return
+      }
+      if (!found && brought.state !== 'brought') {
+        if ((await info)?.demo) await openDemo()
+        else phase.value = 'welcome'
+        return
+      }
+      show(null)
+      openedWithout.value = books.asideCount()
       phase.value = 'ready'
-      // Fetched before the first touch needs it.
-      void painted()
-        .then(checks)
-        .catch(() => undefined)
-      if (loaded.aside) void save()
-    } else if (loaded.state === 'unreadable') {
-      problems.value = loaded.problems
-      unreadableText.value = loaded.text
-      phase.value = 'unreadable'
-    } else if (loaded.state === 'failed') {
-      problems.value = loaded.answers ? [problemAt('', say('storage.unreadable'))] : []
-      phase.value = loaded.answers ? 'failed' : 'no-answer'
-    } else if ((await info)?.demo) await openDemo()
-    else phase.value = 'welcome'
+      watchOthers()
+      void painted().then(lookBefore)
+    } catch (error) {
+      const state = failureOf(error)
+      problems.value =
+        state === 'no-answer' || state === 'newer' ? [] : [problemAt('', say('storage.unreadable'))]
+      phase.value = state === 'newer' ? 'newer' : state === 'no-answer' ? 'no-answer' : 'failed'
+    }
   }
 
   async function openDemo() {
@@ -125,8 +343,13 @@ export const useShop = defineStore('shop', () => {
   /** Over something that could not be read: it is laid aside first, and where it cannot be, nothing is begun. */
   async function openBeside() {
     try {
-      const { keepAside } = await edge()
-      await keepAside()
+      const { clearAside } = await import('../storage/aside.ts')
+      await inTime(clearAside())
+      const { passOver, boxes } = await edge()
+      const { books } = await ready()
+      await books.open()
+      if (unreadableText.value) await books.layAside('shop', unreadableText.value)
+      await passOver(boxes)
       openEmpty()
     } catch {
       problems.value = [problemAt('', say('storage.asideFailed'))]
@@ -135,48 +358,228 @@ export const useShop = defineStore('shop', () => {
   function start(fresh: Shop) {
     shop.value = withIds(fresh)
     phase.value = 'ready'
+    watchOthers()
     // Shown first: what checks and writes it takes longer to come than to draw.
-    void painted().then(save)
+    void painted()
+      .then(ready)
+      .then(({ page }) => {
+        page.touchAll()
+        return save()
+      })
   }
 
   /** Does something that can be taken back, and says so. */
-  function undoable(label: string, change: () => void) {
-    undoStack.value = [...undoStack.value, { label, shop: clone(shop.value) }].slice(-MOST_UNDO)
+  function undoable(label: string, change: () => void, id?: string) {
+    handOver()
     change()
-    told.value = { label }
+    const touch = handOver(label, id)
+    if (!touch) return
+    recent.set(touch.id, touch)
+    told.value = { label, id: touch.id }
+    void save()
   }
-  function undo() {
-    const last = undoStack.value.at(-1)
-    if (!last) return
-    undoStack.value = undoStack.value.slice(0, -1)
-    shop.value = last.shop
+  /** Takes back one touch and nothing else: fields changed again since are shown first. */
+  async function undo(id = told.value?.id ?? undos.value.at(-1)?.id) {
+    if (id === undefined || !books) return
     told.value = null
+    handOver()
+    const item = recent.get(id) ?? (await undoItem(id))
+    if (!item) return
+    for (const run of new Set(item.changes.flatMap(({ key }) => runOf(key) ?? []))) await books.loadRun(run)
+    const taken = takeBack<AnyKey>(item.changes, contentOf)
+    if (taken.clashes.length) takingBack.value = { id, label: item.label ?? '', taken }
+    else apply(taken.changes, id)
+  }
+  /** A touch that was written; the plan it ended is where removed things are kept. */
+  async function undoItem(id: string) {
+    const item = await books!.undoItem(id)
+    if (!item) return null
+    for (const run of new Set(item.changes.flatMap(({ key }) => runOf(key) ?? []))) await books!.loadRun(run)
+    const changes = item.changes.map((change) => {
+      const was = change.key.startsWith('plan/') && books!.kept(change.key as Key)?.versions[0]?.was
+      return was && change.after === null ? { ...change, before: was } : change
+    })
+    return { ...item, changes }
+  }
+  /** Whether a touch of that name can still be taken back. */
+  const canUndo = async (id: string) => recent.has(id) || (await undoItem(id).catch(() => null)) !== null
+  const runOf = (key: AnyKey) => readEntryKey(key)?.run ?? /^(?:run|plan)\/(.+)$/s.exec(key)?.[1]
+  /** A person picked what of a touch is taken back. */
+  function takeBackPicked(back: (clash: Clash<AnyKey>) => boolean) {
+    const asked = takingBack.value
+    if (!asked) return
+    takingBack.value = null
+    apply(withPicks(asked.taken, back, contentOf), asked.id)
+  }
+  /** Writes records from here, and shows them. */
+  function apply(
+    changes: readonly { key: AnyKey; before: Content | null; after: Content | null }[],
+    used?: string,
+  ) {
+    if (!books || !page) return
+    handOver()
+    const seen = (change: PageChange): PageChange => ({
+      ...change,
+      seen: books!.clockOf(change.key),
+      ...(used !== undefined && change.after === null && { unmade: true }),
+    })
+    queue.push({ id: newId(), used, changes: changes.map(seen) })
+    if (used) recent.delete(used)
+    page.receive(
+      changes.map((c) => c.key),
+      () => true,
+    )
+    void save()
+  }
+  /** A person picked which of several versions stands. */
+  async function settle(key: Key, content: Content | null) {
+    if (!books) return
+    handOver()
+    try {
+      show(await books.settle(key, content))
+    } catch (error) {
+      saveState.value = failureOf(error)
+    }
+  }
+  /** Puts back a record that was removed. */
+  function putBack(key: Key, was: Content, label: string) {
+    if (!books) return
+    handOver()
+    const touch: Queued = {
+      id: newId(),
+      label,
+      changes: [{ key, before: null, after: was, seen: books.clockOf(key) }],
+    }
+    queue.push(touch)
+    recent.set(touch.id, touch)
+    page?.receive([key], () => true)
+    told.value = { label, id: touch.id }
+    void save()
   }
 
-  const replaceAll = (label: string, next: Shop) => undoable(label, () => (shop.value = withIds(next)))
+  /** All that is kept, for a file; where the store cannot be read, what the page knows. */
+  async function state(): Promise<State> {
+    const { migrate } = await edge()
+    try {
+      await save()
+      if (saveState.value === 'saved' && books) return await inTime(books.state())
+    } catch {
+      // What the page shows is all there is to save then.
+    }
+    return migrate(JSON.parse(JSON.stringify(shop.value)) as Shop, new Date().toISOString())
+  }
+  /** Puts another shop in the place of this one: one batch, one undo. */
+  async function replaceAll(label: string, next: Shop) {
+    const { migrate, imported } = await edge()
+    const { books } = await ready()
+    await save()
+    const at = new Date().toISOString()
+    const file = migrate(withIds(next), at, () => ({ [newId()]: 1 }))
+    const id = newId()
+    try {
+      await books.write((now, by) => imported(now, file, 'replace', by), { label, id })
+      show(null)
+      told.value = { label, id }
+    } catch (error) {
+      saveState.value = failureOf(error)
+    }
+  }
+  /** The store was changed as a whole by a worker of this page. */
+  async function shownAnew(undo?: { label: string; id: string }) {
+    await sync()
+    if (undo) told.value = undo
+  }
+  /** The store was cleared by somebody else: what the page shows is written again, because somebody said so. */
+  async function writeAnew() {
+    const kept = JSON.parse(JSON.stringify(shop.value)) as Shop
+    const { openBooks, createPageRecords: _same } = await edge()
+    books = openBooks(() => void sync())
+    queue.length = 0
+    saveState.value = 'saving'
+    try {
+      await books.open()
+      page!.rebuild(kept)
+      // Nothing of it is in the store: every record is new.
+      shop.value = kept
+      page!.forget()
+      page!.touchAll()
+      await save()
+    } catch (error) {
+      saveState.value = failureOf(error)
+    }
+  }
+
+  /** The browser may clear what it keeps when room is short, unless it is asked not to; it may refuse. */
+  const persisted = ref<boolean | 'unknown'>('unknown')
+  const storageManager = () =>
+    typeof navigator !== 'undefined' && 'storage' in navigator && 'persist' in navigator.storage
+      ? navigator.storage
+      : undefined
+  async function askToPersist() {
+    persisted.value =
+      (await storageManager()
+        ?.persist()
+        .catch(() => false)) ?? 'unknown'
+  }
+  async function lookPersisted() {
+    persisted.value =
+      (await storageManager()
+        ?.persisted()
+        .catch(() => false)) ?? 'unknown'
+  }
 
   return {
     shop,
+    digest,
     phase,
     saveState,
     problems,
     unreadableText,
     told,
-    undoStack,
+    undos,
+    apart,
+    takingBack,
+    clockBack,
+    unkept,
+    openedWithout,
     load,
     save,
+    loadPast,
+    loadRun,
     openDemo,
     openEmpty,
     openBeside,
-    unkept,
-    openedWithout,
     undoable,
     undo,
+    canUndo,
+    persisted,
+    askToPersist,
+    lookPersisted,
+    takeBackPicked,
+    settle,
+    putBack,
+    state,
     replaceAll,
+    shownAnew,
+    writeAnew,
     start,
+    kept: (key: Key) => books?.kept(key),
+    contentOf,
+    /** Records that were removed, with what they were. */
+    removed: () =>
+      [...(books?.records() ?? [])].flatMap(([key, kept]) => {
+        const [version] = kept.versions
+        return kept.versions.length === 1 &&
+          version?.content === null &&
+          version.was &&
+          !/^(?:plan|chart)\//.test(key)
+          ? [{ key, was: version.was, at: version.at }]
+          : []
+      }),
   }
 })
 
+const structured = <T>(value: T): T => JSON.parse(JSON.stringify(value)) as T
 /** When the browser has drawn what now stands; a page nobody sees is not drawn, and waits no longer. */
 const painted = () =>
   new Promise((done) => {

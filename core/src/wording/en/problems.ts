@@ -144,6 +144,7 @@ const PROBLEM_WORDS: { [C in ProblemCode]: (...facts: ProblemFacts[C]) => string
     `This file is version ${version}; this program reads up to version ${mine}. Update the program first.`,
   'file.notAList': () => 'This is not a list.',
   'file.noName': () => 'The shop has no name.',
+  'file.unknownEntry': () => 'This is no entry that this program knows.',
   'file.sameId': (id: string) => `Two entries carry the same id, ${id}.`,
 
   'storage.unreadable': () => 'The browser could not read what it keeps for this page.',

@@ -222,6 +222,10 @@ export const changeover = {
     signedAt: 'Signed off {at}',
     took: '{n} min',
     export: 'Export the shop as a file',
+    undo: 'Take this sign-off back',
+    mend: 'Mend what was written',
+    mendSave: 'Write it so',
+    mended: 'What was written is mended',
     print: 'Print this card',
   },
 }

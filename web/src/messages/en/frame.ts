@@ -58,6 +58,9 @@ export const frame = {
     again: 'Try again',
     besideText:
       'A shop of your own leaves what is stored where it is: it is laid aside first and listed on the Shop screen, to be saved as a file.',
+    newer: 'A newer version of this program wrote what is stored here',
+    newerText:
+      'This older one leaves it alone. Load the page again; if it says the same, the newer program is the one to use.',
     unreadable: 'What is stored here cannot be read',
     failedText:
       'Private windows and full disks refuse storage. Free some room or use an ordinary window, then load this page again.',
@@ -69,10 +72,28 @@ export const frame = {
     saved: 'saved',
     saving: 'saving…',
     failed: 'not saved',
-    failedText:
-      'Not saved: the browser’s store is full or closed. What you entered is still on this page. Free some room and try again, or keep a copy of everything as a file before you close it.',
-    noAnswerText:
-      'Not saved yet: the browser’s store has not answered for ten seconds. What you entered is still on this page. Keep a copy of everything as a file before you close it.',
+    full: 'not saved',
+    'no-answer': 'not saved',
+    cleared: 'not saved',
+    newer: 'not saved',
+    why: {
+      failed:
+        'Not saved: the browser’s store is full or closed. What you entered is still on this page. Free some room and try again, or keep a copy of everything as a file before you close it.',
+      full: 'Not saved: the browser’s store is full. What you entered is still on this page. Free some room and try again, or keep a copy of everything as a file before you close it.',
+      'no-answer':
+        'Not saved yet: the browser’s store has not answered for ten seconds. What you entered is still on this page. Keep a copy of everything as a file before you close it.',
+      cleared:
+        'The browser’s store was emptied while this page was open. What you see here is all that is left of it; signed-off changes may be gone. Keep it as a file, or write what is on this page again.',
+      newer:
+        'A newer version of this program has opened the shop in another window. Nothing more is written from this page. Load it again to go on.',
+    },
+    writeAnew: 'Write what is on this page again',
+    reload: 'Load the page again',
+    apart:
+      'One record was changed in two places. Both are kept until you pick. | {n} records were changed in two places. Both of each are kept until you pick.',
+    pick: 'Look and pick',
+    clockBack:
+      'The clock of this computer stands before the last thing that was written. Nothing is lost; times written now will be wrong until it is set.',
     unkept: 'Not kept as it stands: the last version that can be kept is saved in its place.',
     where: { name: 'Shop name', settings: 'Settings', machines: 'Machine', store: 'Part', runs: 'Change' },
     without:

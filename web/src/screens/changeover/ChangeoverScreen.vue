@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, defineAsyncComponent, nextTick } from 'vue'
+import { computed, defineAsyncComponent, nextTick, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { problemLine, STAGES, type Stage } from '@pepper-knot/core'
 import { provideRun } from '../../composables/useRun.ts'
@@ -21,6 +21,17 @@ const { t } = useI18n()
 const shop = useShop()
 
 const { run, machine, read: plan } = provideRun(() => props.id)
+// A signed-off change is read when it is looked at.
+const looking = ref(true)
+watch(
+  () => props.id,
+  async (id) => {
+    looking.value = true
+    await shop.loadRun(id).catch(() => undefined)
+    looking.value = false
+  },
+  { immediate: true },
+)
 
 const sound = computed(() => plan.value.plan !== undefined && plan.value.plan.problems.length === 0)
 const reached = computed<Record<Stage, boolean>>(() => ({
@@ -35,6 +46,7 @@ const reached = computed<Record<Stage, boolean>>(() => ({
     sound.value &&
     plan.value.plan!.steps.every((s) => run.value!.done.includes(s.id)),
 }))
+const saved = computed(() => shop.saveState === 'saved' || shop.saveState === 'saving')
 const go = (stage: Stage) => {
   if (run.value && reached.value[stage]) run.value.stage = stage
   void nextTick(() => window.scrollTo({ top: 0 }))
@@ -52,14 +64,15 @@ const stage = computed<Stage>(() =>
 </script>
 
 <template>
-  <div v-if="!run || !machine" class="screen">
+  <p v-if="looking && (!run || !machine)" class="screen" role="status">{{ t('app.loading') }}</p>
+  <div v-else-if="!run || !machine" class="screen">
     <h1>{{ t('change.lost') }}</h1>
     <p>
       <router-link to="/change">{{ t('nav.changes') }}</router-link>
     </p>
   </div>
-  <ConversionRun v-else-if="run.conversion" />
   <SignedOff v-else-if="run.signedOffAt" />
+  <ConversionRun v-else-if="run.conversion" />
   <div v-else>
     <nav class="stages" :aria-label="t('change.stages')">
       <button
@@ -73,12 +86,9 @@ const stage = computed<Stage>(() =>
       >
         {{ t(`stage.${s}`) }}
       </button>
-      <span
-        class="saved"
-        role="status"
-        :class="{ problem: shop.saveState === 'failed', quiet: shop.saveState !== 'failed' }"
-        >{{ t(`save.${shop.saveState}`) }}</span
-      >
+      <span class="saved" role="status" :class="saved ? 'quiet' : 'problem'">{{
+        t(`save.${shop.saveState}`)
+      }}</span>
     </nav>
     <DecideStage v-if="stage === 'decide'" @next="go('match')" />
     <MatchStage

@@ -1,15 +1,19 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, onMounted } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRouter } from 'vue-router'
 import { useMachines } from '../../stores/machines.ts'
 import { useRuns } from '../../stores/runs.ts'
+import { useShop } from '../../stores/shop.ts'
 import OpenRuns from '../bench/OpenRuns.vue'
 
 const { t, d } = useI18n()
 const router = useRouter()
 const machineStore = useMachines()
 const runStore = useRuns()
+const shop = useShop()
+// The signed-off ones are read when somebody looks at them.
+onMounted(() => void shop.loadPast())
 const past = computed(() =>
   runStore.list.filter((r) => r.signedOffAt).sort((a, b) => b.signedOffAt!.localeCompare(a.signedOffAt!)),
 )
@@ -34,12 +38,12 @@ const start = (machineId: string) => void router.push(`/change/${runStore.start(
     <ul class="past">
       <li v-for="run in past" :key="run.id">
         <router-link :to="`/change/${run.id}`">{{
-          t('change.title', { machine: run.frozen?.machine.name ?? '?', wire: run.label })
+          t('change.title', { machine: run.outcome?.machine ?? '?', wire: run.label })
         }}</router-link>
         <span class="muted tabular"
           >{{ d(new Date(run.signedOffAt!), { dateStyle: 'medium', timeStyle: 'short' })
-          }}<template v-if="run.pressureMark != null"
-            >, {{ t('sign.markIs', { mark: run.pressureMark }) }}</template
+          }}<template v-if="run.outcome?.mark !== undefined"
+            >, {{ t('sign.markIs', { mark: run.outcome.mark }) }}</template
           ></span
         >
       </li>

@@ -1,12 +1,15 @@
 <script setup lang="ts">
 import { useRun } from '../../composables/useRun.ts'
-import { computed } from 'vue'
+import { computed, markRaw } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRouter } from 'vue-router'
 import {
   FIRST_BY_HAND,
   changeoverRequestSchema,
+  conversionKept,
   formatMinutes,
+  keptPlan,
+  outcomeOf,
   partText,
   planConversion,
   settleConversion,
@@ -14,7 +17,7 @@ import {
   TOOL_NAMES,
   type Conversion,
 } from '@pepper-knot/core'
-import { useShop } from '../../stores/shop.ts'
+import { signOffId, useShop } from '../../stores/shop.ts'
 import { useMachines } from '../../stores/machines.ts'
 import { useParts } from '../../stores/parts.ts'
 import { useSettings } from '../../stores/settings.ts'
@@ -32,6 +35,7 @@ const partStore = useParts()
 const machine = computed(() => run.value.frozen?.machine ?? machineStore.byId(run.value.machineId))
 
 const plan = computed<Conversion | undefined>(() => {
+  if (run.value.planned) return conversionKept(run.value.planned)
   if (!machine.value) return undefined
   try {
     return planConversion(
@@ -55,11 +59,11 @@ function begin() {
         machine: machine.value,
         wire: FIRST_BY_HAND,
         job: { material: 'mild-steel', thicknessMm: 3 },
-        store: partStore.list,
       }),
     ),
   )
-  if (!frozen.success) return
+  if (!frozen.success || !plan.value) return
+  run.value.planned = markRaw(keptPlan(plan.value))
   run.value.frozen = frozen.data
   run.value.swapStartedAt = new Date().toISOString()
   run.value.stage = 'swap'
@@ -73,12 +77,21 @@ const settled = computed(() => {
 })
 function sign() {
   const done = settled.value!
-  shop.undoable(t('convert.done', { machine: done.machine.name, work: work.value }), () => {
-    machineStore.put(JSON.parse(JSON.stringify(done.machine)))
-    partStore.list = JSON.parse(JSON.stringify(done.store))
-    run.value.signedOffAt = new Date().toISOString()
-    run.value.label = work.value
-  })
+  const outcome = outcomeOf(run.value, plan.value!, done)
+  shop.undoable(
+    t('convert.done', { machine: done.machine.name, work: work.value }),
+    () => {
+      machineStore.put(JSON.parse(JSON.stringify(done.machine)))
+      partStore.list = JSON.parse(JSON.stringify(done.store))
+      const kept = run.value
+      kept.outcome = outcome
+      kept.frozen = undefined
+      kept.planned = undefined
+      kept.signedOffAt = new Date().toISOString()
+      kept.label = work.value
+    },
+    signOffId(run.value.id),
+  )
   void router.push('/')
 }
 </script>

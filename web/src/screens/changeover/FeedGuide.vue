@@ -20,7 +20,7 @@ import {
   windowCentreN,
 } from '@pepper-knot/core'
 import ChoiceRow from '../../parts/ChoiceRow.vue'
-import { useRuns } from '../../stores/runs.ts'
+import { useShop } from '../../stores/shop.ts'
 import { useSettings } from '../../stores/settings.ts'
 import MarkField from './MarkField.vue'
 
@@ -31,7 +31,7 @@ const props = defineProps<{
 const { run, plan } = useRun()
 const { t } = useI18n()
 const settings = useSettings()
-const runStore = useRuns()
+const shop = useShop()
 const has = (piece: 'brake' | 'thread' | 'pressure') => props.show === 'all' || props.show === piece
 
 const wire = computed(() => plan.value.context.wire)
@@ -55,7 +55,7 @@ const soft = computed(() => FAMILY_SHEETS[wire.value.family].soft)
 const test = computed(() => pressureTestWords(plan.value.context.practice.pressureTest, settings.units))
 const first = computed(() =>
   firstMarkSentence(
-    firstMark(goodMarks(runStore.list, run.value.machineId), window_.value, machine.value.scale),
+    firstMark(goodMarks(shop.digest, run.value.machineId), window_.value, machine.value.scale),
   ),
 )
 /** What the loop on the wood proves. */

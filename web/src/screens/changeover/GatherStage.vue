@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import { useRun } from '../../composables/useRun.ts'
-import { computed } from 'vue'
+import { computed, markRaw } from 'vue'
 import { useI18n } from 'vue-i18n'
 import {
   findingAlso,
   formatMinutes,
+  keptPlan,
   handOf,
   partText,
   STATION_NAMES,
@@ -62,7 +63,9 @@ function found(line: GatherLine) {
 const begun = computed(() => run.value.frozen !== undefined)
 function begin() {
   if (begun.value) return emit('next')
-  run.value.frozen = JSON.parse(JSON.stringify(read.value.request)) as ChangeoverRequest
+  const { store: _store, ...asked } = JSON.parse(JSON.stringify(read.value.request)) as ChangeoverRequest
+  run.value.planned = markRaw(keptPlan(plan.value))
+  run.value.frozen = asked
   run.value.swapStartedAt = new Date().toISOString()
   emit('next')
 }

@@ -2,10 +2,10 @@
 import { useRun } from '../../composables/useRun.ts'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { goodTry, partText, ranWellSentence, settle, startSentence } from '@pepper-knot/core'
+import { goodTry, outcomeOf, partText, ranWellSentence, settle, startSentence } from '@pepper-knot/core'
 import { standingMarks } from '../../parts/marks.ts'
 import WireLine from '../../parts/WireLine.vue'
-import { useShop } from '../../stores/shop.ts'
+import { signOffId, useShop } from '../../stores/shop.ts'
 import { useMachines } from '../../stores/machines.ts'
 import { useParts } from '../../stores/parts.ts'
 import { useSettings } from '../../stores/settings.ts'
@@ -46,19 +46,29 @@ const settled = computed(() =>
 const marks = computed(() => standingMarks(settled.value.machine, undefined, settings.units))
 
 function sign() {
-  const { machine, store } = settled.value
-  shop.undoable(t('sign.done', { machine: machine.name }), () => {
-    machineStore.put(JSON.parse(JSON.stringify(machine)))
-    partStore.list = JSON.parse(JSON.stringify(store))
-    const kept = run.value
-    kept.signedOffAt = new Date().toISOString()
-    if (kept.swapStartedAt)
-      // A clock set back meanwhile tells nothing: then no time is written.
-      kept.minutesTaken = Math.min(
-        100_000,
-        Math.max(0, Math.round((Date.now() - Date.parse(kept.swapStartedAt)) / 6000) / 10),
-      )
-  })
+  const done = settled.value
+  const { machine, store } = done
+  const outcome = outcomeOf(run.value, plan.value, done)
+  shop.undoable(
+    t('sign.done', { machine: machine.name }),
+    () => {
+      machineStore.put(JSON.parse(JSON.stringify(machine)))
+      partStore.list = JSON.parse(JSON.stringify(store))
+      const kept = run.value
+      kept.outcome = outcome
+      kept.frozen = undefined
+      kept.planned = undefined
+      kept.signedOffAt = new Date().toISOString()
+      if (kept.swapStartedAt)
+        // A clock set back meanwhile tells nothing: then no time is written.
+        kept.minutesTaken = Math.min(
+          100_000,
+          Math.max(0, Math.round((Date.now() - Date.parse(kept.swapStartedAt)) / 6000) / 10),
+        )
+    },
+    signOffId(run.value.id),
+  )
+  void shop.askToPersist()
 }
 </script>
 

@@ -1,43 +1,75 @@
 <script setup lang="ts">
 import { useRun } from '../../composables/useRun.ts'
-import { computed } from 'vue'
+import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import {
   STATION_NAMES,
   STATIONS,
   fittedShort,
-  goodTry,
+  partText,
+  passedMark,
   ranWellSentence,
+  startOf,
   startSentence,
 } from '@pepper-knot/core'
 import { exportShop } from '../../storage/exportShop.ts'
-import { useShop } from '../../stores/shop.ts'
+import { signOffId, useShop } from '../../stores/shop.ts'
 import { useSettings } from '../../stores/settings.ts'
+import MarkField from './MarkField.vue'
 
-const { run, read, title } = useRun()
+const { run, title } = useRun()
 const { t, d } = useI18n()
 const shop = useShop()
 const settings = useSettings()
+const outcome = computed(() => run.value.outcome)
 
 const setup = computed(() => {
-  if (!read.value.plan?.proof) return []
+  if (!outcome.value) return []
   const { pressureMark } = run.value
-  const end = {
-    ...read.value.plan.proof.end,
-    ...(pressureMark != null && { rollPressure: { mark: pressureMark } }),
-  }
+  const end = { ...outcome.value.end, ...(pressureMark != null && { rollPressure: { mark: pressureMark } }) }
   return STATIONS.filter((s) => s !== 'supply').map((station) => ({
     station,
     text: fittedShort(station, end, settings.units),
   }))
 })
-/** The ranAt it was signed off with, else those to start from. */
+/** The settings it was signed off with, else those to start from. */
 const ranAt = computed(() => {
-  const kept = goodTry(run.value.tries ?? [])
-  if (!kept) return read.value.plan?.start ? startSentence(read.value.plan.start, settings.units) : ''
-  return ranWellSentence(kept, settings.units)
+  if (outcome.value?.ran) return ranWellSentence(outcome.value.ran, settings.units)
+  const start = outcome.value && startOf(outcome.value)
+  return start ? startSentence(start, settings.units) : ''
 })
 const print = () => window.print()
+
+/** The sign-off can be taken back for as long as what it ended is kept. */
+const canUndo = ref(false)
+watch(
+  () => run.value.id,
+  async (id) => (canUndo.value = await shop.canUndo(signOffId(id))),
+  { immediate: true },
+)
+/** What was written can be mended without taking the change back. */
+const mending = ref(false)
+const note = ref('')
+let before: number | null | undefined
+function mend() {
+  note.value = run.value.note ?? ''
+  before = run.value.pressureMark
+  mending.value = true
+}
+/** The mark field writes as it is typed in. */
+function leave() {
+  if (run.value.pressureMark !== before) run.value.pressureMark = before
+  mending.value = false
+}
+function mended() {
+  const kept = run.value
+  shop.undoable(t('sign.mended'), () => {
+    kept.note = note.value.trim() || undefined
+    const { mark: _mark, ...rest } = kept.outcome!
+    kept.outcome = { ...rest, ...passedMark(kept) }
+  })
+  mending.value = false
+}
 </script>
 
 <template>
@@ -61,10 +93,28 @@ const print = () => window.print()
       </template>
     </dl>
     <p v-if="ranAt" class="tabular">{{ ranAt }}</p>
-    <p v-if="run.note">{{ run.note }}</p>
+    <template v-for="list in ['used', 'returned', 'scrapped'] as const" :key="list">
+      <section v-if="outcome?.[list].length">
+        <h2>{{ t(`sign.${list}`) }}</h2>
+        <ul>
+          <li v-for="(part, i) in outcome[list]" :key="i">{{ partText(part.kind, part, settings.units) }}</li>
+        </ul>
+      </section>
+    </template>
+    <p v-if="run.note && !mending" class="written">{{ run.note }}</p>
+    <section v-if="mending" class="mend no-print" :aria-label="t('sign.mend')">
+      <MarkField />
+      <v-textarea v-model="note" :label="t('sign.note')" rows="3" maxlength="20000" />
+      <div class="row">
+        <v-btn variant="flat" color="primary" @click="mended">{{ t('sign.mendSave') }}</v-btn>
+        <v-btn @click="leave">{{ t('app.cancel') }}</v-btn>
+      </div>
+    </section>
     <div class="row no-print">
-      <v-btn variant="flat" color="primary" @click="exportShop(shop.shop)">{{ t('sign.export') }}</v-btn>
+      <v-btn variant="flat" color="primary" @click="exportShop(shop)">{{ t('sign.export') }}</v-btn>
       <v-btn @click="print">{{ t('sign.print') }}</v-btn>
+      <v-btn v-if="!mending" @click="mend">{{ t('sign.mend') }}</v-btn>
+      <v-btn v-if="canUndo" @click="shop.undo(signOffId(run.id))">{{ t('sign.undo') }}</v-btn>
       <v-btn to="/">{{ t('nav.bench') }}</v-btn>
     </div>
   </div>
@@ -75,6 +125,17 @@ const print = () => window.print()
   max-width: 720px;
   display: grid;
   gap: 20px;
+}
+.written {
+  white-space: pre-line;
+  overflow-wrap: anywhere;
+}
+.mend {
+  display: grid;
+  gap: 14px;
+}
+h2 {
+  font-size: 1.1rem;
 }
 dl {
   display: grid;

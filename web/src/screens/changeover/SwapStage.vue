@@ -1,10 +1,11 @@
 <script setup lang="ts">
 import { useRun } from '../../composables/useRun.ts'
 import { useNow } from '@vueuse/core'
-import { computed, nextTick, ref, watch } from 'vue'
+import { computed, markRaw, nextTick, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import {
   formatMinutes,
+  keptPlan,
   PLACE_NAMES,
   walkMinutes,
   type Changeover,
@@ -19,6 +20,7 @@ import { useOnePress } from '../../parts/onePress.ts'
 import { planOf } from '../../stores/plan.ts'
 import { useShop } from '../../stores/shop.ts'
 import { useMachines } from '../../stores/machines.ts'
+import { useParts } from '../../stores/parts.ts'
 import { useRuns } from '../../stores/runs.ts'
 import CaptiveChain from './CaptiveChain.vue'
 import CrewSheet from './CrewSheet.vue'
@@ -36,6 +38,7 @@ const emit = defineEmits<{ next: []; dialIn: [] }>()
 const { t } = useI18n()
 const shop = useShop()
 const machineStore = useMachines()
+const partStore = useParts()
 const runStore = useRuns()
 
 const steps = computed(() => props.plan.steps)
@@ -73,13 +76,15 @@ function done(event?: Event) {
   const walk = walkMinutes(steps.value[at.value - 1]?.place ?? 'store', place)
   const minutes = Math.round(Math.max(0, (Date.now() - since) / 60_000 - walk) * 100) / 100
   since = Date.now()
-  run.value.times = [...(run.value.times ?? []), { task, minutes: Math.min(600, minutes) }].slice(-500)
+  run.value.times = [...(run.value.times ?? []), { step: id, task, minutes: Math.min(600, minutes) }].slice(
+    -500,
+  )
   run.value.done = [...run.value.done, id]
 }
 function back(event?: Event) {
   if (!counts(event)) return
-  const task = steps.value.find((s) => s.id === run.value.done.at(-1))?.task
-  if (task && run.value.times?.at(-1)?.task === task) run.value.times = run.value.times.slice(0, -1)
+  const last = run.value.done.at(-1)
+  if (last !== undefined) run.value.times = run.value.times?.filter((t) => t.step !== last)
   since = Date.now()
   run.value.done = run.value.done.slice(0, -1)
 }
@@ -93,8 +98,15 @@ const writing = ref<Station | null>(null)
 function wrote(machine: Machine) {
   writing.value = null
   machineStore.put(machine)
-  run.value.frozen = { ...run.value.frozen!, machine }
-  const { plan } = planOf(run.value, shop.shop)
+  const request = { ...run.value.frozen!, machine }
+  const again = planOf(
+    { ...run.value, planned: undefined, frozen: { ...request, store: partStore.list } },
+    shop.shop,
+    shop.digest,
+  )
+  const { plan } = again
+  run.value.frozen = JSON.parse(JSON.stringify(request)) as typeof request
+  run.value.planned = plan && markRaw(keptPlan(plan))
   const lacking =
     !plan || plan.problems.length > 0 || plan.gather.some((line) => !line.have && !line.ifNeeded)
   if (lacking) backTo(plan && plan.problems.length === 0 ? 'gather' : 'match')
@@ -103,7 +115,9 @@ function wrote(machine: Machine) {
 function backTo(stage: Stage) {
   const { id } = run.value
   runStore.list = runStore.list.map((r) =>
-    r.id === id ? { ...r, frozen: undefined, swapStartedAt: undefined, done: [], stage } : r,
+    r.id === id
+      ? { ...r, frozen: undefined, planned: undefined, swapStartedAt: undefined, done: [], stage }
+      : r,
   )
 }
 /** What was found at the machine was not what was planned for: back to Match, and the sheet begins anew. */

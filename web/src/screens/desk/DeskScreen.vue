@@ -103,7 +103,7 @@ const start = computed(() => {
   const own = ownSetting(
     {
       ranWell: machineId.value
-        ? lastGood(runStore.list, machineId.value, wire.value, asked)?.settings
+        ? lastGood(shop.digest, machineId.value, wire.value, asked)?.settings
         : undefined,
       machineChart: machine.value?.chart,
       wireSheet: sheet?.kind === 'wire' ? sheet.chart : undefined,

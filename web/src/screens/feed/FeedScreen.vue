@@ -23,7 +23,7 @@ import {
 } from '@pepper-knot/core'
 import LabelField from '../../parts/LabelField.vue'
 import { useMachines } from '../../stores/machines.ts'
-import { useRuns } from '../../stores/runs.ts'
+import { useShop } from '../../stores/shop.ts'
 import { useSettings } from '../../stores/settings.ts'
 import ChancesPanel from './ChancesPanel.vue'
 import FeedControls from './FeedControls.vue'
@@ -35,7 +35,7 @@ import WirePanels from './WirePanels.vue'
 const { t } = useI18n()
 const settings = useSettings()
 const machineStore = useMachines()
-const runStore = useRuns()
+const shop = useShop()
 const machineId = ref(machineStore.list[0]?.id)
 const machine = computed(() => machineStore.byId(machineId.value ?? ''))
 const machines = computed(() => machineStore.list.map((m) => ({ value: m.id, title: m.name })))
@@ -70,8 +70,7 @@ const answer = computed(() =>
       )
     : '',
 )
-// Every past change is planned anew for these: not again while something is dragged.
-const marks = computed(() => (machine.value ? goodMarks(runStore.list, machine.value.id) : []))
+const marks = computed(() => (machine.value ? goodMarks(shop.digest, machine.value.id) : []))
 const first = computed(() =>
   machine.value && window_.value
     ? firstMarkSentence(firstMark(marks.value, window_.value, machine.value.scale))

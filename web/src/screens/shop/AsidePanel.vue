@@ -2,7 +2,7 @@
 import { onMounted, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRoute } from 'vue-router'
-import { asideTexts, removeAside, type AsideText } from '../../storage/browserStore.ts'
+import { asideTexts, removeAside, type AsideText } from '../../storage/aside.ts'
 import { download } from '../../storage/download.ts'
 
 /** What could not be read, or stood where a shop was begun anew: kept until somebody saves or removes it. */

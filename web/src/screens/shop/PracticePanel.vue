@@ -12,13 +12,13 @@ import {
 import ChoiceRow from '../../parts/ChoiceRow.vue'
 import QuantityField from '../../parts/QuantityField.vue'
 import SchoolChoices from '../../parts/SchoolChoices.vue'
-import { useRuns } from '../../stores/runs.ts'
+import { useShop } from '../../stores/shop.ts'
 import { useSettings } from '../../stores/settings.ts'
 
 /** The shop's own way: schools, people, money, lead days. */
 const { t } = useI18n()
 const settings = useSettings()
-const runStore = useRuns()
+const shop = useShop()
 const practice = computed(() => settings.all.practice)
 const put = (change: object) => {
   const next = practiceSchema.safeParse({ ...practice.value, ...change })
@@ -41,7 +41,7 @@ const days = (text: string) => {
 }
 const notDays = (text: string) =>
   settingsSchema.shape.leadDays.safeParse(typedNumber(text)).success || t('field.range', { min: 0, max: 365 })
-const own = computed(() => Object.keys(ownMinutes(runStore.list.flatMap((r) => r.times ?? []))).length)
+const own = computed(() => Object.keys(ownMinutes(shop.digest.times)).length)
 </script>
 
 <template>

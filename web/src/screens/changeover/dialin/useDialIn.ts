@@ -14,6 +14,7 @@ import {
 } from '@pepper-knot/core'
 import { useMachines } from '../../../stores/machines.ts'
 import { useRuns } from '../../../stores/runs.ts'
+import { useShop } from '../../../stores/shop.ts'
 
 /** What a run's dialling in stands on: where it starts, what the machine can be set to, the tries, the next one. */
 export function useDialIn(
@@ -30,12 +31,13 @@ export function useDialIn(
 } {
   const machineStore = useMachines()
   const runStore = useRuns()
+  const shop = useShop()
   const machine = computed(() => machineStore.byId(run().machineId) ?? plan().context.machine)
   const tries = computed(() => runStore.byId(run().id)?.tries ?? run().tries ?? [])
   const before = computed(() => {
     const { wire, job } = plan().context
-    const others = runStore.list.filter((r) => r.id !== run().id)
-    return job && lastGood(others, run().machineId, wire, job)
+    // This run is not in it: it is open.
+    return job && lastGood(shop.digest, run().machineId, wire, job)
   })
   const dialIn = computed(() => {
     const { start, context, findings } = plan()

@@ -1,6 +1,6 @@
 import { USUAL_LEAD_DAYS } from '../machine/leadTime.ts'
 import { DEFAULT_PRACTICE } from '../practice/schools.ts'
-import type { Settings } from './file.ts'
+import type { Settings } from './settings.ts'
 
 /** Settings of a shop that set none; a test holds them equal to what the schema fills in. */
 export const defaultSettings = (): Settings => ({

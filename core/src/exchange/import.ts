@@ -1,0 +1,107 @@
+import type { Change } from '../keep/takeBack.ts'
+import { saysSame, type Content } from '../keep/fields.ts'
+import { apart, follow, shownContent, type Kept, type Writer } from '../keep/versions.ts'
+import { readKey, type Key } from '../record/contents.ts'
+import { entryShown } from '../record/entries.ts'
+import { mergeStates, type State } from '../record/state.ts'
+
+/** `entry/<run>/<entry>`: an entry beside the records. */
+export type EntryKey = `entry/${string}`
+export const entryKey = (run: string, id: string): EntryKey => `entry/${encodeURIComponent(run)}/${id}`
+export function readEntryKey(key: string): { run: string; id: string } | undefined {
+  const match = /^entry\/([^/]+)\/(.+)$/s.exec(key)
+  return match ? { run: decodeURIComponent(match[1]!), id: match[2]! } : undefined
+}
+
+/** What comes in: beside what is there, or in its place. */
+export const IMPORTS = ['merge', 'replace'] as const
+export type ImportHow = (typeof IMPORTS)[number]
+
+/** The shop after an import. In place of what is there: what is not in the file is removed, and can be put back. */
+export function imported(now: State, file: State, how: ImportHow, by: Writer): State {
+  const merged = mergeStates(now, file)
+  if (how === 'merge') return merged
+  const settle = (kept: Kept, content: Content | null): Kept =>
+    apart(kept).length === 0 && saysSame(shownContent(kept), content)
+      ? kept
+      : follow(kept, content, by, kept.since)
+  return {
+    records: new Map(
+      [...merged.records].map(([key, kept]) => [key, settle(kept, shownContent(file.records.get(key)))]),
+    ),
+    entries: new Map(
+      [...merged.entries].map(([run, of]) => [
+        run,
+        new Map(
+          [...of].map(([id, kept]) => [id, settle(kept, shownContent(file.entries.get(run)?.get(id)))]),
+        ),
+      ]),
+    ),
+  }
+}
+
+/** What of one list an import adds, changes and removes, and what a person must then pick. */
+export interface Difference {
+  what: 'machines' | 'store' | 'runs' | 'entries' | 'settings'
+  added: number
+  changed: number
+  removed: number
+  apart: number
+}
+const LIST_OF = {
+  machine: 'machines',
+  chart: 'machines',
+  part: 'store',
+  wire: 'store',
+  cylinder: 'store',
+  run: 'runs',
+  plan: 'runs',
+  shop: 'settings',
+  settings: 'settings',
+} as const
+
+/** Where two states differ: every record that changes, with what it was and what it becomes. */
+export function changesBetween(now: State, then: State): Change<Key | EntryKey>[] {
+  const changes: Change<Key | EntryKey>[] = []
+  const look = (key: Key | EntryKey, before: Content | null, after: Content | null) => {
+    if (!saysSame(before, after)) changes.push({ key, before, after })
+  }
+  for (const key of new Set([...now.records.keys(), ...then.records.keys()])) {
+    const [a, b] = [now.records.get(key), then.records.get(key)]
+    if (a !== b) look(key, shownContent(a), shownContent(b))
+  }
+  for (const run of new Set([...now.entries.keys(), ...then.entries.keys()])) {
+    const [a, b] = [now.entries.get(run), then.entries.get(run)]
+    if (a === b) continue
+    for (const id of new Set([...(a?.keys() ?? []), ...(b?.keys() ?? [])])) {
+      const [x, y] = [a?.get(id), b?.get(id)]
+      const said = (kept: Kept | undefined) =>
+        kept ? (entryShown(id, kept) as unknown as Content | null) : null
+      if (x !== y) look(entryKey(run, id), said(x), said(y))
+    }
+  }
+  return changes
+}
+
+const apartBefore = (kept: Kept | undefined) => kept !== undefined && apart(kept).length > 0
+
+/** The differences list by list, for a person to look at before anything is changed. */
+export function compareStates(now: State, then: State): Difference[] {
+  const rows = (['machines', 'store', 'runs', 'entries', 'settings'] as const).map((what) => ({
+    what,
+    added: 0,
+    changed: 0,
+    removed: 0,
+    apart: 0,
+  }))
+  const row = (what: Difference['what']) => rows.find((r) => r.what === what)!
+  const listOf = (key: string) => {
+    const kind = readKey(key)?.kind
+    return row(kind ? LIST_OF[kind] : 'entries')
+  }
+  for (const { key, before, after } of changesBetween(now, then))
+    listOf(key)[before === null ? 'added' : after === null ? 'removed' : 'changed']++
+  for (const [key, kept] of then.records)
+    if (apart(kept).length && !apartBefore(now.records.get(key))) listOf(key).apart++
+  return rows
+}

@@ -1,0 +1,123 @@
+import { planConversion } from '../changeover/convert/conversion.ts'
+import { planChangeover, type Changeover } from '../changeover/plan/plan.ts'
+import type { Conversion } from '../changeover/convert/conversion.ts'
+import { goodTry } from '../arc/tries.ts'
+import type { Content } from '../keep/fields.ts'
+import { nameFor } from '../keep/hash.ts'
+import { textOf } from '../keep/fields.ts'
+import type { Kept } from '../keep/versions.ts'
+import { practiceSchema } from '../practice/practice.ts'
+import { entriesOf } from '../record/entries.ts'
+import { keptPlan } from '../record/keptPlan.ts'
+import type { RunOutcome } from '../record/outcome.ts'
+import type { Run } from '../record/run.ts'
+import { passedMark, plannedCentreN } from '../record/signOff.ts'
+import { recordsOf, type RunEntries, type Shop, type State } from '../record/state.ts'
+import type { Key } from '../record/contents.ts'
+
+/** What a run of version 1 was planned to do; nothing where it cannot be planned any more. */
+function planThen(run: Run): Changeover | Conversion | undefined {
+  const { frozen, conversion } = run
+  if (!frozen) return undefined
+  try {
+    if (conversion)
+      return planConversion(
+        frozen.machine,
+        conversion,
+        run.gun,
+        frozen.store ?? [],
+        frozen.practice ?? practiceSchema.parse({}),
+      )
+    const plan = planChangeover(frozen)
+    return plan.ok ? plan.value : undefined
+  } catch {
+    return undefined
+  }
+}
+
+/**
+ * A run of version 1, which carried the whole store with it: an open one keeps its steps as they were planned, a
+ * signed-off one what it was.
+ */
+export function migrateRun(run: Run): Run {
+  const { frozen, ...rest } = run
+  if (!frozen) return run
+  const plan = planThen(run)
+  const { store = [], ...asked } = frozen
+  if (run.signedOffAt === undefined)
+    return plan && plan.steps.length
+      ? { ...rest, frozen: asked, planned: keptPlan(plan) }
+      : { ...rest, frozen }
+  const change = plan && 'required' in plan ? plan : undefined
+  const { supply: _supply, ...end } = change?.proof?.end ?? {}
+  const ran = goodTry(run.tries ?? [])
+  const centreN = change && plannedCentreN(change)
+  const outcome: RunOutcome = {
+    machine: frozen.machine.name,
+    ...(!run.conversion && { wire: frozen.wire }),
+    before: frozen.machine.fitted,
+    end: change?.proof ? end : plan && 'after' in plan ? plan.after.fitted : frozen.machine.fitted,
+    findings: (plan?.findings ?? []).map(({ station, verdict, rule }) => ({ station, verdict, rule })),
+    used: (plan?.gather ?? []).flatMap((l) => (l.storeIndex === null ? [] : [store[l.storeIndex]!])),
+    returned: [],
+    scrapped: [],
+    minutes: run.times ?? [],
+    ...(ran && { ran }),
+    ...(change?.start && { start: change.start as unknown as RunOutcome['start'] }),
+    ...passedMark(run),
+    ...(centreN && { centreN }),
+  }
+  return { ...rest, outcome: JSON.parse(JSON.stringify(outcome)) as RunOutcome }
+}
+
+/**
+ * Makes records of a shop of version 1. What it said has the same version wherever it is migrated, so that the same
+ * old text twice is no difference.
+ * @param seen the clock a record of this content has
+ * @yields how much of it is done, 0 to 1: planning a long record anew takes its time
+ */
+export function* migrating(
+  shop: Shop,
+  at: string,
+  seen: (key: string, content: Content) => Kept['versions'][number]['clock'] = (_key, content) => ({
+    [`v1-${nameFor(textOf(content))}`]: 1,
+  }),
+): Generator<number, State> {
+  const runs: Run[] = []
+  for (const [i, run] of shop.runs.entries()) {
+    runs.push(migrateRun(run))
+    yield (i + 1) / shop.runs.length
+  }
+  const store = shop.store.map((part, i) => ({
+    ...part,
+    id: part.id ?? `v1-${nameFor(`${i} ${textOf(part)}`)}`,
+  }))
+  const kept = (key: string, content: Content, since: number): Kept => {
+    const plain = JSON.parse(JSON.stringify(content)) as Content
+    return { since, versions: [{ clock: seen(key, plain), at, content: plain }] }
+  }
+  const records = new Map<Key, Kept>()
+  for (const [key, content] of recordsOf({ ...shop, store, runs }))
+    records.set(key, kept(key, content, records.size))
+  const entries = new Map<string, RunEntries>()
+  for (const run of runs) {
+    let tries = 0
+    const of = entriesOf(run, new Map(), Date.parse(run.startedAt), () => `v1-${++tries}`)
+    if (of.size)
+      entries.set(
+        run.id,
+        new Map(
+          [...of].map(([id, content], i) => [id, kept(`${run.id}/${id}`, content as unknown as Content, i)]),
+        ),
+      )
+  }
+  return { records, entries }
+}
+/** The same at once. */
+export function migrate(...args: Parameters<typeof migrating>): State {
+  const work = migrating(...args)
+  for (;;) {
+    const next = work.next()
+    if (next.done) return next.value
+  }
+}

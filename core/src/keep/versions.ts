@@ -1,0 +1,134 @@
+import { saysSame, textOf, type Content } from './fields.ts'
+import { compareVectors, covers, joinVectors, tick, type Vector } from './vector.ts'
+
+/** One state of a record, and what it has seen. */
+export interface Version {
+  clock: Vector
+  /** When it was written, ISO time of the device that wrote it: shown, and never trusted for the order. */
+  at: string
+  /** `null`: removed. */
+  content: Content | null
+  /** What was removed, for as long as it is kept. */
+  was?: Content
+}
+
+/**
+ * A record as it is kept: one version, or several that none of them has seen the others of. Then a person picks. The
+ * mark of a removed one stays for ever, so that an old file does not bring it back.
+ */
+export interface Kept {
+  /** Its place in lists: ms since 1970 when it was made, with a fraction for those made at once. */
+  since: number
+  versions: readonly Version[]
+}
+
+/** Days for which removed content can be put back. */
+export const KEPT_DAYS = 90
+
+const keyOf = (version: Version) => `${textOf(version.clock)} ${textOf(version.content)}`
+
+/** Two of the same state: what either still knows of it is known. */
+const one = (a: Version, b: Version): Version => {
+  const was = [a.was, b.was]
+    .filter((w) => w !== undefined)
+    .sort((x, y) => (textOf(x) < textOf(y) ? 1 : -1))[0]
+  return {
+    clock: a.clock,
+    at: a.at < b.at ? a.at : b.at,
+    content: a.content,
+    ...(was !== undefined && { was }),
+  }
+}
+
+/** Those that no other of them follows, in an order that is the same everywhere. */
+function standing(versions: readonly Version[]): Version[] {
+  const by = new Map<string, Version>()
+  for (const version of versions) {
+    const key = keyOf(version)
+    const same = by.get(key)
+    by.set(key, same ? one(same, version) : version)
+  }
+  const all = [...by]
+  return all
+    .filter(([, a]) => !all.some(([, b]) => compareVectors(a.clock, b.clock) === 'before'))
+    .sort(([x], [y]) => (x < y ? -1 : 1))
+    .map(([, version]) => version)
+}
+
+/** Two states of one record made one: in any order, in any grouping, and as often as one likes. */
+export const mergeKept = (a: Kept, b: Kept): Kept => ({
+  since: Math.min(a.since, b.since),
+  versions: standing([...a.versions, ...b.versions]),
+})
+
+/** The version that is shown: the newest of those that stand, one with content before one without. */
+export function shownVersion({ versions }: Kept): Version {
+  const better = (a: Version, b: Version) =>
+    (a.content === null) !== (b.content === null) ? b.content === null : a.at !== b.at ? a.at > b.at : false
+  const [first, ...rest] = versions
+  if (!first) throw new RangeError('a record without a version')
+  return rest.reduce((best, next) => (better(next, best) ? next : best), first)
+}
+export const shownContent = (kept: Kept | undefined): Content | null =>
+  kept === undefined ? null : shownVersion(kept).content
+
+/** Versions that say different things, for a person to pick from; empty where all is one. */
+export function apart(kept: Kept): Version[] {
+  const said: Version[] = []
+  for (const version of kept.versions)
+    if (!said.some((other) => saysSame(other.content, version.content))) said.push(version)
+  return said.length > 1 ? said : []
+}
+
+/** Who writes, and when. */
+export interface Writer {
+  device: string
+  /** ISO time, passed in. */
+  at: string
+  /** A name no device has: for a version written beside another that its writer had not seen. */
+  fork: string
+}
+
+const written = (clock: Vector, content: Content | null, was: Content | null, at: string): Version => ({
+  clock,
+  at,
+  content,
+  ...(content === null && was !== null && { was }),
+})
+
+/** The record with a version that follows all that is known of it. @param since where it is new */
+export function follow(kept: Kept | undefined, content: Content | null, by: Writer, since: number): Kept {
+  const known = kept?.versions.map((v) => v.clock) ?? []
+  const clock = tick(joinVectors(...known), by.device, known)
+  return {
+    since: kept?.since ?? since,
+    versions: [written(clock, content, shownContent(kept), by.at)],
+  }
+}
+
+/**
+ * The record with a version that follows only what its writer had seen; all that it had not seen stays beside it.
+ * @param seen what the writer had before him
+ */
+export function beside(kept: Kept, content: Content | null, seen: Vector, by: Writer): Kept {
+  const known = kept.versions.map((v) => v.clock)
+  const others = kept.versions.filter((v) => !covers(seen, v.clock))
+  // Counting on as the same device would seem to have seen what that device wrote meanwhile.
+  const own = tick(seen, by.device, known)
+  const clock = others.some((v) => covers(own, v.clock)) ? tick(seen, by.fork, known) : own
+  return {
+    since: kept.since,
+    versions: standing([...others, written(clock, content, shownContent(kept), by.at)]),
+  }
+}
+
+/** The record without removed content that was kept long enough. @param now ISO time, passed in */
+export function withoutOld(kept: Kept, now: string): Kept {
+  const old = (v: Version) =>
+    v.was !== undefined && Date.parse(now) - Date.parse(v.at) > KEPT_DAYS * 86_400_000
+  if (!kept.versions.some(old)) return kept
+  return {
+    ...kept,
+    versions: kept.versions.map((v) => (old(v) ? { clock: v.clock, at: v.at, content: null } : v)),
+  }
+}

@@ -1,0 +1,159 @@
+import { z } from 'zod'
+import { trySchema } from '../arc/tries.ts'
+import type { GoodMark } from '../feed/scale.ts'
+import type { Job } from '../machine/request.ts'
+import { readWire } from '../match/prepare.ts'
+import { isSized, type SizedWire } from '../wire/wire.ts'
+import type { Run } from './run.ts'
+
+const goodSchema = z.object({
+  run: z.string(),
+  machineId: z.string(),
+  at: z.string(),
+  family: z.string(),
+  classification: z.string().nullable(),
+  diameterMm: z.number(),
+  material: z.string(),
+  position: z.string(),
+  thicknessMm: z.number(),
+  settings: trySchema,
+})
+const markSchema = z.object({
+  run: z.string(),
+  machineId: z.string(),
+  at: z.string(),
+  mark: z.number(),
+  centreN: z.number(),
+})
+/** What the Bench, Feed and Dial in need of all signed-off changes, so that none of them has to be opened. */
+export const digestSchema = z.object({
+  /** How many were signed off. */
+  signed: z.number().int().min(0),
+  /** Settings that were good. */
+  good: z.array(goodSchema),
+  /** Pressure marks that passed their test. */
+  marks: z.array(markSchema),
+  /** How often each task took so many minutes, to the hundredth. */
+  times: z.record(z.string(), z.record(z.string(), z.number().int().min(1))),
+})
+export type Digest = z.infer<typeof digestSchema>
+export type TaskTimes = Digest['times']
+
+export const emptyDigest = (): Digest => ({ signed: 0, good: [], marks: [], times: {} })
+
+type Good = Digest['good'][number]
+const goodOf = (run: Run): Good | undefined => {
+  const { outcome, job } = run
+  if (!outcome?.ran || !outcome.wire || !job.material || !job.thicknessMm) return undefined
+  const read = readWire(outcome.wire, '')
+  if (!read.ok || !isSized(read.value.wire)) return undefined
+  const { family, classification, diameterMm } = read.value.wire
+  return {
+    run: run.id,
+    machineId: run.machineId,
+    at: run.signedOffAt!,
+    family,
+    classification: classification ?? null,
+    diameterMm,
+    material: job.material,
+    position: job.position ?? 'flat',
+    thicknessMm: job.thicknessMm,
+    settings: outcome.ran,
+  }
+}
+const markOf = ({ id, machineId, signedOffAt, outcome }: Run): Digest['marks'][number] | undefined =>
+  outcome?.mark !== undefined && outcome.centreN
+    ? { run: id, machineId, at: signedOffAt!, mark: outcome.mark, centreN: outcome.centreN }
+    : undefined
+
+const counted = (times: TaskTimes, run: Run, by: 1 | -1): TaskTimes => {
+  const next: TaskTimes = { ...times }
+  for (const { task, minutes } of run.outcome!.minutes) {
+    const text = String(Math.round(minutes * 100) / 100)
+    const { [text]: before = 0, ...others } = next[task] ?? {}
+    const row = before + by > 0 ? { ...others, [text]: before + by } : others
+    if (Object.keys(row).length) next[task] = row
+    else delete next[task]
+  }
+  return next
+}
+/** By time, and where two were signed off at once by their id: the order does not depend on who came first. */
+const placed = <R extends { at: string; run: string }>(rows: readonly R[], row: R | undefined): R[] => {
+  if (!row) return [...rows]
+  const after = (r: R) => (r.at !== row.at ? r.at > row.at : r.run > row.run)
+  const at = rows.findIndex(after)
+  return at < 0 ? [...rows, row] : [...rows.slice(0, at), row, ...rows.slice(at)]
+}
+
+/** The digest with one more signed-off change. One that is open teaches nothing yet. */
+export const digestWith = (digest: Digest, run: Run): Digest =>
+  run.signedOffAt === undefined || !run.outcome
+    ? digest
+    : {
+        signed: digest.signed + 1,
+        good: placed(digest.good, goodOf(run)),
+        marks: placed(digest.marks, markOf(run)),
+        times: counted(digest.times, run, 1),
+      }
+/** The digest without a change that is in it. @param run as it was when it was counted */
+export const digestWithout = (digest: Digest, run: Run): Digest =>
+  run.signedOffAt === undefined || !run.outcome
+    ? digest
+    : {
+        signed: digest.signed - 1,
+        good: digest.good.filter((row) => row.run !== run.id),
+        marks: digest.marks.filter((row) => row.run !== run.id),
+        times: counted(digest.times, run, -1),
+      }
+/** The digest of a whole record, worked out anew. */
+export function digestOf(runs: Iterable<Run>): Digest {
+  const digest = emptyDigest()
+  const good: Good[] = []
+  const marks: Digest['marks'] = []
+  for (const run of runs) {
+    if (run.signedOffAt === undefined || !run.outcome) continue
+    digest.signed++
+    const [g, m] = [goodOf(run), markOf(run)]
+    if (g) good.push(g)
+    if (m) marks.push(m)
+    for (const { task, minutes } of run.outcome.minutes) {
+      const text = String(Math.round(minutes * 100) / 100)
+      const row = (digest.times[task] ??= {})
+      row[text] = (row[text] ?? 0) + 1
+    }
+  }
+  const inTime = (a: { at: string; run: string }, b: { at: string; run: string }) =>
+    a.at < b.at || (a.at === b.at && a.run < b.run) ? -1 : 1
+  return { ...digest, good: good.sort(inTime), marks: marks.sort(inTime) }
+}
+
+/** Marks of one machine that passed their test, oldest first, each with the middle of the window it was found in. */
+export const goodMarks = ({ marks }: Digest, machineId: string): GoodMark[] =>
+  marks.filter((m) => m.machineId === machineId).map(({ mark, centreN }) => ({ mark, centreN }))
+
+/** A thickness so much thinner or thicker is another job. common practice, no source */
+const SAME_THICKNESS = 0.25
+
+/**
+ * The settings that were good when this wire last ran on this machine on such metal, and when: the same family,
+ * classification and size, the same metal in the same position, a thickness within a quarter.
+ */
+export function lastGood(
+  { good }: Digest,
+  machineId: string,
+  wire: SizedWire,
+  job: Partial<Job>,
+): { settings: Good['settings']; at: string } | undefined {
+  const { thicknessMm } = job
+  if (!thicknessMm) return undefined
+  return good.findLast(
+    (then) =>
+      then.machineId === machineId &&
+      then.material === job.material &&
+      then.position === (job.position ?? 'flat') &&
+      Math.abs(then.thicknessMm / thicknessMm - 1) <= SAME_THICKNESS &&
+      then.family === wire.family &&
+      then.classification === (wire.classification ?? null) &&
+      then.diameterMm === wire.diameterMm,
+  )
+}

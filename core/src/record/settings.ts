@@ -1,0 +1,16 @@
+import { z } from 'zod'
+import { HEAT_CONVENTIONS } from '../arc/limits.ts'
+import { USUAL_LEAD_DAYS } from '../machine/leadTime.ts'
+import { practiceSchema } from '../practice/practice.ts'
+
+export const settingsSchema = z.object({
+  units: z.enum(['metric', 'inch']).default('metric'),
+  theme: z.enum(['system', 'light', 'dark']).default('system'),
+  readAloud: z.boolean().default(true),
+  practice: practiceSchema.default(practiceSchema.parse({})),
+  /** Days an ordered part usually takes. */
+  leadDays: z.number().int().min(0).max(365).default(USUAL_LEAD_DAYS),
+  /** By which convention heat input is named first. */
+  heatConvention: z.enum(HEAT_CONVENTIONS).default('en-1011'),
+})
+export type Settings = z.infer<typeof settingsSchema>

@@ -1,0 +1,49 @@
+import { goodTry } from '../arc/tries.ts'
+import type { Conversion } from '../changeover/convert/conversion.ts'
+import type { Changeover } from '../changeover/plan/plan.ts'
+import type { Start } from '../changeover/plan/startFor.ts'
+import type { Settled } from '../changeover/stock/settle.ts'
+import { feedSetupOf } from '../feed/setup.ts'
+import { pressureWindow } from '../feed/pressureWindow.ts'
+import { windowCentreN } from '../feed/scale.ts'
+import { MOST_PARTS, type RunOutcome } from './outcome.ts'
+import type { Run } from './run.ts'
+
+/** The middle of the pressure window of a plan's end state; nothing where no pressure does. */
+export function plannedCentreN(plan: Changeover): number | undefined {
+  if (!plan.proof) return undefined
+  const { supply: _supply, ...fitted } = plan.proof.end
+  const pressure = pressureWindow(feedSetupOf(plan.context.machine, fitted, plan.context.wire).setup)
+  return pressure.opens ? windowCentreN(pressure) : undefined
+}
+
+/** The pressure mark of a run, where it passed. */
+export const passedMark = ({ pressureMark, pressureResult }: Run): Pick<RunOutcome, 'mark'> =>
+  pressureMark != null && (pressureResult ?? 'right') === 'right' ? { mark: pressureMark } : {}
+
+/** What to write down of a change that is signed off now. @param settled the shop as it becomes */
+export function outcomeOf(run: Run, plan: Changeover | Conversion, settled: Settled): RunOutcome {
+  const ran = goodTry(run.tries ?? [])
+  const change = 'required' in plan ? plan : undefined
+  const centreN = change && plannedCentreN(change)
+  return plain({
+    machine: settled.machine.name,
+    ...(change && run.frozen && { wire: run.frozen.wire }),
+    before: plan.context.machine.fitted,
+    end: settled.machine.fitted,
+    findings: plan.findings.map(({ station, verdict, rule }) => ({ station, verdict, rule })),
+    used: settled.used.slice(0, MOST_PARTS),
+    returned: settled.returned.slice(0, MOST_PARTS),
+    scrapped: settled.scrapped.slice(0, MOST_PARTS),
+    minutes: run.times ?? [],
+    ...(ran && { ran }),
+    ...(change?.start && { start: change.start as unknown as RunOutcome['start'] }),
+    ...passedMark(run),
+    ...(centreN && { centreN }),
+  })
+}
+
+/** The settings a signed-off change set out from. */
+export const startOf = ({ start }: RunOutcome): Start | undefined => start as unknown as Start | undefined
+
+const plain = <T>(value: T): T => JSON.parse(JSON.stringify(value)) as T

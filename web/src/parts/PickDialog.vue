@@ -1,0 +1,160 @@
+<script setup lang="ts">
+import { computed, ref, watch } from 'vue'
+import { useI18n } from 'vue-i18n'
+import {
+  apart,
+  differences,
+  fieldText,
+  fieldValueText,
+  recordText,
+  shownVersion,
+  withField,
+  type Content,
+  type Key,
+  type Version,
+} from '@pepper-knot/core'
+import { useShop } from '../stores/shop.ts'
+import { useSettings } from '../stores/settings.ts'
+import DialogBox from './DialogBox.vue'
+
+/** A record that was changed in two places: both side by side, field by field, and a person picks. */
+const props = defineProps<{ keys: readonly Key[] }>()
+const emit = defineEmits<{ close: [] }>()
+const { t, d } = useI18n()
+const shop = useShop()
+const settings = useSettings()
+const key = computed(() => props.keys[0])
+const versions = computed<Version[]>(() => {
+  void shop.saveState
+  const kept = key.value && shop.kept(key.value)
+  if (!kept) return []
+  const [shown, all] = [shownVersion(kept), apart(kept)]
+  return [shown, ...all.filter((v) => v !== shown && differences(v.content, shown.content).length > 0)].slice(
+    0,
+    2,
+  )
+})
+const here = computed(() => versions.value[0]?.content ?? null)
+const there = computed(() => versions.value[1]?.content ?? null)
+const rows = computed(() => differences(here.value, there.value))
+const pathOf = (path: readonly string[]) => path.join('.')
+const picks = ref<Record<string, 'a' | 'b'>>({})
+watch(key, () => (picks.value = {}))
+const whole = computed(() => rows.value.some((row) => row.path.length === 0))
+const picked = (path: readonly string[]) => picks.value[pathOf(path)] ?? 'a'
+const pickAll = (side: 'a' | 'b') =>
+  (picks.value = Object.fromEntries(rows.value.map((row) => [pathOf(row.path), side])))
+const text = (path: readonly string[], value: unknown) =>
+  path.length === 0
+    ? value === null
+      ? t('pick.removed')
+      : recordText(key.value!, value as Content, settings.units)
+    : fieldValueText(path, value, settings.units)
+const when = (version: Version | undefined) =>
+  version && d(new Date(version.at), { dateStyle: 'medium', timeStyle: 'medium' })
+
+async function keep() {
+  let content: Content | null = here.value
+  if (whole.value) content = picked([]) === 'a' ? here.value : there.value
+  else
+    for (const row of rows.value)
+      if (picked(row.path) === 'b' && content) content = withField(content, row.path, row.b)
+  await shop.settle(key.value!, content)
+  if (props.keys.length === 0) emit('close')
+}
+/** All that is left, one way. */
+async function keepAll(side: 'a' | 'b') {
+  for (const one of [...props.keys]) {
+    const kept = shop.kept(one)
+    if (!kept) continue
+    const shown = shownVersion(kept)
+    const other = apart(kept).find((v) => v !== shown)
+    await shop.settle(one, side === 'a' || !other ? shown.content : other.content)
+  }
+  emit('close')
+}
+</script>
+
+<template>
+  <DialogBox :label="t('pick.title')" :max-width="860" @close="$emit('close')">
+    <h2>{{ t('pick.title') }}</h2>
+    <p>{{ t('pick.text') }}</p>
+    <template v-if="key && versions.length > 1">
+      <h3>{{ recordText(key, here ?? there, settings.units) }}</h3>
+      <table>
+        <thead>
+          <tr>
+            <th scope="col">{{ t('pick.field') }}</th>
+            <th scope="col">
+              {{ t('pick.here') }}<br /><span class="muted tabular">{{ when(versions[0]) }}</span>
+            </th>
+            <th scope="col">
+              {{ t('pick.there') }}<br /><span class="muted tabular">{{ when(versions[1]) }}</span>
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          <tr v-for="row in rows" :key="pathOf(row.path)">
+            <th scope="row">{{ row.path.length ? fieldText(row.path) : t('pick.whole') }}</th>
+            <td v-for="side in ['a', 'b'] as const" :key="side">
+              <label :class="{ on: picked(row.path) === side }">
+                <input
+                  type="radio"
+                  :name="`pick-${pathOf(row.path)}`"
+                  :checked="picked(row.path) === side"
+                  @change="picks[pathOf(row.path)] = side"
+                />
+                <span>{{ text(row.path, row[side]) }}</span>
+              </label>
+            </td>
+          </tr>
+        </tbody>
+      </table>
+      <div class="row">
+        <v-btn variant="flat" color="primary" @click="keep">{{ t('pick.keep') }}</v-btn>
+        <v-btn v-if="rows.length > 1" @click="pickAll('a')">{{ t('pick.allHere') }}</v-btn>
+        <v-btn v-if="rows.length > 1" @click="pickAll('b')">{{ t('pick.allThere') }}</v-btn>
+      </div>
+      <div v-if="keys.length > 1" class="row">
+        <span class="muted">{{ t('pick.left', keys.length) }}</span>
+        <v-btn @click="keepAll('a')">{{ t('pick.everyHere') }}</v-btn>
+        <v-btn @click="keepAll('b')">{{ t('pick.everyThere') }}</v-btn>
+      </div>
+    </template>
+    <p v-else>{{ t('pick.none') }}</p>
+    <div class="row">
+      <v-btn @click="$emit('close')">{{ t('app.close') }}</v-btn>
+    </div>
+  </DialogBox>
+</template>
+
+<style scoped>
+table {
+  border-collapse: collapse;
+  width: 100%;
+}
+th,
+td {
+  text-align: left;
+  vertical-align: top;
+  padding: 8px 10px 8px 0;
+  border-bottom: 1px solid var(--rule);
+  overflow-wrap: anywhere;
+}
+label {
+  display: flex;
+  gap: 10px;
+  min-height: 44px;
+  align-items: center;
+  cursor: pointer;
+}
+label.on span {
+  font-weight: 700;
+}
+input {
+  width: 22px;
+  height: 22px;
+  flex: none;
+  accent-color: var(--copper);
+}
+</style>

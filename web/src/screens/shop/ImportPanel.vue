@@ -1,0 +1,172 @@
+<script setup lang="ts">
+import { proxy, wrap, type Remote } from 'comlink'
+import { computed, onScopeDispose, ref, shallowRef } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { IMPORTS, problemLine, type Difference, type ImportHow, type Problem } from '@pepper-knot/core'
+import ChoiceRow from '../../parts/ChoiceRow.vue'
+import { download } from '../../storage/download.ts'
+import { newId, useShop } from '../../stores/shop.ts'
+import type { ImportWorker, LookedAt } from '../../workers/import.worker.ts'
+
+/** A file is read whole, what it would change is shown, and then all of it goes in or nothing. */
+const { t, d } = useI18n()
+const shop = useShop()
+const state = ref<'none' | 'reading' | 'shown' | 'writing'>('none')
+const share = ref(0)
+const problems = ref<Problem[]>([])
+const failed = ref(false)
+const looked = shallowRef<LookedAt>()
+const how = ref<ImportHow>('merge')
+const rows = computed<Difference[]>(() => looked.value?.differences[how.value] ?? [])
+const nothing = computed(() => rows.value.every((r) => r.added + r.changed + r.removed + r.apart === 0))
+
+let raw: Worker | undefined
+let worker: Remote<ImportWorker> | undefined
+function start() {
+  if (worker) return worker
+  raw = new Worker(new URL('../../workers/import.worker.ts', import.meta.url), { type: 'module' })
+  raw.onerror = () => {
+    failed.value = true
+    state.value = 'none'
+  }
+  return (worker = wrap<ImportWorker>(raw))
+}
+onScopeDispose(() => raw?.terminate())
+
+async function choose(event: Event) {
+  const input = event.target as HTMLInputElement
+  const file = input.files?.[0]
+  input.value = ''
+  if (!file) return
+  problems.value = []
+  failed.value = false
+  looked.value = undefined
+  share.value = 0
+  how.value = 'merge'
+  state.value = 'reading'
+  try {
+    await shop.save()
+    const read = await start().look(
+      await file.text(),
+      t('shop.unnamed'),
+      proxy((done) => void (share.value = done)),
+    )
+    if (!read) return
+    if (read.ok) looked.value = read.value
+    else problems.value = read.problems
+    state.value = read.ok ? 'shown' : 'none'
+  } catch {
+    failed.value = true
+    state.value = 'none'
+  }
+}
+function stop() {
+  void worker?.stop()
+  looked.value = undefined
+  state.value = 'none'
+}
+async function apply() {
+  state.value = 'writing'
+  const id = newId()
+  const label = t('shop.imported')
+  try {
+    await start().write(how.value, label, id)
+    await shop.shownAnew({ label, id })
+  } catch {
+    failed.value = true
+  }
+  looked.value = undefined
+  state.value = 'none'
+}
+const saveAside = () => download('not-read.json', JSON.stringify(looked.value!.aside, null, 2))
+</script>
+
+<template>
+  <div class="import">
+    <div class="row">
+      <slot />
+      <label class="file">
+        <span>{{ t('shop.import') }}</span>
+        <input type="file" accept=".json,application/json" :disabled="state !== 'none'" @change="choose" />
+      </label>
+    </div>
+    <div v-if="state === 'reading' || state === 'writing'" class="note row" role="status">
+      <span>{{ t(state === 'reading' ? 'shop.reading' : 'shop.writing') }}</span>
+      <progress v-if="state === 'reading'" :value="share" max="1" :aria-label="t('shop.reading')" />
+      <v-btn v-if="state === 'reading'" @click="stop">{{ t('shop.stop') }}</v-btn>
+    </div>
+    <div v-if="problems.length" class="note note--stop" role="alert">
+      <b>{{ t('shop.refused') }}</b>
+      <p v-for="problem in problems.slice(0, 8)" :key="problemLine(problem)">{{ problemLine(problem) }}</p>
+    </div>
+    <div v-if="failed" class="note note--stop" role="alert">
+      <p>{{ t('shop.importFailed') }}</p>
+    </div>
+    <div v-if="state === 'shown' && looked" class="note" role="status">
+      <b>{{ t('shop.fromFile', { name: looked.name ?? '?' }) }}</b>
+      <p v-if="looked.savedAt" class="muted">
+        {{
+          t('shop.savedAt', { at: d(new Date(looked.savedAt), { dateStyle: 'medium', timeStyle: 'short' }) })
+        }}
+      </p>
+      <ChoiceRow
+        :model-value="how"
+        :ask="t('shop.how')"
+        :choices="IMPORTS.map((value) => ({ value, title: t(`shop.hows.${value}`) }))"
+        @update:model-value="how = $event ?? how"
+      />
+      <p>{{ t(`shop.howText.${how}`) }}</p>
+      <p v-if="nothing">{{ t('shop.noDifference') }}</p>
+      <ul v-else>
+        <li v-for="row in rows" :key="row.what">
+          {{ t(`shop.lists.${row.what}`) }}:
+          {{ t('shop.difference', { added: row.added, changed: row.changed, removed: row.removed }) }}
+          <b v-if="row.apart" class="problem">{{ t('shop.toPick', row.apart) }}</b>
+        </li>
+      </ul>
+      <p v-if="looked.aside.length" class="problem">
+        {{ t('shop.leftOut', looked.aside.length) }}
+        <v-btn size="small" @click="saveAside">{{ t('aside.save') }}</v-btn>
+      </p>
+      <div class="row">
+        <v-btn variant="flat" color="primary" @click="apply">{{ t('shop.apply') }}</v-btn>
+        <v-btn @click="stop">{{ t('app.cancel') }}</v-btn>
+      </div>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.import {
+  display: grid;
+  gap: 14px;
+  justify-items: start;
+}
+.note {
+  width: 100%;
+}
+.file {
+  position: relative;
+  display: inline-flex;
+  align-items: center;
+  min-height: 44px;
+  padding: 0 16px;
+  border: 2px solid currentcolor;
+  font-weight: 650;
+  cursor: pointer;
+}
+.file input {
+  position: absolute;
+  inset: 0;
+  opacity: 0;
+  cursor: pointer;
+}
+.file:focus-within {
+  outline: 3px solid var(--copper);
+  outline-offset: 2px;
+}
+progress {
+  width: 200px;
+  accent-color: var(--copper);
+}
+</style>

@@ -1,0 +1,38 @@
+import { boxes } from './edge.ts'
+
+/** What could not be read, kept until somebody saves or removes it. */
+export interface AsideText {
+  key: string
+  /** ISO time at which it was laid aside. */
+  at: string
+  text: string
+}
+const ASIDE = 'aside/'
+
+/** Everything that was laid aside, the newest first. */
+export async function asideTexts(): Promise<AsideText[]> {
+  const keys = (await boxes.meta.keys()).filter((key) => key.startsWith(ASIDE))
+  const found = await Promise.all(
+    keys.map(async (key) => {
+      const kept = (await boxes.meta.get(key)) as { text?: unknown } | null
+      const text = typeof kept?.text === 'string' ? kept.text : JSON.stringify(kept)
+      return { key, at: key.slice(ASIDE.length).replace(/\+*$/, ''), text }
+    }),
+  )
+  return found.sort((a, b) => (a.at < b.at ? 1 : -1))
+}
+export const removeAside = (key: string): Promise<void> => boxes.meta.remove(key)
+
+/** Lays aside all there is, and empties the store: only where somebody said so. */
+export async function clearAside(): Promise<void> {
+  const dump: Record<string, [string, unknown][]> = {}
+  for (const [name, box] of Object.entries(boxes)) {
+    dump[name] = (await box.all()).filter(([key]) => name !== 'meta' || !key.startsWith(ASIDE))
+  }
+  if (Object.values(dump).every((rows) => rows.length === 0)) return
+  let key = `${ASIDE}${new Date().toISOString()}`
+  while ((await boxes.meta.get(key)) !== null) key += '+'
+  await boxes.meta.set(key, { where: 'store', text: JSON.stringify(dump, null, 1) })
+  for (const [name, rows] of Object.entries(dump))
+    for (const [row] of rows) await boxes[name as keyof typeof boxes].remove(row)
+}

@@ -1,0 +1,606 @@
+import {
+  apart,
+  beside,
+  changesBetween,
+  covers,
+  digestOf,
+  digestSchema,
+  digestWith,
+  digestWithout,
+  emptyDigest,
+  entryShown,
+  follow,
+  KEPT_DAYS,
+  mergeFields,
+  PAGE_ENTRIES,
+  readContent,
+  readEntry,
+  readEntryKey,
+  readKey,
+  readRecord,
+  saysSame,
+  shownContent,
+  shownVersion,
+  withoutOld,
+  type Change,
+  type Content,
+  type Digest,
+  type EntryKey,
+  type Kept,
+  type Key,
+  type Run,
+  type RunEntries,
+  type State,
+  type Vector,
+  type Writer,
+} from '@pepper-knot/core'
+import type { BoxName, Boxes } from './boxes.ts'
+import {
+  freshHead,
+  HEAD,
+  headSchema,
+  MOST_KEYS,
+  MOST_RECENT,
+  MOST_UNDO,
+  STORE_VERSION,
+  type Head,
+} from './head.ts'
+import { finishLeft, writeBatch, type Put } from './journal.ts'
+import type { Locked } from './lock.ts'
+
+export type AnyKey = Key | EntryKey
+/** One record or entry that a touch changes, and what its writer had seen of it. */
+export interface PageChange extends Change<AnyKey> {
+  seen?: Vector | undefined
+  /** It is removed because its making is taken back: nothing of it is kept. */
+  unmade?: boolean
+}
+export interface Touch {
+  id: string
+  /** Said of it, where it can be taken back. */
+  label?: string | undefined
+  changes: PageChange[]
+}
+export interface UndoItem {
+  id: string
+  label: string
+  at: string
+  changes: Change<AnyKey>[]
+}
+
+/** The store was emptied by somebody else while the page was open. */
+export class Cleared extends Error {
+  constructor() {
+    super('the store was cleared')
+    this.name = 'Cleared'
+  }
+}
+/** The store was written by a newer version of this program. */
+export class Newer extends Error {
+  constructor() {
+    super('the store is of a newer version')
+    this.name = 'Newer'
+  }
+}
+
+interface Page {
+  n: number
+  entries: Map<string, Kept>
+}
+export interface BooksGiven {
+  boxes: Boxes
+  locked: Locked
+  /** ISO time. */
+  now: () => string
+  newId: () => string
+  /** Tells the other tabs that there is something new. */
+  tell: () => void
+}
+
+/** Ms of reading between two breaths: the page is never held longer. */
+const BREATH_MS = 40
+const breathe = () => new Promise((done) => setTimeout(done))
+const DIGEST = 'digest'
+const OPEN_RUNS = 'open-runs'
+const ASIDE = 'aside/'
+const undoKey = (id: string) => `undo/${id}`
+/** A touch that signed a run off: it can be taken back for as long as its plan is kept. */
+const isSignOff = (id: string) => id.startsWith('sign-off-')
+/** A plan that ends is kept where removed things are, and not twice. */
+const noPlan = ({ key, before, after }: PageChange): Change<AnyKey> =>
+  key.startsWith('plan/') && after === null ? { key, before: null, after } : { key, before, after }
+const pageKey = (run: string, n: number) => `${encodeURIComponent(run)}/${n}`
+const boxOf = (key: Key): BoxName => (/^(?:run|plan)\//.test(key) ? 'runs' : 'records')
+const withoutContent = (kept: Kept): Kept => ({
+  ...kept,
+  versions: kept.versions.map(({ clock, at, content }) => ({ clock, at, content })),
+})
+const isOpen = (content: Content | null) => content !== null && content.signedOffAt === undefined
+
+/**
+ * The store as one tab knows it: reads what is there, brings a touch together with what others wrote meanwhile, and
+ * writes it as one batch. Nothing of the page is in here.
+ */
+export function createBooks({ boxes, locked, now, newId, tell }: BooksGiven) {
+  let head: Head | undefined
+  let records = new Map<Key, Kept>()
+  const pages = new Map<string, Page[]>()
+  let digest: Digest = emptyDigest()
+  let asideCount = 0
+
+  async function layAside(where: string, what: unknown): Promise<void> {
+    let key = `${ASIDE}${now()}`
+    while ((await boxes.meta.get(key)) !== null) key += '+'
+    await boxes.meta.set(key, {
+      where,
+      text: typeof what === 'string' ? what : JSON.stringify(what, null, 2),
+    })
+    asideCount++
+  }
+  const finish = () => finishLeft(boxes, (left) => layAside('journal', left))
+
+  /** @throws Newer; a head that is none is laid aside, and the records are kept without it */
+  async function readHead(): Promise<Head | undefined> {
+    const raw = await boxes.meta.get(HEAD)
+    if (raw === null || raw === undefined) return undefined
+    const read = headSchema.safeParse(raw)
+    const version = read.success ? read.data.version : (raw as { version?: unknown }).version
+    if (typeof version === 'number' && version > STORE_VERSION) throw new Newer()
+    if (read.success) return read.data
+    await layAside(HEAD, raw)
+    await boxes.meta.remove(HEAD)
+    return undefined
+  }
+
+  /** Reads what lies in one box; what cannot be read is laid aside and taken out. */
+  async function takeIn(box: 'records' | 'runs', raw: Iterable<[string, unknown]>): Promise<void> {
+    let since = performance.now()
+    for (const [key, value] of raw) {
+      const read = readRecord(value)
+      if (read.ok && read.value.key === key) records.set(read.value.key, read.value.kept)
+      else {
+        await layAside(key, value)
+        await boxes[box].remove(key)
+      }
+      if (performance.now() - since > BREATH_MS) {
+        await breathe()
+        since = performance.now()
+      }
+    }
+  }
+  const pageOf = async (key: string, run: string, n: number, raw: unknown): Promise<Page> => {
+    const page: Page = { n, entries: new Map() }
+    if (!Array.isArray(raw)) {
+      if (raw !== null && raw !== undefined) await layAside(key, raw)
+      return page
+    }
+    const bad: unknown[] = []
+    for (const one of raw) {
+      const read = readEntry(one)
+      if (read.ok && read.value.run === run) page.entries.set(read.value.id, read.value.kept)
+      else bad.push(one)
+    }
+    if (bad.length) await layAside(key, bad)
+    return page
+  }
+  async function readPages(run: string): Promise<void> {
+    const found: Page[] = []
+    for (let n = 0; ; n++) {
+      const raw = await boxes.entries.get(pageKey(run, n))
+      if (raw === null || raw === undefined) break
+      found.push(await pageOf(pageKey(run, n), run, n, raw))
+    }
+    pages.set(run, found)
+  }
+  const page1 = (run: string, { entries }: Page) => [...entries].map(([id, kept]) => ({ run, id, ...kept }))
+  const entriesOf = (run: string): RunEntries =>
+    new Map((pages.get(run) ?? []).flatMap((page) => [...page.entries]))
+  const rowOf = (key: Key, kept: Kept) => {
+    const { kind, id } = readKey(key)!
+    return { kind, id, ...kept }
+  }
+
+  /** A run with its plan and all that stands beside it. */
+  async function loadRun(id: string): Promise<void> {
+    for (const key of [`run/${id}`, `plan/${id}`] as const)
+      if (!records.has(key)) {
+        const raw = await boxes.runs.get(key)
+        if (raw !== null && raw !== undefined) await takeIn('runs', [[key, raw]])
+      }
+    if (!pages.has(id)) await readPages(id)
+  }
+  /** Every run there is; what stands beside the signed-off ones is read when one is opened. */
+  async function loadRuns(): Promise<void> {
+    const all = await boxes.runs.all()
+    await takeIn(
+      'runs',
+      all.filter(([key]) => !records.has(key as Key)),
+    )
+  }
+  async function readDigest(): Promise<Digest> {
+    const read = digestSchema.safeParse(await boxes.meta.get(DIGEST))
+    if (read.success) return read.data
+    await loadRuns()
+    return workedOut()
+  }
+  const workedOut = (): Digest =>
+    digestOf(
+      [...records].flatMap(([key, kept]) =>
+        key.startsWith('run/') ? [shownContent(kept) as unknown as Run].filter(Boolean) : [],
+      ),
+    )
+  const openRuns = () =>
+    [...records].flatMap(([key, kept]) =>
+      key.startsWith('run/') && isOpen(shownContent(kept)) ? [key.slice(4)] : [],
+    )
+
+  /** Everything the first page needs. @returns whether there was anything */
+  async function readAll(): Promise<boolean> {
+    records = new Map()
+    pages.clear()
+    asideCount = 0
+    head = await readHead()
+    const [raw, known, told] = await Promise.all([
+      boxes.records.all(),
+      readDigest0(),
+      boxes.meta.get(OPEN_RUNS),
+    ])
+    if (!head && raw.length === 0) return false
+    await takeIn('records', raw)
+    if (Array.isArray(told) && told.every((id): id is string => typeof id === 'string'))
+      for (const id of told) await loadRun(id)
+    else {
+      await loadRuns()
+      for (const id of openRuns()) await readPages(id)
+    }
+    digest = known ?? (await readDigest())
+    head ??= freshHead(newId(), now())
+    return true
+  }
+  const readDigest0 = async () => {
+    const read = digestSchema.safeParse(await boxes.meta.get(DIGEST))
+    return read.success ? read.data : undefined
+  }
+  const open = () =>
+    locked(async () => {
+      await finish()
+      const found = await readAll()
+      if (found) await sweep()
+      return found
+    })
+  /** Removed content that was kept long enough goes; its mark stays. */
+  async function sweep(): Promise<void> {
+    const old = [...records].flatMap(([key, kept]): [Key, Kept][] => {
+      const swept = withoutOld(kept, now())
+      return swept === kept ? [] : [[key, swept]]
+    })
+    await dropOldSignOffs()
+    if (old.length === 0) return
+    // No version changes, so nobody needs to be told.
+    await writeBatch(
+      boxes,
+      old.map(([key, kept]) => ({ box: boxOf(key), key, value: rowOf(key, kept) })),
+    )
+    for (const [key, kept] of old) records.set(key, kept)
+  }
+
+  async function dropOldSignOffs(): Promise<void> {
+    const listed = new Set(head?.undos.map((u) => undoKey(u.id)))
+    for (const key of await boxes.meta.keys()) {
+      if (!key.startsWith(undoKey('sign-off-')) || listed.has(key)) continue
+      const { at } = (await boxes.meta.get(key)) as Partial<UndoItem>
+      if (at === undefined || Date.parse(now()) - Date.parse(at) > KEPT_DAYS * 86_400_000)
+        await boxes.meta.remove(key)
+    }
+  }
+
+  /** Brings in what others wrote. @returns the keys of it; `null`: read everything anew */
+  async function catchUpLocked(): Promise<AnyKey[] | null> {
+    await finish()
+    const there = await readHead()
+    if (!there) {
+      if (head && head.seq > 0) throw new Cleared()
+      return []
+    }
+    if (head && there.seq === head.seq && there.device === head.device) return []
+    const mine = head
+    const missed = there.recent.filter((b) => mine && b.seq > mine.seq)
+    const whole =
+      !mine ||
+      mine.device !== there.device ||
+      missed.length !== there.seq - mine.seq ||
+      missed.some((b) => !b.keys)
+    if (whole) {
+      await readAll()
+      return null
+    }
+    head = there
+    digest = (await readDigest0()) ?? digest
+    const keys = [...new Set(missed.flatMap((b) => b.keys!))] as AnyKey[]
+    for (const run of new Set(keys.flatMap((key) => readEntryKey(key)?.run ?? []))) await readPages(run)
+    for (const key of keys) {
+      if (!readKey(key)) continue
+      records.delete(key as Key)
+      const box = boxOf(key as Key) as 'records' | 'runs'
+      const raw = await boxes[box].get(key)
+      if (raw !== null && raw !== undefined) await takeIn(box, [[key, raw]])
+      const run = /^run\/(.+)$/s.exec(key)?.[1]
+      if (run && isOpen(shownContent(records.get(key as Key))) && !pages.has(run)) await readPages(run)
+    }
+    return keys
+  }
+  const catchUp = () => locked(catchUpLocked)
+
+  /** Puts for what now stands, and what the head says of them. */
+  function batchOf(
+    changed: ReadonlyMap<Key, Kept>,
+    dirty: ReadonlyMap<string, ReadonlySet<Page>>,
+    keys: AnyKey[],
+    undo: UndoItem | undefined,
+    used: string | undefined,
+  ): { puts: Put[]; next: Head } {
+    const puts: Put[] = []
+    for (const [key, kept] of changed) puts.push({ box: boxOf(key), key, value: rowOf(key, kept) })
+    for (const [run, of] of dirty)
+      for (const page of of) puts.push({ box: 'entries', key: pageKey(run, page.n), value: page1(run, page) })
+    const at = now()
+    const seq = head!.seq + 1
+    const undos = head!.undos.filter((u) => u.id !== used)
+    if (used) puts.push({ box: 'meta', key: undoKey(used) })
+    if (undo) {
+      undos.push({ id: undo.id, label: undo.label, at })
+      puts.push({ box: 'meta', key: undoKey(undo.id), value: undo })
+      for (const old of undos.splice(0, Math.max(0, undos.length - MOST_UNDO)))
+        if (!isSignOff(old.id)) puts.push({ box: 'meta', key: undoKey(old.id) })
+    }
+    const next: Head = {
+      ...head!,
+      version: STORE_VERSION,
+      seq,
+      at: at > head!.at ? at : head!.at,
+      recent: [...head!.recent, { seq, keys: keys.length > MOST_KEYS ? null : keys }].slice(-MOST_RECENT),
+      undos,
+    }
+    puts.push({ box: 'meta', key: HEAD, value: next })
+    return { puts, next }
+  }
+
+  /**
+   * Writes one touch. A field that another tab changed meanwhile stays as that one left it, unless this touch changed
+   * it too: then both versions are kept.
+   * @param used the touch that this one takes back
+   * @returns keys that now stand otherwise than before, ours and others’; `null`: everything is to be read anew
+   * @throws whatever the browser says, Cleared, Newer; nothing was written then
+   */
+  function commit(touch: Touch, used?: string): Promise<AnyKey[] | null> {
+    return locked(async () => {
+      const others = await catchUpLocked()
+      head ??= freshHead(newId(), now())
+      const by: Writer = { device: head.device, at: now(), fork: `${head.device}~${newId()}` }
+      const changed = new Map<Key, Kept>()
+      const dirty = new Map<string, Set<Page>>()
+      const entries: [Page, string, Kept][] = []
+      const newPages: [string, Page][] = []
+      let made = 0
+      const place = () => Date.now() + made++ / 1000
+      for (const change of touch.changes) {
+        const entry = readEntryKey(change.key)
+        if (entry) {
+          if (!pages.has(entry.run)) await loadRun(entry.run)
+          const of = pages.get(entry.run)!
+          let page = of.find((p) => p.entries.has(entry.id)) ?? of.at(-1)
+          if (!page || (!page.entries.has(entry.id) && page.entries.size >= PAGE_ENTRIES)) {
+            page = { n: of.length, entries: new Map() }
+            of.push(page)
+            newPages.push([entry.run, page])
+          }
+          const kept = page.entries.get(entry.id)
+          if (saysSame(kept ? entryShown(entry.id, kept) : null, change.after)) continue
+          const next = follow(kept, change.after, by, place())
+          entries.push([page, entry.id, kept!])
+          page.entries.set(entry.id, next)
+          dirty.set(entry.run, (dirty.get(entry.run) ?? new Set()).add(page))
+        } else {
+          const key = change.key as Key
+          if (!records.has(key) && boxOf(key) === 'runs') await loadRun(readKey(key)!.id)
+          const kept = changed.get(key) ?? records.get(key)
+          const made = nextOf(kept, change, by, place)
+          const next = made && change.unmade ? withoutContent(made) : made
+          if (next) changed.set(key, next)
+        }
+      }
+      const keys = touch.changes.map((c) => c.key)
+      if (changed.size === 0 && dirty.size === 0 && !used) return others
+      const undo = touch.label
+        ? { id: touch.id, label: touch.label, at: by.at, changes: touch.changes.map(noPlan) }
+        : undefined
+      const { puts, next } = batchOf(changed, dirty, keys, undo, used)
+      const digestAfter = digestThen(changed)
+      if (digestAfter !== digest) puts.push({ box: 'meta', key: DIGEST, value: digestAfter })
+      const runsChanged = [...changed].some(
+        ([key, kept]) =>
+          key.startsWith('run/') && isOpen(shownContent(kept)) !== isOpen(shownContent(records.get(key))),
+      )
+      if (runsChanged) {
+        const open = new Set(openRuns())
+        for (const [key, kept] of changed)
+          if (key.startsWith('run/')) open[isOpen(shownContent(kept)) ? 'add' : 'delete'](key.slice(4))
+        puts.push({ box: 'meta', key: OPEN_RUNS, value: [...open] })
+      }
+      try {
+        await writeBatch(boxes, puts)
+      } catch (error) {
+        // What the tab knows is again what it knew before.
+        for (const [page, id, kept] of entries.reverse())
+          if (kept) page.entries.set(id, kept)
+          else page.entries.delete(id)
+        for (const [run, page] of newPages)
+          pages.set(
+            run,
+            pages.get(run)!.filter((p) => p !== page),
+          )
+        throw error
+      }
+      for (const [key, kept] of changed) records.set(key, kept)
+      digest = digestAfter
+      head = next
+      tell()
+      return others === null ? null : [...new Set([...others, ...keys])]
+    })
+  }
+
+  /** The record with the change brought in; nothing where it says so already. */
+  function nextOf(
+    kept: Kept | undefined,
+    change: PageChange,
+    by: Writer,
+    place: () => number,
+  ): Kept | undefined {
+    const { before, after } = change
+    const current = shownContent(kept)
+    if (!kept) return after === null ? undefined : follow(undefined, after, by, place())
+    if (saysSame(current, after)) return undefined
+    // Standing beside another version: a touch goes on with the one it was made on, and decides nothing.
+    if (apart(kept).length) {
+      const made = kept.versions.find((v) => saysSame(v.content, before))
+      return beside(kept, after, made?.clock ?? change.seen ?? shownVersion(kept).clock, by)
+    }
+    const { content, clashes } = mergeFields(before, after, current)
+    const { kind } = readKey(change.key)!
+    const sound = content === null || readContent(kind, content).ok
+    if (clashes.length === 0 && sound)
+      return saysSame(content, current) ? undefined : follow(kept, content, by, kept.since)
+    const seen = change.seen && !covers(change.seen, shownVersion(kept).clock) ? change.seen : undefined
+    return seen ? beside(kept, after, seen, by) : follow(kept, after, by, kept.since)
+  }
+  const digestThen = (changed: ReadonlyMap<Key, Kept>): Digest => {
+    let next = digest
+    for (const [key, kept] of changed) {
+      if (!key.startsWith('run/')) continue
+      const [was, is] = [shownContent(records.get(key)), shownContent(kept)]
+      if (was) next = digestWithout(next, was as unknown as Run)
+      if (is) next = digestWith(next, is as unknown as Run)
+    }
+    return next
+  }
+
+  /** A person picked: this is what the record says, and all versions of it are followed. */
+  const settle = (key: Key, content: Content | null): Promise<AnyKey[] | null> =>
+    locked(async () => {
+      const others = await catchUpLocked()
+      const kept = records.get(key)
+      if (!kept || !head) return others
+      const by: Writer = { device: head.device, at: now(), fork: newId() }
+      const next = follow(kept, content, by, kept.since)
+      const changed = new Map([[key, next]])
+      const { puts, next: headAfter } = batchOf(changed, new Map(), [key], undefined, undefined)
+      const digestAfter = digestThen(changed)
+      if (digestAfter !== digest) puts.push({ box: 'meta', key: DIGEST, value: digestAfter })
+      await writeBatch(boxes, puts)
+      records.set(key, next)
+      digest = digestAfter
+      head = headAfter
+      tell()
+      return others === null ? null : [...others, key]
+    })
+
+  async function readState(): Promise<State> {
+    await loadRuns()
+    const entries = new Map<string, Map<string, Kept>>()
+    for (const [key, raw] of await boxes.entries.all()) {
+      const run = decodeURIComponent(key.slice(0, key.lastIndexOf('/')))
+      const of = entries.get(run) ?? new Map<string, Kept>()
+      for (const [id, kept] of (await pageOf(key, run, 0, raw)).entries) of.set(id, kept)
+      entries.set(run, of)
+      await breathe()
+    }
+    return { records: new Map(records), entries }
+  }
+  /** Everything that is kept, read from the store. */
+  const state = (): Promise<State> =>
+    locked(async () => {
+      await catchUpLocked()
+      return readState()
+    })
+
+  /**
+   * Makes the store say another state, as one batch that can be taken back.
+   * @param then made of the store’s own state; what it does not name stays
+   */
+  const write = (
+    then: (now: State, by: Writer) => State,
+    { label, id, also = [] }: { label?: string; id: string; also?: Put[] },
+  ): Promise<void> =>
+    locked(async () => {
+      await catchUpLocked()
+      head ??= freshHead(newId(), now())
+      const before = await readState()
+      const by: Writer = { device: head.device, at: now(), fork: newId() }
+      const after = then(before, by)
+      const puts: Put[] = []
+      for (const [key, kept] of after.records)
+        if (before.records.get(key) !== kept) puts.push({ box: boxOf(key), key, value: rowOf(key, kept) })
+      for (const [run, of] of after.entries) {
+        if (before.entries.get(run) === of) continue
+        const all = [...of].map(([entry, kept]) => ({ run, id: entry, ...kept }))
+        for (let n = 0; n * PAGE_ENTRIES < all.length; n++)
+          puts.push({
+            box: 'entries',
+            key: pageKey(run, n),
+            value: all.slice(n * PAGE_ENTRIES, (n + 1) * PAGE_ENTRIES),
+          })
+      }
+      const changes = label ? changesBetween(before, after) : []
+      const undo = label ? { id, label, at: by.at, changes } : undefined
+      const { puts: rest, next } = batchOf(new Map(), new Map(), [], undo, undefined)
+      records = new Map(after.records)
+      digest = workedOut()
+      next.recent = [{ seq: next.seq, keys: null }]
+      puts.push(
+        ...rest,
+        ...also,
+        { box: 'meta', key: DIGEST, value: digest },
+        { box: 'meta', key: OPEN_RUNS, value: openRuns() },
+      )
+      await writeBatch(boxes, puts)
+      head = next
+      await readAll()
+      tell()
+    })
+  const shown = (key: AnyKey): Content | null => {
+    const entry = readEntryKey(key)
+    if (!entry) return shownContent(records.get(key as Key))
+    for (const page of pages.get(entry.run) ?? []) {
+      const kept = page.entries.get(entry.id)
+      if (kept) return entryShown(entry.id, kept) as unknown as Content | null
+    }
+    return null
+  }
+  return {
+    open,
+    catchUp,
+    commit,
+    settle,
+    state,
+    write,
+    loadRun: (id: string) => locked(() => loadRun(id)),
+    loadRuns: () => locked(loadRuns),
+    shown,
+    kept: (key: Key) => records.get(key),
+    clockOf: (key: AnyKey): Vector | undefined => {
+      const kept = records.get(key as Key)
+      return kept && shownVersion(kept).clock
+    },
+    entriesOf,
+    records: (): ReadonlyMap<Key, Kept> => records,
+    digest: () => digest,
+    head: () => head,
+    asideCount: () => asideCount,
+    /** Records of which versions stand beside each other. */
+    apart: (): Key[] => [...records].filter(([, kept]) => apart(kept).length > 0).map(([key]) => key),
+    undoItem: async (id: string): Promise<UndoItem | null> =>
+      (await boxes.meta.get(undoKey(id))) as UndoItem | null,
+    layAside,
+  }
+}
+export type Books = ReturnType<typeof createBooks>

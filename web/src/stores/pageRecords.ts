@@ -1,0 +1,407 @@
+import { markRaw, toRaw, watch, type Ref, type WatchStopHandle } from 'vue'
+import {
+  entriesOf,
+  entryKey,
+  ENTRY_SCHEMAS,
+  keyOf,
+  kindOfEntry,
+  problemsOf,
+  readContent,
+  readEntryKey,
+  readKey,
+  recordsOfMachine,
+  recordsOfPart,
+  recordsOfRun,
+  runWith,
+  saysSame,
+  withChart,
+  type Content,
+  type EntryContent,
+  type Key,
+  type KeptPlan,
+  type Machine,
+  type Part,
+  type Problem,
+  type Run,
+  type RunFields,
+  type Shop,
+  type Vector,
+} from '@pepper-knot/core'
+import type { AnyKey, PageChange } from '../storage/books.ts'
+
+const LISTS = ['machines', 'store', 'runs'] as const
+type List = (typeof LISTS)[number]
+/** One thing of the page: it is one record, or a few that belong together. */
+type Thing = `${List}/${string}` | 'shop' | 'settings'
+
+/** Something that cannot be kept as it stands; the last version that could is kept in its place. */
+export interface Unkept {
+  where: List | 'settings' | 'name'
+  id?: string
+  problems: Problem[]
+}
+
+export interface PageGiven {
+  /** What a record says, with all that was touched and not yet written. */
+  content: (key: AnyKey) => Content | null
+  /** Its place in lists. */
+  since: (key: Key) => number
+  seen: (key: AnyKey) => Vector | undefined
+  /** Entries there are beside a run. */
+  entryIds: (run: string) => Iterable<string>
+  newId: () => string
+  touched: () => void
+}
+
+const plain = <T>(value: T): T => JSON.parse(JSON.stringify(value)) as T
+const PARTS = ['part', 'wire', 'cylinder'] as const
+
+/**
+ * What stands on the page, and the records it is made of: what is touched is found out record by record, and what
+ * comes from elsewhere is set field by field, so that nothing is lost of what is being typed.
+ */
+export function createPageRecords(shop: Ref<Shop>, given: PageGiven) {
+  /** What the page said of each record when it was last handed over. */
+  const said = new Map<AnyKey, Content>()
+  const texts = new Map<AnyKey, string>()
+  const keysOf = new Map<Thing, Set<AnyKey>>()
+  const plans = new Map<string, unknown>()
+  const touched = new Set<Thing>()
+  const unkept = new Map<AnyKey, Unkept>()
+  const watched: Record<List, Map<string, { raw: object; stop: WatchStopHandle }>> = {
+    machines: new Map(),
+    store: new Map(),
+    runs: new Map(),
+  }
+  /** While something from elsewhere is set, nobody has touched it. */
+  let quiet = false
+  const touch = (thing: Thing) => {
+    if (quiet) return
+    touched.add(thing)
+    given.touched()
+  }
+
+  function relist(list: List, now: readonly { id?: string | undefined }[]) {
+    const known = watched[list]
+    const there = new Set<string>()
+    for (const item of now) {
+      const id = item.id ?? ''
+      there.add(id)
+      const raw = toRaw(item)
+      const before = known.get(id)
+      if (before?.raw === raw) continue
+      before?.stop()
+      const stop = watch(
+        () => item,
+        () => touch(`${list}/${id}`),
+        { deep: true, flush: 'sync' },
+      )
+      known.set(id, { raw, stop })
+      touch(`${list}/${id}`)
+    }
+    if (there.size === known.size) return
+    for (const [id, { stop }] of known)
+      if (!there.has(id)) {
+        stop()
+        known.delete(id)
+        touch(`${list}/${id}`)
+      }
+  }
+  for (const list of LISTS)
+    watch(
+      () => [...shop.value[list]],
+      (now) => relist(list, now),
+      { flush: 'sync', immediate: true },
+    )
+  watch(
+    () => shop.value.name,
+    () => touch('shop'),
+    { flush: 'sync' },
+  )
+  watch(
+    () => shop.value.settings,
+    () => touch('settings'),
+    { deep: true, flush: 'sync' },
+  )
+
+  const listed = (thing: Thing): { list: List; id: string } | undefined => {
+    const at = thing.indexOf('/')
+    return at < 0 ? undefined : { list: thing.slice(0, at) as List, id: thing.slice(at + 1) }
+  }
+
+  /** The records that a thing of the page now is. */
+  function recordsNow(thing: Thing): Map<AnyKey, Content> {
+    if (thing === 'shop')
+      return new Map([[keyOf('shop', 'shop'), { name: shop.value.name.trim().slice(0, 100) }]])
+    if (thing === 'settings')
+      return new Map([
+        [keyOf('settings', 'settings'), plain(toRaw(shop.value.settings)) as unknown as Content],
+      ])
+    const { list, id } = listed(thing)!
+    const raw = watched[list].get(id)?.raw
+    if (!raw) return new Map()
+    if (list === 'machines') return new Map(recordsOfMachine(plain(raw) as Machine))
+    if (list === 'store') return new Map(recordsOfPart(plain(raw) as Part))
+    const { planned, ...run } = raw as Run
+    const found = new Map<AnyKey, Content>(recordsOfRun(plain(run) as Run))
+    // A plan is never changed, only made anew: it is looked at when it is another.
+    const key = keyOf('plan', id)
+    if (planned) {
+      const same = plans.get(id) === toRaw(planned) ? said.get(key) : undefined
+      found.set(key, same ?? (plain(planned) as Content))
+      plans.set(id, toRaw(planned))
+    }
+    const before = new Map<string, EntryContent>()
+    for (const k of keysOf.get(thing) ?? []) {
+      const entry = readEntryKey(k)
+      const content = said.get(k)
+      if (entry && content) before.set(entry.id, content as unknown as EntryContent)
+    }
+    for (const [entry, content] of entriesOf(plain(run) as Run, before, Date.now(), given.newId))
+      found.set(entryKey(id, entry), plain(content) as unknown as Content)
+    return found
+  }
+
+  const check = (key: AnyKey, content: Content) => {
+    const entry = readEntryKey(key)
+    if (!entry) return readContent(readKey(key)!.kind, content)
+    const read = ENTRY_SCHEMAS[kindOfEntry(entry.id)!].safeParse(content)
+    return read.success
+      ? ({ ok: true, value: read.data as unknown as Content } as const)
+      : ({ ok: false, problems: problemsOf(read.error) } as const)
+  }
+  const whose = (thing: Thing): Omit<Unkept, 'problems'> => {
+    const of = listed(thing)
+    return of ? { where: of.list, id: of.id } : { where: thing === 'shop' ? 'name' : 'settings' }
+  }
+
+  /** All that was touched since it was last asked for, record by record. */
+  function changes(): PageChange[] {
+    const found: PageChange[] = []
+    for (const thing of touched) {
+      const now = recordsNow(thing)
+      const keys = keysOf.get(thing) ?? new Set<AnyKey>()
+      for (const [key, content] of now) {
+        const text = JSON.stringify(content)
+        if (texts.get(key) === text) {
+          unkept.delete(key)
+          continue
+        }
+        const before = said.get(key) ?? null
+        const read = check(key, content)
+        if (!read.ok) {
+          unkept.set(key, { ...whose(thing), problems: read.problems })
+          continue
+        }
+        unkept.delete(key)
+        texts.set(key, text)
+        said.set(key, read.value)
+        keys.add(key)
+        if (!saysSame(before, read.value))
+          found.push({ key, before, after: read.value, seen: given.seen(key) })
+      }
+      for (const key of keys) {
+        if (now.has(key)) continue
+        const before = said.get(key)
+        said.delete(key)
+        texts.delete(key)
+        unkept.delete(key)
+        keys.delete(key)
+        if (before) found.push({ key, before, after: null, seen: given.seen(key) })
+      }
+      if (keys.size) keysOf.set(thing, keys)
+      else keysOf.delete(thing)
+    }
+    touched.clear()
+    return found
+  }
+
+  /** What a thing of the page is by its records. */
+  function made(thing: Thing): { value: Machine | Part | Run | undefined; keys: AnyKey[]; since: number } {
+    const { list, id } = listed(thing)!
+    if (list === 'runs') {
+      const key = keyOf('run', id)
+      const fields = given.content(key)
+      if (fields === null) return { value: undefined, keys: [], since: 0 }
+      const entries = new Map<string, EntryContent>()
+      for (const entry of given.entryIds(id)) {
+        const content = given.content(entryKey(id, entry))
+        if (content) entries.set(entry, content as unknown as EntryContent)
+      }
+      const planKey = keyOf('plan', id)
+      const plan = given.content(planKey) as KeptPlan | null
+      const same = plan && saysSame(plan, said.get(planKey)) ? (plans.get(id) as KeptPlan) : undefined
+      const planned = plan ? (same ?? markRaw(plain(plan))) : undefined
+      if (planned) plans.set(id, planned)
+      return {
+        value: runWith(plain(fields) as unknown as RunFields, plain2(entries), planned),
+        keys: [key, ...(plan ? [planKey] : []), ...[...entries.keys()].map((e) => entryKey(id, e))],
+        since: given.since(key),
+      }
+    }
+    const kinds = list === 'machines' ? (['machine'] as const) : PARTS
+    const key = kinds.map((kind) => keyOf(kind, id)).find((k) => given.content(k) !== null)
+    if (!key) return { value: undefined, keys: [], since: 0 }
+    const chartKey = keyOf('chart', id)
+    const chart = readKey(key)!.kind === 'part' ? null : given.content(chartKey)
+    return {
+      value: plain(withChart<Machine | Part>(given.content(key)!, chart)),
+      keys: chart ? [key, chartKey] : [key],
+      since: given.since(key),
+    }
+  }
+  const plain2 = (entries: Map<string, EntryContent>) =>
+    new Map([...entries].map(([id, content]) => [id, plain(content)] as const))
+
+  /** What the page says is what was written: taken down, so that the next touch is found against it. */
+  function takeDown(thing: Thing, keys: readonly AnyKey[]) {
+    for (const old of keysOf.get(thing) ?? [])
+      if (!keys.includes(old)) {
+        said.delete(old)
+        texts.delete(old)
+      }
+    if (keys.length) keysOf.set(thing, new Set(keys))
+    else keysOf.delete(thing)
+    for (const key of keys) {
+      said.set(key, given.content(key)!)
+      texts.delete(key)
+    }
+    for (const [key, content] of recordsNow(thing))
+      if (keys.includes(key)) texts.set(key, JSON.stringify(content))
+  }
+
+  function setThing(thing: Thing) {
+    if (thing === 'shop') {
+      const name = given.content(keyOf('shop', 'shop'))?.name as string | undefined
+      if (name !== undefined && name !== shop.value.name) shop.value.name = name
+      takeDown(thing, name === undefined ? [] : [keyOf('shop', 'shop')])
+      return
+    }
+    if (thing === 'settings') {
+      const content = given.content(keyOf('settings', 'settings'))
+      if (content) patch(shop.value.settings as unknown as Record<string, unknown>, plain(content))
+      takeDown(thing, content ? [keyOf('settings', 'settings')] : [])
+      return
+    }
+    const { list, id } = listed(thing)!
+    // What cannot be kept as it stands is left on the page as somebody wrote it.
+    if ([...(keysOf.get(thing) ?? [])].some((key) => unkept.has(key))) return
+    const items = shop.value[list] as { id?: string }[]
+    const at = items.findIndex((item) => item.id === id)
+    const { value, keys, since } = made(thing)
+    if (!value) {
+      if (at >= 0) items.splice(at, 1)
+    } else if (at >= 0)
+      patch(items[at] as unknown as Record<string, unknown>, value as unknown as Record<string, unknown>)
+    else {
+      const before = items.findIndex((item) => sinceOf(list, item.id ?? '') > since)
+      items.splice(before < 0 ? items.length : before, 0, value)
+    }
+    takeDown(thing, keys)
+  }
+  const sinceOf = (list: List, id: string) =>
+    Math.max(
+      0,
+      ...(list === 'machines' ? ['machine' as const] : list === 'runs' ? ['run' as const] : PARTS).map(
+        (kind) => given.since(keyOf(kind, id)),
+      ),
+    )
+
+  const thingsOf = (key: AnyKey): Thing[] => {
+    const entry = readEntryKey(key)
+    if (entry) return [`runs/${entry.run}`]
+    const { kind, id } = readKey(key)!
+    switch (kind) {
+      case 'shop':
+      case 'settings':
+        return [kind]
+      case 'machine':
+        return [`machines/${id}`]
+      case 'chart':
+        return [`machines/${id}`, `store/${id}`]
+      case 'run':
+      case 'plan':
+        return [`runs/${id}`]
+      default:
+        return [`store/${id}`]
+    }
+  }
+  const hush = (work: () => void) => {
+    quiet = true
+    try {
+      work()
+    } finally {
+      quiet = false
+    }
+  }
+  /** Sets on the page what stands in these records. @param listsRun whether a run belongs on the page */
+  const receive = (keys: Iterable<AnyKey>, listsRun: (id: string) => boolean) => {
+    const things = new Set([...keys].flatMap(thingsOf))
+    hush(() => {
+      for (const thing of things) {
+        const of = listed(thing)
+        if (of?.list === 'runs' && !watched.runs.has(of.id) && !listsRun(of.id)) continue
+        if (of && of.list !== 'runs' && !keysOf.has(thing) && made(thing).value === undefined) continue
+        setThing(thing)
+      }
+    })
+  }
+  /** Puts a whole shop on the page, as it stands in the records. */
+  const rebuild = (whole: Shop) => {
+    said.clear()
+    texts.clear()
+    keysOf.clear()
+    plans.clear()
+    unkept.clear()
+    touched.clear()
+    hush(() => {
+      for (const run of whole.runs) if (run.planned) markRaw(run.planned)
+      shop.value = whole
+      for (const thing of [
+        'shop' as const,
+        'settings' as const,
+        ...LISTS.flatMap((list) => [...watched[list].keys()].map((id): Thing => `${list}/${id}`)),
+      ]) {
+        const now = recordsNow(thing)
+        keysOf.set(thing, new Set(now.keys()))
+        for (const [key, content] of now) {
+          said.set(key, given.content(key) ?? content)
+          texts.set(key, JSON.stringify(content))
+        }
+      }
+    })
+  }
+  /** Nothing of the page is in the store any more. */
+  const forget = () => {
+    said.clear()
+    texts.clear()
+    keysOf.clear()
+  }
+  /** Everything on the page counts as touched: a shop that was never written. */
+  const touchAll = () => {
+    touch('shop')
+    touch('settings')
+    for (const list of LISTS) for (const id of watched[list].keys()) touch(`${list}/${id}`)
+  }
+  return {
+    changes,
+    receive,
+    rebuild,
+    touchAll,
+    forget,
+    pending: () => touched.size > 0,
+    unkept: () => [...unkept.values()],
+    /** What the page says of a record. */
+    content: (key: AnyKey): Content | null => said.get(key) ?? null,
+  }
+}
+
+/** Sets the fields that differ and no other: what is bound to the rest is not touched. */
+function patch(target: Record<string, unknown>, fresh: Record<string, unknown>) {
+  for (const key of Object.keys(target)) if (!(key in fresh)) delete target[key]
+  for (const [key, value] of Object.entries(fresh)) {
+    const there = toRaw(target[key])
+    if (there === value || saysSame(there, value)) continue
+    target[key] = value
+  }
+}

@@ -1,0 +1,86 @@
+import '../zod.ts'
+import { expose } from 'comlink'
+import {
+  compareStates,
+  imported,
+  readingFile,
+  type Aside,
+  type Difference,
+  type ImportHow,
+  type Read,
+  type State,
+} from '@pepper-knot/core'
+import { openBooks } from '../storage/edge.ts'
+
+export interface LookedAt {
+  name: string | undefined
+  savedAt: string | undefined
+  /** What could not be read, and is left out. */
+  aside: Aside[]
+  differences: Record<ImportHow, Difference[]>
+}
+
+const breathe = () => new Promise((resolve) => setTimeout(resolve))
+/** Reading between two words, ms. */
+const SLICE_MS = 50
+let asked = 0
+let file: State | undefined
+const books = openBooks(() => undefined)
+
+const importer = {
+  /**
+   * Reads a file whole, and what it would change; nothing is written.
+   * @returns nothing where it was stopped
+   */
+  async look(
+    text: string,
+    unnamed: string,
+    onShare: (share: number) => void,
+  ): Promise<Read<LookedAt> | undefined> {
+    const mine = ++asked
+    file = undefined
+    const work = readingFile(text, unnamed)
+    let since = performance.now()
+    let next = work.next()
+    while (!next.done) {
+      if (performance.now() - since > SLICE_MS) {
+        onShare(next.value)
+        await breathe()
+        if (mine !== asked) return undefined
+        since = performance.now()
+      }
+      next = work.next()
+    }
+    if (!next.value.ok) return next.value
+    const { state, savedAt, aside } = next.value.value
+    const now = await books.state()
+    if (mine !== asked) return undefined
+    file = state
+    const by = { device: 'look', at: new Date(0).toISOString(), fork: 'look~' }
+    const difference = (how: ImportHow) => compareStates(now, imported(now, state, how, by))
+    const name = state.records.get('shop/shop')?.versions[0]?.content?.name
+    return {
+      ok: true,
+      value: {
+        name: typeof name === 'string' ? name : undefined,
+        savedAt,
+        aside,
+        differences: { merge: difference('merge'), replace: difference('replace') },
+      },
+    }
+  },
+  /** Leaves off. */
+  stop() {
+    asked++
+    file = undefined
+  },
+  /** Writes what was looked at: one batch, one undo. @throws whatever the browser says; nothing is written then */
+  async write(how: ImportHow, label: string, id: string): Promise<void> {
+    if (!file) throw new RangeError('nothing was looked at')
+    const from = file
+    await books.write((now, by) => imported(now, from, how, by), { label, id })
+    file = undefined
+  },
+}
+export type ImportWorker = typeof importer
+expose(importer)
