@@ -1,31 +1,6 @@
 import { readFile } from 'node:fs/promises'
-import type { Page } from '@playwright/test'
 import { decide, doStep, expect, gatherAndBegin, open, test } from './bench.ts'
-
-/** Asks the browser's store: the text that holds, or one put in its place as a crash may leave it. */
-const stored = (page: Page, put?: { text: string; everywhere?: boolean }) =>
-  page.evaluate(async (put) => {
-    const db = await new Promise<IDBDatabase>((resolve) => {
-      const opening = indexedDB.open('pepper-knot')
-      opening.onsuccess = () => resolve(opening.result)
-    })
-    const ask = <T>(request: IDBRequest<T>) =>
-      new Promise<T>((resolve) => (request.onsuccess = () => resolve(request.result)))
-    const store = () => db.transaction('shop', 'readwrite').objectStore('shop')
-    const at = (await ask<string>(store().get('shop-at'))) ?? 'shop'
-    for (const place of put ? (put.everywhere ? ['shop', 'shop-b'] : [at]) : [])
-      await ask(store().put(put!.text, place))
-    const text = await ask<string>(store().get(at))
-    db.close()
-    return text
-  }, put)
-async function spoil(page: Page, change: (text: string) => string, everywhere = false) {
-  // A shop that was just opened is shown before it is kept.
-  await kept(page, '"format"')
-  await stored(page, { text: change(await stored(page)), everywhere })
-  await page.reload()
-}
-const kept = (page: Page, text: string) => expect.poll(async () => (await stored(page)) ?? '').toContain(text)
+import { beforeOpening, clear, inStore, kept, put, type Stored } from './store.ts'
 
 test('an emptied shop name leaves the last one, and the shop opens again', async ({ page }) => {
   await open(page, '/shop')
@@ -42,40 +17,46 @@ test('a shop with records that cannot be read opens without them, says so, and k
   page,
 }) => {
   await open(page)
-  await spoil(page, (text) => {
-    const shop = JSON.parse(text)
-    shop.store[0].count = -4
-    shop.machines[1].output = 'much'
-    shop.name = ''
-    return JSON.stringify(shop)
-  })
+  await kept(page, 'machine/gull')
+  await put(page, 'records', 'shop/shop', (r) => void (r.versions[0]!.content.name = ''))
+  await put(page, 'records', 'machine/gull', (r) => void (r.versions[0]!.content.output = 'much'))
+  const [part] = (await inStore(page)).records.filter(([key]) => key.startsWith('part/'))
+  await put(page, 'records', part![0], (r) => void (r.versions[0]!.content.count = -4))
+  await page.reload()
   await expect(page.getByText('3 records could not be read')).toBeVisible()
   await page.getByRole('link', { name: 'Show what is laid aside' }).click()
-  const [file] = await Promise.all([
-    page.waitForEvent('download'),
-    page.getByRole('region', { name: 'Laid aside' }).getByRole('button', { name: 'Save as a file' }).click(),
-  ])
-  expect(await readFile((await file.path())!, 'utf8')).toContain('"much"')
-  await kept(page, 'My shop')
+  const aside = page.getByRole('region', { name: 'Laid aside' })
+  await expect(aside.getByRole('listitem')).toHaveCount(3)
+  const texts: string[] = []
+  for (const button of await aside.getByRole('button', { name: 'Save as a file' }).all()) {
+    const [file] = await Promise.all([page.waitForEvent('download'), button.click()])
+    texts.push(await readFile((await file.path())!, 'utf8'))
+  }
+  expect(texts.join(' ')).toContain('"much"')
   await page.reload()
-  await expect(page.getByRole('region', { name: 'Laid aside' })).toBeVisible()
+  await expect(aside).toBeVisible()
   await expect(page.getByText('could not be read.')).toHaveCount(0)
+  await expect(page.getByLabel('Name of the shop')).toHaveValue('My shop')
 })
 
-test('a half-written shop opens as it was one touch before', async ({ page }) => {
+test('a batch that was cut off is finished when the shop is opened', async ({ page }) => {
   await open(page, '/shop')
   await page.getByLabel('Name of the shop').fill('Quay')
   await kept(page, '"Quay"')
-  await page.getByLabel('Name of the shop').fill('Quayside')
-  await kept(page, '"Quayside"')
-  await spoil(page, (text) => text.slice(0, 900))
-  await expect(page.getByText('One record could not be read')).toBeVisible()
-  await expect(page.getByLabel('Name of the shop')).toHaveValue(/Quay/)
+  const record = (await inStore(page)).records.find(([key]) => key === 'shop/shop')![1]
+  const later = JSON.parse(JSON.stringify(record)) as Stored
+  later.versions[0]!.content.name = 'Quayside'
+  await put(page, 'meta', 'journal', {
+    puts: [{ box: 'records', key: 'shop/shop', value: later }],
+  })
+  await page.reload()
+  await expect(page.getByLabel('Name of the shop')).toHaveValue('Quayside')
+  expect((await inStore(page)).meta.some(([key]) => key === 'journal')).toBe(false)
 })
 
 test('a shop of one’s own over something unreadable lays it aside', async ({ page }) => {
-  await open(page)
-  await spoil(page, () => 'not a shop at all', true)
+  await beforeOpening(page, 'not a shop at all')
+  await page.goto('/')
   await expect(page.getByRole('heading', { name: 'cannot be read' })).toBeVisible()
   await page.getByRole('button', { name: 'Start my own shop' }).click()
   await page.getByRole('link', { name: 'Shop', exact: true }).click()
@@ -84,6 +65,8 @@ test('a shop of one’s own over something unreadable lays it aside', async ({ p
     page.getByRole('region', { name: 'Laid aside' }).getByRole('button', { name: 'Save as a file' }).click(),
   ])
   expect(await readFile((await file.path())!, 'utf8')).toBe('not a shop at all')
+  await page.reload()
+  await expect(page.getByLabel('Name of the shop')).toHaveValue('My shop')
 })
 
 test('a reading that fails at first is tried again; one that goes on failing wipes nothing', async ({
@@ -93,16 +76,18 @@ test('a reading that fails at first is tried again; one that goes on failing wip
   await page.getByLabel('Name of the shop').fill('Quay')
   await kept(page, '"Quay"')
   await page.addInitScript(() => {
-    const real = IDBObjectStore.prototype.get
     let left = Number(sessionStorage.getItem('fails') ?? 2)
-    IDBObjectStore.prototype.get = function (...args) {
-      if (left-- > 0) throw new DOMException('no reading today', 'UnknownError')
-      return real.apply(this, args)
+    for (const name of ['get', 'openCursor'] as const) {
+      const real = IDBObjectStore.prototype[name] as (...args: unknown[]) => IDBRequest
+      IDBObjectStore.prototype[name] = function (this: IDBObjectStore, ...args: unknown[]) {
+        if (left-- > 0) throw new DOMException('no reading today', 'UnknownError')
+        return real.apply(this, args)
+      } as never
     }
   })
   await page.reload()
   await expect(page.getByLabel('Name of the shop')).toHaveValue('Quay')
-  await page.evaluate(() => sessionStorage.setItem('fails', '1000'))
+  await page.evaluate(() => sessionStorage.setItem('fails', '100000'))
   await page.reload()
   await expect(page.getByRole('heading', { name: 'cannot be opened' })).toBeVisible()
   await page.getByRole('button', { name: 'Start my own shop' }).click()
@@ -112,6 +97,57 @@ test('a reading that fails at first is tried again; one that goes on failing wip
   await page.evaluate(() => sessionStorage.setItem('fails', '0'))
   await page.reload()
   await expect(page.getByLabel('Name of the shop')).toHaveValue('Quay')
+})
+
+test('a full store is said, what was typed stays, and it is written when there is room', async ({ page }) => {
+  await open(page, '/shop')
+  await kept(page, 'machine/gull')
+  await page.evaluate(() => {
+    const real = IDBObjectStore.prototype.put
+    IDBObjectStore.prototype.put = function (...args) {
+      if (Reflect.get(window, 'full')) throw new DOMException('full', 'QuotaExceededError')
+      return real.apply(this, args)
+    }
+    Object.assign(window, { full: true })
+  })
+  await page.getByLabel('Name of the shop').fill('Quay')
+  await expect(page.getByText('the browser’s store is full.')).toBeVisible()
+  const [file] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('alert').getByRole('button', { name: 'Export the shop as a file' }).click(),
+  ])
+  expect(await readFile((await file.path())!, 'utf8')).toContain('"Quay"')
+  await page.evaluate(() => Object.assign(window, { full: false }))
+  await page.getByRole('button', { name: 'Try again' }).click()
+  await expect(page.getByText('the browser’s store is full.')).toHaveCount(0)
+  await kept(page, '"Quay"')
+})
+
+test('a store emptied behind the page is said, and written again only when somebody says so', async ({
+  page,
+}) => {
+  await open(page, '/shop')
+  await page.getByLabel('Name of the shop').fill('Quay')
+  await kept(page, '"Quay"')
+  await clear(page)
+  await page.getByLabel('Name of the shop').fill('Quayside')
+  await expect(page.getByText('was emptied while this page was open')).toBeVisible()
+  expect((await inStore(page)).records).toEqual([])
+  await page.getByRole('button', { name: 'Write what is on this page again' }).click()
+  await expect(page.getByText('was emptied while this page was open')).toHaveCount(0)
+  await kept(page, '"Quayside"')
+  await page.reload()
+  await expect(page.getByLabel('Name of the shop')).toHaveValue('Quayside')
+  await page.goto('/store/machines')
+  await expect(page.getByRole('heading', { name: 'Gull' })).toBeVisible()
+})
+
+test('what a newer version keeps is left alone', async ({ page }) => {
+  await open(page, '/shop')
+  await kept(page, 'machine/gull')
+  await put(page, 'meta', 'head', (head) => void (head.version = 99))
+  await page.reload()
+  await expect(page.getByRole('heading', { name: 'A newer version' })).toBeVisible()
 })
 
 test('a store that never answers, and a write that never ends, are said', async ({ page }) => {

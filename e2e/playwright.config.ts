@@ -1,3 +1,4 @@
+import { hostname } from 'node:os'
 import { defineConfig } from '@playwright/test'
 
 const port = Number(process.env.E2E_PORT ?? 4599)
@@ -29,6 +30,8 @@ export default defineConfig({
         '--disable-background-networking',
         '--disable-component-update',
         '--disable-sync',
+        // The same server at an address that a browser does not trust: plain http, as over a workshop’s network.
+        `--host-resolver-rules=MAP ${hostname()} 127.0.0.1`,
       ],
     },
   },

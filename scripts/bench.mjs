@@ -17,6 +17,7 @@ const known = [
   'labels',
   'notes',
   'load',
+  'record',
   'long',
 ]
 const asked = process.argv.slice(2)
@@ -37,7 +38,7 @@ install()
 let status = 0
 for (const name of asked.length ? asked : usual) {
   console.log(`\n— ${name}`)
-  if (name === 'server' || name === 'load') build()
+  if (name === 'server' || name === 'load' || name === 'record') build()
   status = (name === 'long' ? long() : run('npx', ['tsx', `scripts/${name}.ts`])) || status
 }
 process.exit(status)

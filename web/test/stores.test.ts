@@ -97,14 +97,19 @@ test('a write that fails is said and tried again; nothing is lost of the page', 
 })
 test.each<[string, () => void, string, string]>([
   ['an empty shop name', () => (useShop().shop.name = ''), 'name', 'shop/shop'],
-  ['a part count below nought', () => (useParts().list[0]!.count = -1), 'store', ''],
+  ['a part count below nought', () => useParts().put({ ...useParts().list[0]!, count: -1 }), 'store', ''],
   [
     'a note grown past its limit',
-    () => (useMachines().byId('gull')!.note = 'x'.repeat(500)),
+    () => useMachines().put({ ...useMachines().byId('gull')!, note: 'x'.repeat(500) }),
     'machines',
     'machine/gull',
   ],
-  ['a machine without a name', () => (useMachines().byId('gull')!.name = ''), 'machines', 'machine/gull'],
+  [
+    'a machine without a name',
+    () => useMachines().put({ ...useMachines().byId('gull')!, name: '' }),
+    'machines',
+    'machine/gull',
+  ],
   [
     'a setting nobody knows',
     () => (useSettings().all.units = 'cubits' as 'inch'),
@@ -156,7 +161,7 @@ test('undoing one removed tip takes back nothing of a run that went on', async (
   const tip = useParts().list.find((p) => p.kind === 'contactTip')!
   useParts().remove(tip.id!, 'tip removed')
   useRuns().byId(run.id)!.done = ['a', 'b', 'c']
-  useMachines().byId('gull')!.note = 'typed since'
+  useMachines().put({ ...useMachines().byId('gull')!, note: 'typed since' })
   await settled()
   await useShop().undo()
   await settled()
@@ -165,8 +170,8 @@ test('undoing one removed tip takes back nothing of a run that went on', async (
   expect(useMachines().byId('gull')!.note).toBe('typed since')
 })
 test('what was changed again since is shown before it is taken back', async () => {
-  useShop().undoable('noted', () => (useMachines().byId('gull')!.note = 'one'))
-  useMachines().byId('gull')!.note = 'two'
+  useShop().undoable('noted', () => useMachines().put({ ...useMachines().byId('gull')!, note: 'one' }))
+  useMachines().put({ ...useMachines().byId('gull')!, note: 'two' })
   await settled()
   const id = useShop().undos.at(-1)!.id
   await useShop().undo(id)
@@ -184,9 +189,9 @@ test('another tab’s touch comes in without what is being typed being lost', as
   const second = useShop()
   await second.load()
   expect(second.shop.machines.map((m) => m.id)).toEqual(first.shop.machines.map((m) => m.id))
-  second.shop.machines[0]!.name = 'Gull two'
+  second.shop.machines[0] = { ...second.shop.machines[0]!, name: 'Gull two' }
   await second.save()
-  first.shop.machines[0]!.note = 'being typed'
+  first.shop.machines[0] = { ...first.shop.machines[0]!, note: 'being typed' }
   await first.save()
   expect(first.shop.machines[0]).toMatchObject({ name: 'Gull two', note: 'being typed' })
   await second.save()

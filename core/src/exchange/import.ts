@@ -95,13 +95,31 @@ export function compareStates(now: State, then: State): Difference[] {
     apart: 0,
   }))
   const row = (what: Difference['what']) => rows.find((r) => r.what === what)!
-  const listOf = (key: string) => {
-    const kind = readKey(key)?.kind
-    return row(kind ? LIST_OF[kind] : 'entries')
+  const count = (row: Difference, before: Content | null, after: Content | null) => {
+    if (before === null) row.added += after === null ? 0 : 1
+    else if (after === null) row.removed++
+    else if (!saysSame(before, after)) row.changed++
   }
-  for (const { key, before, after } of changesBetween(now, then))
-    listOf(key)[before === null ? 'added' : after === null ? 'removed' : 'changed']++
-  for (const [key, kept] of then.records)
-    if (apart(kept).length && !apartBefore(now.records.get(key))) listOf(key).apart++
+  for (const key of new Set([...now.records.keys(), ...then.records.keys()])) {
+    const [a, b] = [now.records.get(key), then.records.get(key)]
+    if (a === b) continue
+    const list = row(LIST_OF[readKey(key)!.kind])
+    count(list, shownContent(a), shownContent(b))
+    if (b && apart(b).length && !apartBefore(a)) list.apart++
+  }
+  // Counted and not listed: there are many of them.
+  const lines = row('entries')
+  const said = (id: string, kept: Kept | undefined) =>
+    kept ? (entryShown(id, kept) as unknown as Content | null) : null
+  for (const [run, of] of then.entries) {
+    const old = now.entries.get(run)
+    if (old === of) continue
+    for (const [id, kept] of of) {
+      const before = old?.get(id)
+      if (before !== kept) count(lines, said(id, before), said(id, kept))
+    }
+  }
+  for (const [run, of] of now.entries)
+    for (const [id, kept] of of) if (!then.entries.get(run)?.has(id)) count(lines, said(id, kept), null)
   return rows
 }

@@ -1,13 +1,14 @@
 import { defineStore } from 'pinia'
 import { computed } from 'vue'
 import type { Machine } from '@pepper-knot/core'
+import { asKept } from './kept.ts'
 import { useShop } from './shop.ts'
 
 export const useMachines = defineStore('machines', () => {
   const shop = useShop()
   const list = computed<Machine[]>({
     get: () => shop.shop.machines,
-    set: (next) => (shop.shop.machines = next),
+    set: (next) => (shop.shop.machines = next.map(asKept)),
   })
   const byId = (id: string) => list.value.find((m) => m.id === id)
   /** With all that was learned of it since a sheet began, but fitted as the sheet goes by. */
@@ -17,8 +18,8 @@ export const useMachines = defineStore('machines', () => {
   })
   function put(next: Machine) {
     const at = list.value.findIndex((m) => m.id === next.id)
-    if (at < 0) list.value.push(next)
-    else list.value[at] = next
+    if (at < 0) list.value.push(asKept(next))
+    else list.value[at] = asKept(next)
   }
   /** With its changeovers under way; what was signed off stays. */
   const remove = (id: string, label: string) =>

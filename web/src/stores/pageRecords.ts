@@ -27,6 +27,7 @@ import {
   type Shop,
   type Vector,
 } from '@pepper-knot/core'
+import { asKept } from './kept.ts'
 import type { AnyKey, PageChange } from '../storage/books.ts'
 
 const LISTS = ['machines', 'store', 'runs'] as const
@@ -68,7 +69,7 @@ export function createPageRecords(shop: Ref<Shop>, given: PageGiven) {
   const plans = new Map<string, unknown>()
   const touched = new Set<Thing>()
   const unkept = new Map<AnyKey, Unkept>()
-  const watched: Record<List, Map<string, { raw: object; stop: WatchStopHandle }>> = {
+  const watched: Record<List, Map<string, { raw: object; stop: WatchStopHandle | undefined }>> = {
     machines: new Map(),
     store: new Map(),
     runs: new Map(),
@@ -90,19 +91,23 @@ export function createPageRecords(shop: Ref<Shop>, given: PageGiven) {
       const raw = toRaw(item)
       const before = known.get(id)
       if (before?.raw === raw) continue
-      before?.stop()
-      const stop = watch(
-        () => item,
-        () => touch(`${list}/${id}`),
-        { deep: true, flush: 'sync' },
-      )
+      before?.stop?.()
+      // A run is written where it stands; a machine and a part are put anew.
+      const stop =
+        list === 'runs'
+          ? watch(
+              () => item,
+              () => touch(`runs/${id}`),
+              { deep: true, flush: 'sync' },
+            )
+          : undefined
       known.set(id, { raw, stop })
       touch(`${list}/${id}`)
     }
     if (there.size === known.size) return
     for (const [id, { stop }] of known)
       if (!there.has(id)) {
-        stop()
+        stop?.()
         known.delete(id)
         touch(`${list}/${id}`)
       }
@@ -183,11 +188,13 @@ export function createPageRecords(shop: Ref<Shop>, given: PageGiven) {
       const keys = keysOf.get(thing) ?? new Set<AnyKey>()
       for (const [key, content] of now) {
         const text = JSON.stringify(content)
-        if (texts.get(key) === text) {
+        const before = said.get(key) ?? null
+        const known = texts.get(key)
+        if (known === text || (known === undefined && saysSame(before, content))) {
+          texts.set(key, text)
           unkept.delete(key)
           continue
         }
-        const before = said.get(key) ?? null
         const read = check(key, content)
         if (!read.ok) {
           unkept.set(key, { ...whose(thing), problems: read.problems })
@@ -216,8 +223,11 @@ export function createPageRecords(shop: Ref<Shop>, given: PageGiven) {
     return found
   }
 
-  /** What a thing of the page is by its records. */
-  function made(thing: Thing): { value: Machine | Part | Run | undefined; keys: AnyKey[]; since: number } {
+  /** What a thing of the page is by its records. @param whole false: its keys are enough */
+  function made(
+    thing: Thing,
+    whole = true,
+  ): { value: Machine | Part | Run | undefined; keys: AnyKey[]; since: number } {
     const { list, id } = listed(thing)!
     if (list === 'runs') {
       const key = keyOf('run', id)
@@ -229,6 +239,12 @@ export function createPageRecords(shop: Ref<Shop>, given: PageGiven) {
         if (content) entries.set(entry, content as unknown as EntryContent)
       }
       const planKey = keyOf('plan', id)
+      if (!whole)
+        return {
+          value: undefined,
+          keys: [key, planKey, ...[...entries.keys()].map((e) => entryKey(id, e))],
+          since: 0,
+        }
       const plan = given.content(planKey) as KeptPlan | null
       const same = plan && saysSame(plan, said.get(planKey)) ? (plans.get(id) as KeptPlan) : undefined
       const planned = plan ? (same ?? markRaw(plain(plan))) : undefined
@@ -245,7 +261,7 @@ export function createPageRecords(shop: Ref<Shop>, given: PageGiven) {
     const chartKey = keyOf('chart', id)
     const chart = readKey(key)!.kind === 'part' ? null : given.content(chartKey)
     return {
-      value: plain(withChart<Machine | Part>(given.content(key)!, chart)),
+      value: whole ? plain(withChart<Machine | Part>(given.content(key)!, chart)) : undefined,
       keys: chart ? [key, chartKey] : [key],
       since: given.since(key),
     }
@@ -266,8 +282,6 @@ export function createPageRecords(shop: Ref<Shop>, given: PageGiven) {
       said.set(key, given.content(key)!)
       texts.delete(key)
     }
-    for (const [key, content] of recordsNow(thing))
-      if (keys.includes(key)) texts.set(key, JSON.stringify(content))
   }
 
   function setThing(thing: Thing) {
@@ -291,11 +305,13 @@ export function createPageRecords(shop: Ref<Shop>, given: PageGiven) {
     const { value, keys, since } = made(thing)
     if (!value) {
       if (at >= 0) items.splice(at, 1)
-    } else if (at >= 0)
+    } else if (at >= 0 && list === 'runs')
       patch(items[at] as unknown as Record<string, unknown>, value as unknown as Record<string, unknown>)
-    else {
+    else if (at >= 0) {
+      if (!saysSame(items[at], value)) items[at] = asKept(value)
+    } else {
       const before = items.findIndex((item) => sinceOf(list, item.id ?? '') > since)
-      items.splice(before < 0 ? items.length : before, 0, value)
+      items.splice(before < 0 ? items.length : before, 0, list === 'runs' ? value : asKept(value))
     }
     takeDown(thing, keys)
   }
@@ -362,12 +378,14 @@ export function createPageRecords(shop: Ref<Shop>, given: PageGiven) {
         'settings' as const,
         ...LISTS.flatMap((list) => [...watched[list].keys()].map((id): Thing => `${list}/${id}`)),
       ]) {
-        const now = recordsNow(thing)
-        keysOf.set(thing, new Set(now.keys()))
-        for (const [key, content] of now) {
-          said.set(key, given.content(key) ?? content)
-          texts.set(key, JSON.stringify(content))
-        }
+        const keys =
+          thing === 'shop' || thing === 'settings' ? [keyOf(thing, thing)] : made(thing, false).keys
+        const there = keys.filter((key) => given.content(key) !== null)
+        if (there.length) keysOf.set(thing, new Set(there))
+        for (const key of there) said.set(key, given.content(key)!)
+        const of = listed(thing)
+        const planned = of?.list === 'runs' && (watched.runs.get(of.id)?.raw as Run | undefined)?.planned
+        if (of && planned) plans.set(of.id, toRaw(planned))
       }
     })
   }

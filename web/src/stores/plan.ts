@@ -33,9 +33,9 @@ export interface RunPlan {
 }
 
 /** A spool of the shelf with this very label tells its spool and mass too. */
-function wireInput(run: Run, shop: Shop) {
+function wireInput(run: Run, shop: Shop | undefined) {
   const condition = run.wireCondition && { condition: run.wireCondition }
-  const shelf = shop.store.find(
+  const shelf = shop?.store.find(
     (p): p is Extract<Part, { kind: 'wire' }> => p.kind === 'wire' && p.label === run.label && p.count > 0,
   )
   const spool = shelf && {
@@ -48,7 +48,8 @@ function wireInput(run: Run, shop: Shop) {
 
 /** Everything that follows from what a run holds. The planner takes milliseconds, so nothing of it is kept. */
 export function planOf(run: Run, shop: Shop, digest: Digest): RunPlan {
-  const input = wireInput(run, shop)
+  // What has begun or is over asks nothing of the shelf.
+  const input = wireInput(run, run.frozen || run.outcome ? undefined : shop)
   const wire = 'label' in input ? readLabel(input.label, 'label') : readWire(input, 'wire')
   if (run.outcome) return { wire, request: undefined, plan: undefined, problems: [] }
   // A run that has begun keeps its steps as they were planned then.

@@ -26,6 +26,7 @@ import {
 } from '@pepper-knot/core'
 import { inTime, NoAnswer } from '../storage/inTime.ts'
 import { newId } from '../storage/newId.ts'
+import { asKept, keptAsItIs } from './kept.ts'
 import type { AnyKey, Books, PageChange, Touch } from '../storage/books.ts'
 import type * as Edge from '../storage/edge.ts'
 import type * as PageRecords from './pageRecords.ts'
@@ -234,8 +235,8 @@ export const useShop = defineStore('shop', () => {
         ...defaultSettings(),
         ...(structured(shownContent(records.get('settings/settings'))) as Partial<Settings> | null),
       },
-      machines: idsOf(records, ['machine']).map(([, id]) => structured(machineIn(records, id)!)),
-      store: idsOf(records, ['part', 'wire', 'cylinder']).map(([key]) => structured(partIn(records, key)!)),
+      machines: idsOf(records, ['machine']).map(([, id]) => keptAsItIs(machineIn(records, id)!)),
+      store: idsOf(records, ['part', 'wire', 'cylinder']).map(([key]) => keptAsItIs(partIn(records, key)!)),
       runs: runs.map(([, id]) => structured(runIn(records, id, books!.entriesOf(id))!)),
     })
     const waiting = queue.flatMap((touch) => touch.changes.map((c) => c.key))
@@ -276,7 +277,7 @@ export const useShop = defineStore('shop', () => {
   function watchOthers() {
     if (watching || typeof window === 'undefined') return
     watching = true
-    const look = () => document.visibilityState !== 'hidden' && void sync()
+    const look = () => document.visibilityState !== 'hidden' && void sync().then(lookBefore)
     window.addEventListener('focus', look)
     window.addEventListener('pageshow', look)
     document.addEventListener('visibilitychange', look)
@@ -498,9 +499,8 @@ export const useShop = defineStore('shop', () => {
     saveState.value = 'saving'
     try {
       await books.open()
-      page!.rebuild(kept)
       // Nothing of it is in the store: every record is new.
-      shop.value = kept
+      shop.value = withIds(kept)
       page!.forget()
       page!.touchAll()
       await save()
@@ -589,5 +589,6 @@ const painted = () =>
 
 const withIds = (shop: Shop): Shop => ({
   ...shop,
-  store: shop.store.map((part) => ({ ...part, id: part.id ?? newId() })),
+  machines: shop.machines.map(asKept),
+  store: shop.store.map((part) => asKept({ ...part, id: part.id ?? newId() })),
 })

@@ -17,7 +17,8 @@ export interface LookedAt {
   savedAt: string | undefined
   /** What could not be read, and is left out. */
   aside: Aside[]
-  differences: Record<ImportHow, Difference[]>
+  /** What it would change beside what is here. */
+  differences: Difference[]
 }
 
 const breathe = () => new Promise((resolve) => setTimeout(resolve))
@@ -27,19 +28,22 @@ let asked = 0
 let file: State | undefined
 const books = openBooks(() => undefined)
 
+/** Nobody writes while it is only looked at. */
+const LOOKING = { device: 'look', at: new Date(0).toISOString(), fork: 'look~' }
+
 const importer = {
   /**
    * Reads a file whole, and what it would change; nothing is written.
    * @returns nothing where it was stopped
    */
   async look(
-    text: string,
+    chosen: Blob,
     unnamed: string,
     onShare: (share: number) => void,
   ): Promise<Read<LookedAt> | undefined> {
     const mine = ++asked
     file = undefined
-    const work = readingFile(text, unnamed)
+    const work = readingFile(await chosen.text(), unnamed)
     let since = performance.now()
     let next = work.next()
     while (!next.done) {
@@ -56,8 +60,6 @@ const importer = {
     const now = await books.state()
     if (mine !== asked) return undefined
     file = state
-    const by = { device: 'look', at: new Date(0).toISOString(), fork: 'look~' }
-    const difference = (how: ImportHow) => compareStates(now, imported(now, state, how, by))
     const name = state.records.get('shop/shop')?.versions[0]?.content?.name
     return {
       ok: true,
@@ -65,9 +67,15 @@ const importer = {
         name: typeof name === 'string' ? name : undefined,
         savedAt,
         aside,
-        differences: { merge: difference('merge'), replace: difference('replace') },
+        differences: compareStates(now, imported(now, state, 'merge', LOOKING)),
       },
     }
+  },
+  /** What it would change the other way. */
+  async differences(how: ImportHow): Promise<Difference[]> {
+    if (!file) return []
+    const now = await books.state()
+    return compareStates(now, imported(now, file, how, LOOKING))
   },
   /** Leaves off. */
   stop() {

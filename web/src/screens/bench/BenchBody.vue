@@ -1,9 +1,10 @@
 <script setup lang="ts">
-import { computed, defineAsyncComponent, ref } from 'vue'
+import { computed, defineAsyncComponent, ref, type ComponentPublicInstance } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRouter } from 'vue-router'
 import { readLabel, wireText, type Part } from '@pepper-knot/core'
 import LabelField from '../../parts/LabelField.vue'
+import { useRows } from '../../parts/rows.ts'
 import { useMachines } from '../../stores/machines.ts'
 import { useParts } from '../../stores/parts.ts'
 import { useRuns } from '../../stores/runs.ts'
@@ -30,6 +31,15 @@ const chosen = computed(() => {
   return read?.ok && read.value.wire.open !== 'solid' ? read.value.wire : undefined
 })
 
+const {
+  top: topMachine,
+  rows: machines,
+  before: above,
+  after: below,
+  measure: measureMachine,
+} = useRows(() => machineStore.list, 260)
+const { top: topWire, rows: spools, before, after, measure: measureWire } = useRows(() => wires.value, 45)
+
 /** A spool of the shelf that no label describes is chosen by its name. */
 const hand = computed(() => wires.value.find((w) => w.byHand && w.label === label.value)?.byHand)
 
@@ -53,13 +63,17 @@ function start(machineId: string, wire = label.value, byHand = hand.value) {
     <ReadinessBoard v-if="machineStore.list.length" class="board" @start="start" />
     <div class="cols">
       <section :aria-label="t('bench.machines')">
+        <div :ref="(el) => void (topMachine = el as HTMLElement)" :style="{ height: `${above}px` }"></div>
         <BenchMachine
-          v-for="machine in machineStore.list"
+          v-for="{ item: machine, index } in machines"
           :key="machine.id"
+          :ref="(row) => measureMachine(row as ComponentPublicInstance | null)"
+          :data-index="index"
           :machine="machine"
           :offer="(chosen && wireText(chosen)) ?? (hand && label) ?? undefined"
           @start="start(machine.id)"
         />
+        <div :style="{ height: `${below}px` }"></div>
         <div v-if="machineStore.list.length === 0" class="empty">
           <h2>{{ t('bench.noMachines') }}</h2>
           <p>{{ t('bench.noMachinesText') }}</p>
@@ -69,8 +83,16 @@ function start(machineId: string, wire = label.value, byHand = hand.value) {
       <aside class="shelf" :aria-label="t('bench.shelf')">
         <h2>{{ t('bench.shelf') }}</h2>
         <p class="muted">{{ t('bench.shelfText') }}</p>
-        <ul>
-          <li v-for="wire in wires" :key="wire.id">
+        <ul
+          :ref="(el) => void (topWire = el as HTMLElement)"
+          :style="{ paddingTop: `${before}px`, paddingBottom: `${after}px` }"
+        >
+          <li
+            v-for="{ item: wire, index } in spools"
+            :key="wire.id"
+            :ref="(row) => measureWire(row as Element | null)"
+            :data-index="index"
+          >
             <button
               type="button"
               :class="{ on: label === wire.label }"

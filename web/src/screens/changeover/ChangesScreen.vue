@@ -5,6 +5,7 @@ import { useRouter } from 'vue-router'
 import { useMachines } from '../../stores/machines.ts'
 import { useRuns } from '../../stores/runs.ts'
 import { useShop } from '../../stores/shop.ts'
+import { useRows } from '../../parts/rows.ts'
 import OpenRuns from '../bench/OpenRuns.vue'
 
 const { t, d } = useI18n()
@@ -17,6 +18,7 @@ onMounted(() => void shop.loadPast())
 const past = computed(() =>
   runStore.list.filter((r) => r.signedOffAt).sort((a, b) => b.signedOffAt!.localeCompare(a.signedOffAt!)),
 )
+const { top, rows: lines, before, after, measure } = useRows(() => past.value, 45)
 const start = (machineId: string) => void router.push(`/change/${runStore.start(machineId).id}`)
 </script>
 
@@ -35,8 +37,19 @@ const start = (machineId: string) => void router.push(`/change/${runStore.start(
     </div>
     <h2 class="gap">{{ t('changes.past') }}</h2>
     <p v-if="past.length === 0" class="muted">{{ t('changes.none') }}</p>
-    <ul class="past">
-      <li v-for="run in past" :key="run.id">
+    <ul
+      :ref="(el) => void (top = el as HTMLElement)"
+      class="past"
+      :style="{ paddingTop: `${before}px`, paddingBottom: `${after}px` }"
+    >
+      <li
+        v-for="{ item: run, index } in lines"
+        :key="run.id"
+        :ref="(row) => measure(row as Element | null)"
+        :data-index="index"
+        :aria-setsize="past.length"
+        :aria-posinset="index + 1"
+      >
         <router-link :to="`/change/${run.id}`">{{
           t('change.title', { machine: run.outcome?.machine ?? '?', wire: run.label })
         }}</router-link>

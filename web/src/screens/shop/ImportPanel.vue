@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { proxy, wrap, type Remote } from 'comlink'
-import { computed, onScopeDispose, ref, shallowRef } from 'vue'
+import { computed, onScopeDispose, ref, shallowRef, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { IMPORTS, problemLine, type Difference, type ImportHow, type Problem } from '@pepper-knot/core'
 import ChoiceRow from '../../parts/ChoiceRow.vue'
@@ -17,7 +17,12 @@ const problems = ref<Problem[]>([])
 const failed = ref(false)
 const looked = shallowRef<LookedAt>()
 const how = ref<ImportHow>('merge')
-const rows = computed<Difference[]>(() => looked.value?.differences[how.value] ?? [])
+const rows = shallowRef<Difference[]>([])
+watch(how, async (now) => {
+  if (state.value !== 'shown' || !worker) return
+  const found = await worker.differences(now)
+  if (how.value === now) rows.value = found
+})
 const nothing = computed(() => rows.value.every((r) => r.added + r.changed + r.removed + r.apart === 0))
 
 let raw: Worker | undefined
@@ -47,13 +52,15 @@ async function choose(event: Event) {
   try {
     await shop.save()
     const read = await start().look(
-      await file.text(),
+      file,
       t('shop.unnamed'),
       proxy((done) => void (share.value = done)),
     )
     if (!read) return
-    if (read.ok) looked.value = read.value
-    else problems.value = read.problems
+    if (read.ok) {
+      looked.value = read.value
+      rows.value = read.value.differences
+    } else problems.value = read.problems
     state.value = read.ok ? 'shown' : 'none'
   } catch {
     failed.value = true

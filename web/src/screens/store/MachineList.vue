@@ -13,6 +13,7 @@ import {
 } from '@pepper-knot/core'
 import ChartPanel from '../../parts/ChartPanel.vue'
 import StationEditor from '../../parts/StationEditor.vue'
+import { useRows } from '../../parts/rows.ts'
 import { exportCsv } from '../../storage/csv.ts'
 import { newId, useShop } from '../../stores/shop.ts'
 import { useMachines } from '../../stores/machines.ts'
@@ -52,6 +53,7 @@ const csv = () =>
     ]),
   )
 const adding = ref(false)
+const { top, rows: lines, before, after, measure } = useRows(() => machineStore.list, 90)
 const addByForm = () => (editing.value = { id: newId(), name: '', fitted: {} })
 const isNew = (machine: Machine) => !machineStore.byId(machine.id)
 function save(machine: Machine) {
@@ -82,7 +84,14 @@ function saveStation(machine: Machine) {
       <v-btn v-if="machineStore.list.length" variant="text" @click="csv">{{ t('store.csv') }}</v-btn>
     </div>
     <p v-if="machineStore.list.length === 0" class="muted gap">{{ t('bench.noMachinesText') }}</p>
-    <article v-for="machine in machineStore.list" :key="machine.id" class="machine">
+    <div :ref="(el) => void (top = el as HTMLElement)" :style="{ height: `${before}px` }"></div>
+    <article
+      v-for="{ item: machine, index } in lines"
+      :key="machine.id"
+      :ref="(row) => measure(row as Element | null)"
+      class="machine"
+      :data-index="index"
+    >
       <header class="row">
         <h2>{{ machine.name }}</h2>
         <span class="muted grow">{{ machine.note }}</span>
@@ -131,6 +140,7 @@ function saveStation(machine: Machine) {
         </li>
       </ul>
     </article>
+    <div :style="{ height: `${after}px` }"></div>
     <QuickMachine v-if="adding" @save="saveQuick" @close="adding = false" />
     <MachineEditor
       v-if="editing"

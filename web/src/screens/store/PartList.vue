@@ -17,6 +17,7 @@ import { useParts } from '../../stores/parts.ts'
 import { useSettings } from '../../stores/settings.ts'
 import ChartPanel from '../../parts/ChartPanel.vue'
 import DialogBox from '../../parts/DialogBox.vue'
+import { useRows } from '../../parts/rows.ts'
 import PartEditor from './PartEditor.vue'
 import { formKind, partKinds, type EditedPart } from './partKinds.ts'
 import QuickParts from './QuickParts.vue'
@@ -45,6 +46,7 @@ const on = (part: Part) => fittedOn(part, fitted.value)
 const low = computed(() => rows.value.filter(isLow).length)
 const onlyLow = ref(false)
 const shown = computed(() => (onlyLow.value ? rows.value.filter(isLow) : rows.value))
+const { top, rows: lines, before, after, measure } = useRows(() => shown.value, 61)
 function csv() {
   const head = [
     'kind',
@@ -114,7 +116,7 @@ const setCount = (part: Part, by: number) => partStore.put({ ...part, count: Mat
     </div>
     <p v-if="rows.length === 0" class="muted gap">{{ t(find ? 'store.noneFound' : 'store.noneYet') }}</p>
     <div v-else class="scroll">
-      <table class="table">
+      <table class="table" :aria-rowcount="shown.length + 1">
         <thead>
           <tr>
             <th scope="col">{{ t(wires ? 'store.wire' : 'store.part') }}</th>
@@ -125,8 +127,17 @@ const setCount = (part: Part, by: number) => partStore.put({ ...part, count: Mat
             </th>
           </tr>
         </thead>
-        <tbody>
-          <tr v-for="part in shown" :key="part.id">
+        <tbody :ref="(el) => void (top = el as HTMLElement)">
+          <tr v-if="before" aria-hidden="true">
+            <td colspan="4" class="room" :style="{ height: `${before}px` }"></td>
+          </tr>
+          <tr
+            v-for="{ item: part, index } in lines"
+            :key="part.id"
+            :ref="(row) => measure(row as Element | null)"
+            :data-index="index"
+            :aria-rowindex="index + 2"
+          >
             <th scope="row">
               {{ name(part) }}
               <span class="muted"
@@ -179,6 +190,9 @@ const setCount = (part: Part, by: number) => partStore.put({ ...part, count: Mat
                 >{{ t('store.remove') }}</v-btn
               >
             </td>
+          </tr>
+          <tr v-if="after" aria-hidden="true">
+            <td colspan="4" class="room" :style="{ height: `${after}px` }"></td>
           </tr>
         </tbody>
       </table>
@@ -295,5 +309,9 @@ tbody th span {
   .acts .v-btn {
     margin: 0 8px 0 0;
   }
+}
+.room {
+  padding: 0;
+  border: 0;
 }
 </style>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, ref, shallowRef, toRaw, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import {
   problemText,
@@ -10,6 +10,7 @@ import {
   readPartLines,
   usualSpares,
   type Part,
+  type SizedWire,
 } from '@pepper-knot/core'
 import { newId, useShop } from '../../stores/shop.ts'
 import { useMachines } from '../../stores/machines.ts'
@@ -25,10 +26,24 @@ const partStore = useParts()
 const text = ref('')
 const lines = computed(() => readPartLines(text.value))
 const good = computed(() => lines.value.flatMap(({ read }) => (read.ok ? [read.value] : [])))
+/** Which wires there are, as text: what else is counted or moved leaves the spares as they are. */
+const wireKey = computed(() =>
+  JSON.stringify([
+    machineStore.list.map((m) => m.fitted.wire),
+    partStore.list.map((p) => p.kind === 'wire' && p.count > 0 && [p.label, p.byHand, p.massKg]),
+  ]),
+)
+const sized = shallowRef<SizedWire[]>([])
+watch(
+  wireKey,
+  () =>
+    (sized.value = readinessRows(toRaw(machineStore.list), toRaw(partStore.list))
+      .map((r) => r.wire)
+      .filter(isSized)),
+  { immediate: true },
+)
 const spares = computed(() => {
-  const wires = readinessRows(machineStore.list, partStore.list)
-    .map((r) => r.wire)
-    .filter(isSized)
+  const wires = sized.value
   const typed = lines.value.map((l) => l.line)
   return usualSpares(wires, settings.units)
     .filter((line) => !typed.includes(line))

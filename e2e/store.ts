@@ -1,0 +1,87 @@
+import { expect, type Page } from '@playwright/test'
+
+/** The browser’s store, looked at from outside the page’s own code. */
+export interface Stored {
+  version?: number
+  versions: { clock: Record<string, number>; content: Record<string, unknown> }[]
+}
+const BOXES = ['records', 'runs', 'entries', 'meta'] as const
+type Dump = Record<(typeof BOXES)[number], [string, Stored][]>
+
+export const inStore = (page: Page): Promise<Dump> =>
+  page.evaluate(
+    async (boxes) => {
+      const found: Record<string, [string, unknown][]> = {}
+      for (const box of boxes) {
+        const db = await new Promise<IDBDatabase>((resolve) => {
+          const opening = indexedDB.open(`pepper-knot-${box}`)
+          opening.onsuccess = () => resolve(opening.result)
+        })
+        found[box] = []
+        if (db.objectStoreNames.contains(box)) {
+          const store = db.transaction(box).objectStore(box)
+          const ask = <T>(request: IDBRequest<T>) =>
+            new Promise<T>((resolve) => (request.onsuccess = () => resolve(request.result)))
+          const [keys, values] = [await ask(store.getAllKeys()), await ask(store.getAll())]
+          found[box] = keys.map((key, i) => [String(key), values[i]])
+        }
+        db.close()
+      }
+      return found
+    },
+    BOXES as readonly string[],
+  ) as Promise<Dump>
+
+const write = (page: Page, box: string, key: string | null, value: unknown) =>
+  page.evaluate(
+    async ([box, key, value]) => {
+      const db = await new Promise<IDBDatabase>((resolve) => {
+        const opening = indexedDB.open(`pepper-knot-${box as string}`)
+        opening.onsuccess = () => resolve(opening.result)
+      })
+      if (!db.objectStoreNames.contains(box as string)) return db.close()
+      const transaction = db.transaction(box as string, 'readwrite')
+      if (key === null) transaction.objectStore(box as string).clear()
+      else transaction.objectStore(box as string).put(value, key as string)
+      await new Promise((resolve) => (transaction.oncomplete = resolve))
+      db.close()
+    },
+    [box, key, value],
+  )
+/** Puts a value in the store, or changes the one that is there. */
+export async function put(
+  page: Page,
+  box: (typeof BOXES)[number],
+  key: string,
+  change: object | ((value: Stored) => void),
+): Promise<void> {
+  if (typeof change !== 'function') return write(page, box, key, change)
+  const value = (await inStore(page))[box].find(([k]) => k === key)![1]
+  change(value)
+  await write(page, box, key, value)
+}
+export async function clear(page: Page) {
+  for (const box of BOXES) await write(page, box, null, null)
+}
+/** Waits until the store says something. */
+export const kept = (page: Page, text: string) =>
+  expect.poll(async () => JSON.stringify(await inStore(page))).toContain(text)
+
+/** What the version before this one kept: the whole shop as one text. */
+export async function beforeOpening(page: Page, text: string) {
+  await page.goto('/api/v1/info')
+  await writeBefore(page, text)
+}
+export const writeBefore = (page: Page, text: string) =>
+  page.evaluate(async (text) => {
+    const db = await new Promise<IDBDatabase>((resolve) => {
+      const opening = indexedDB.open('pepper-knot')
+      opening.onupgradeneeded = () => opening.result.createObjectStore('shop')
+      opening.onsuccess = () => resolve(opening.result)
+    })
+    const transaction = db.transaction('shop', 'readwrite')
+    transaction.objectStore('shop').put(text, 'shop')
+    transaction.objectStore('shop').put('shop', 'shop-at')
+    await new Promise((resolve) => (transaction.oncomplete = resolve))
+    db.close()
+  }, text)

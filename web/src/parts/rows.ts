@@ -1,0 +1,49 @@
+import { useWindowVirtualizer } from '@tanstack/vue-virtual'
+import { computed, onMounted, onUpdated, ref, type ComponentPublicInstance } from 'vue'
+
+/** So many rows are all drawn: found by the browser’s own search, and read out as they stand. */
+const FEW = 60
+
+/**
+ * The rows of a long list that are in view, and the room of those that are not.
+ * @param heightPx of a usual row; each is measured when it is drawn
+ */
+export function useRows<T>(items: () => readonly T[], heightPx: number) {
+  /** Where the rows begin. */
+  const top = ref<HTMLElement>()
+  const margin = ref(0)
+  const many = computed(() => items().length > FEW)
+  const virtual = useWindowVirtualizer(
+    computed(() => ({
+      count: many.value ? items().length : 0,
+      estimateSize: () => heightPx,
+      overscan: 10,
+      scrollMargin: margin.value,
+    })),
+  )
+  const place = () => {
+    if (!many.value || !top.value) return
+    const now = Math.round(top.value.getBoundingClientRect().top + window.scrollY)
+    if (Math.abs(now - margin.value) > 1) margin.value = now
+  }
+  onMounted(place)
+  onUpdated(place)
+  const drawn = computed(() => (many.value ? virtual.value.getVirtualItems() : []))
+  const rows = computed(() =>
+    many.value
+      ? drawn.value.flatMap(({ index }) => {
+          const item = items()[index]
+          return item === undefined ? [] : [{ item, index }]
+        })
+      : items().map((item, index) => ({ item, index })),
+  )
+  const before = computed(() => (drawn.value[0] ? drawn.value[0].start - margin.value : 0))
+  const after = computed(() => {
+    const last = drawn.value.at(-1)
+    return last ? virtual.value.getTotalSize() - (last.end - margin.value) : 0
+  })
+  const measure = (row: Element | ComponentPublicInstance | null) => {
+    if (many.value && row) virtual.value.measureElement('$el' in row ? (row.$el as Element) : row)
+  }
+  return { top, rows, before, after, measure, many }
+}

@@ -1,0 +1,19 @@
+import { markRaw } from 'vue'
+
+function freeze(value: unknown): void {
+  if (typeof value !== 'object' || value === null || Object.isFrozen(value)) return
+  Object.freeze(value)
+  for (const inside of Object.values(value)) freeze(inside)
+}
+/**
+ * A machine or a part as it stands in a list: nobody changes it where it lies, it is put anew. So a long list is no
+ * dearer to watch than a short one.
+ */
+export function asKept<T extends object>(value: T): T {
+  return Object.isFrozen(value) ? value : keptAsItIs(JSON.parse(JSON.stringify(value)) as T)
+}
+/** The same for what nobody else holds: what was read of the store. */
+export function keptAsItIs<T extends object>(value: T): T {
+  if (!Object.isFrozen(value)) freeze(markRaw(value))
+  return value
+}
