@@ -9,8 +9,10 @@ test('an emptied shop name leaves the last one, and the shop opens again', async
   await name.fill('')
   await expect(page.getByText('A shop has a name')).toBeVisible()
   await kept(page, '"Quay"')
+  await page.clock.setSystemTime(new Date(Date.now() - 86_400_000))
   await page.reload()
   await expect(page.getByLabel('Name of the shop')).toHaveValue('Quay')
+  await expect(page.getByText('The clock of this computer stands before')).toBeVisible()
 })
 
 test('a shop with records that cannot be read opens without them, says so, and keeps them for saving', async ({

@@ -24,7 +24,7 @@ test('a tab killed after a touch that was said to be saved: the touch is there',
   await begin(page)
   const address = page.url()
   let step = 1
-  for (let i = 0; i < (LONG ? 40 : 4); i++) {
+  for (let i = 0; i < (LONG ? 40 : 3); i++) {
     const head = page.getByTestId('head')
     await expect(head).toContainText(`step ${step} of`)
     if (step > 1 && roll() < 0.3) {
@@ -57,7 +57,7 @@ for (const [where, address] of [
     if (address) expect(await a.evaluate(() => 'locks' in navigator || 'randomUUID' in crypto)).toBe(false)
     await kept(a, 'machine/gull')
     await open(b, `${address}/store/parts`)
-    const until = Date.now() + (LONG ? 60_000 : 4_000)
+    const until = Date.now() + (LONG ? 60_000 : 2_500)
     const more = b.getByRole('button', { name: /^One more/ })
     const wanted = new Map<string, number>()
     const parts = async () =>
@@ -142,8 +142,7 @@ test('two devices change one machine: the file brings both, and a person picks',
   await other.keyboard.press('u')
   await kept(other, '"Quay west"')
   await page.locator('input[type=file]').setInputFiles(await save(other))
-  await expect(page.getByText('1 to pick').or(page.getByText('one to pick'))).toBeVisible()
-  await expectNoAxeFindings(page)
+  await expect(page.getByText('one to pick')).toBeVisible()
   await page.getByRole('button', { name: 'Import it' }).click()
   await expect(page.getByText('One record was changed in two places')).toBeVisible()
   // What only the other changed has followed.
@@ -238,6 +237,7 @@ test('what the version before this one kept is there, and what its open tab stil
   await writeBefore(page, JSON.stringify(later))
   await page.evaluate(() => window.dispatchEvent(new Event('focus')))
   await kept(page, 'written by the old tab')
+  await expect(page.getByText('A page of an older version')).toBeVisible()
   await page.goto('/change/run-open')
   await expect(head).toContainText(step)
   await expect(page.getByText('changed in two places')).toHaveCount(0)

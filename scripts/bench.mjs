@@ -2,9 +2,10 @@
  * npm run bench: every pair of wires planned, the readiness board of a large shop, the feed bench against
  * mathjs and a bare loop, dialling in on simulated arcs, and the order search against a
  * general solver. `npm run bench -- combinations` runs setups at random instead; `long` tries every law
- * at its full count; any name runs that one alone.
+ * at its full count, the browser’s among them; `record` is what a touch costs in a long record; any name runs that one alone.
  */
-import { build, install, run } from './prepare.mjs'
+import { join } from 'node:path'
+import { build, install, root, run } from './prepare.mjs'
 
 const usual = ['pairs', 'readiness', 'feed', 'dialin', 'order']
 const known = [
@@ -31,7 +32,15 @@ function long() {
   const laws = ['plans.property', 'setups.property', 'labels', 'house', 'record', 'books', 'pool'].map(
     (name) => `test/${name}`,
   )
-  return run('npx', ['jest', '--verbose', ...laws], { env: { ...process.env, LONG: '1' } })
+  const env = { ...process.env, LONG: '1' }
+  const status = run('npx', ['jest', '--verbose', ...laws], { env })
+  build()
+  return (
+    run('npx', ['playwright', 'test', 'record'], {
+      env,
+      cwd: join(root, 'e2e'),
+    }) || status
+  )
 }
 
 install()

@@ -51,6 +51,7 @@ const trouble = computed(
     shop.unkept.length > 0 ||
     shop.apart.length > 0 ||
     shop.clockBack ||
+    shop.oldTab ||
     shop.openedWithout > 0,
 )
 

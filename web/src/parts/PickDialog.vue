@@ -16,6 +16,7 @@ import {
 import { useShop } from '../stores/shop.ts'
 import { useSettings } from '../stores/settings.ts'
 import DialogBox from './DialogBox.vue'
+import PickTable from './PickTable.vue'
 
 /** A record that was changed in two places: both side by side, field by field, and a person picks. */
 const props = defineProps<{ keys: readonly Key[] }>()
@@ -42,16 +43,24 @@ const picks = ref<Record<string, 'a' | 'b'>>({})
 watch(key, () => (picks.value = {}))
 const whole = computed(() => rows.value.some((row) => row.path.length === 0))
 const picked = (path: readonly string[]) => picks.value[pathOf(path)] ?? 'a'
-const pickAll = (side: 'a' | 'b') =>
-  (picks.value = Object.fromEntries(rows.value.map((row) => [pathOf(row.path), side])))
 const text = (path: readonly string[], value: unknown) =>
   path.length === 0
     ? value === null
       ? t('pick.removed')
       : recordText(key.value!, value as Content, settings.units)
     : fieldValueText(path, value, settings.units)
+const lines = computed(() =>
+  rows.value.map((row) => ({
+    id: pathOf(row.path),
+    label: row.path.length ? fieldText(row.path) : t('pick.whole'),
+    a: text(row.path, row.a),
+    b: text(row.path, row.b),
+  })),
+)
+const pickAll = (side: 'a' | 'b') =>
+  (picks.value = Object.fromEntries(rows.value.map((row) => [pathOf(row.path), side])))
 const when = (version: Version | undefined) =>
-  version && d(new Date(version.at), { dateStyle: 'medium', timeStyle: 'medium' })
+  version === undefined ? '' : d(new Date(version.at), { dateStyle: 'medium', timeStyle: 'medium' })
 
 async function keep() {
   let content: Content | null = here.value
@@ -81,35 +90,12 @@ async function keepAll(side: 'a' | 'b') {
     <p>{{ t('pick.text') }}</p>
     <template v-if="key && versions.length > 1">
       <h3>{{ recordText(key, here ?? there, settings.units) }}</h3>
-      <table>
-        <thead>
-          <tr>
-            <th scope="col">{{ t('pick.field') }}</th>
-            <th scope="col">
-              {{ t('pick.here') }}<br /><span class="muted tabular">{{ when(versions[0]) }}</span>
-            </th>
-            <th scope="col">
-              {{ t('pick.there') }}<br /><span class="muted tabular">{{ when(versions[1]) }}</span>
-            </th>
-          </tr>
-        </thead>
-        <tbody>
-          <tr v-for="row in rows" :key="pathOf(row.path)">
-            <th scope="row">{{ row.path.length ? fieldText(row.path) : t('pick.whole') }}</th>
-            <td v-for="side in ['a', 'b'] as const" :key="side">
-              <label :class="{ on: picked(row.path) === side }">
-                <input
-                  type="radio"
-                  :name="`pick-${pathOf(row.path)}`"
-                  :checked="picked(row.path) === side"
-                  @change="picks[pathOf(row.path)] = side"
-                />
-                <span>{{ text(row.path, row[side]) }}</span>
-              </label>
-            </td>
-          </tr>
-        </tbody>
-      </table>
+      <PickTable
+        v-model="picks"
+        :rows="lines"
+        :heads="{ a: t('pick.here'), b: t('pick.there') }"
+        :under="{ a: when(versions[0]), b: when(versions[1]) }"
+      />
       <div class="row">
         <v-btn variant="flat" color="primary" @click="keep">{{ t('pick.keep') }}</v-btn>
         <v-btn v-if="rows.length > 1" @click="pickAll('a')">{{ t('pick.allHere') }}</v-btn>
@@ -127,34 +113,3 @@ async function keepAll(side: 'a' | 'b') {
     </div>
   </DialogBox>
 </template>
-
-<style scoped>
-table {
-  border-collapse: collapse;
-  width: 100%;
-}
-th,
-td {
-  text-align: left;
-  vertical-align: top;
-  padding: 8px 10px 8px 0;
-  border-bottom: 1px solid var(--rule);
-  overflow-wrap: anywhere;
-}
-label {
-  display: flex;
-  gap: 10px;
-  min-height: 44px;
-  align-items: center;
-  cursor: pointer;
-}
-label.on span {
-  font-weight: 700;
-}
-input {
-  width: 22px;
-  height: 22px;
-  flex: none;
-  accent-color: var(--copper);
-}
-</style>

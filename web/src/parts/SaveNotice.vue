@@ -69,6 +69,12 @@ function nameOf({ where, id }: Unkept): string {
     </div>
   </div>
   <PickDialog v-if="picking && shop.apart.length" :keys="shop.apart" @close="picking = false" />
+  <div v-if="shop.oldTab" class="note no-print" role="status">
+    <p>{{ t('save.oldTab') }}</p>
+    <div class="row">
+      <v-btn variant="text" @click="shop.oldTab = false">{{ t('app.close') }}</v-btn>
+    </div>
+  </div>
   <div v-if="shop.clockBack" class="note no-print" role="status">
     <p>{{ t('save.clockBack') }}</p>
   </div>

@@ -516,6 +516,25 @@ export function createBooks({ boxes, locked, now, newId, tell }: BooksGiven) {
     }
     return { records: new Map(records), entries }
   }
+  /** What this tab knows with some touches that are not written: the best there is where the store does not answer. */
+  function known(touches: readonly Touch[]): State {
+    const all = new Map(records)
+    const entries = new Map([...pages.keys()].map((run) => [run, new Map(entriesOf(run))]))
+    const by: Writer = { device: head?.device ?? newId(), at: now(), fork: newId() }
+    for (const { key, after } of touches.flatMap((touch) => touch.changes)) {
+      const entry = readEntryKey(key)
+      if (!entry) {
+        const kept = all.get(key as Key)
+        if (kept || after !== null) all.set(key as Key, follow(kept, after, by, Date.now()))
+        continue
+      }
+      const of = entries.get(entry.run) ?? new Map<string, Kept>()
+      const kept = of.get(entry.id)
+      if (kept || after !== null) of.set(entry.id, follow(kept, after, by, Date.now()))
+      entries.set(entry.run, of)
+    }
+    return { records: all, entries }
+  }
   /** Everything that is kept, read from the store. */
   const state = (): Promise<State> =>
     locked(async () => {
@@ -582,6 +601,7 @@ export function createBooks({ boxes, locked, now, newId, tell }: BooksGiven) {
     commit,
     settle,
     state,
+    known,
     write,
     loadRun: (id: string) => locked(() => loadRun(id)),
     loadRuns: () => locked(loadRuns),

@@ -1,6 +1,6 @@
-/** Hands a text to the browser as a file to keep. */
-export function download(name: string, text: string, type = 'application/json') {
-  const url = URL.createObjectURL(new Blob([text], { type }))
+/** Hands a file to the browser to keep. */
+export function downloadBlob(name: string, blob: Blob) {
+  const url = URL.createObjectURL(blob)
   const link = document.createElement('a')
   link.href = url
   link.download = name
@@ -8,3 +8,6 @@ export function download(name: string, text: string, type = 'application/json') 
   // The browser has taken the data once the click is handled.
   queueMicrotask(() => URL.revokeObjectURL(url))
 }
+/** Hands a text to the browser as a file to keep. */
+export const download = (name: string, text: string, type = 'application/json') =>
+  downloadBlob(name, new Blob([text], { type }))

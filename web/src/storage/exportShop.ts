@@ -1,14 +1,32 @@
-import type { State } from '@pepper-knot/core'
-import { download } from './download.ts'
+import { wrap } from 'comlink'
+import type { useShop } from '../stores/shop.ts'
+import type { FileWorker } from '../workers/file.worker.ts'
+import { downloadBlob } from './download.ts'
+
+/** Written beside the page, which is not held; where the store cannot be read, what the page knows. */
+async function written(shop: ReturnType<typeof useShop>): Promise<Blob> {
+  await shop.save()
+  if (shop.saveState === 'saved') {
+    const raw = new Worker(new URL('../workers/file.worker.ts', import.meta.url), { type: 'module' })
+    try {
+      const failed = new Promise<never>((_done, fail) => (raw.onerror = () => fail(new Error('no worker'))))
+      return await Promise.race([wrap<FileWorker>(raw).save(), failed])
+    } catch {
+      // What the page knows is the next best.
+    } finally {
+      raw.terminate()
+    }
+  }
+  const { writeShopFile } = await import('./edge.ts')
+  return new Blob([writeShopFile(await shop.known(), new Date().toISOString())], { type: 'application/json' })
+}
 
 /** One versioned file with everything; its name tells shop and day. */
-export async function exportShop(shop: { shop: { name: string }; state: () => Promise<State> }) {
-  const { writeShopFile } = await import('./edge.ts')
-  const now = new Date().toISOString()
+export async function exportShop(shop: ReturnType<typeof useShop>) {
   const name =
     shop.shop.name
       .toLowerCase()
       .replace(/[^a-z0-9]+/g, '-')
       .replace(/^-|-$/g, '') || 'shop'
-  download(`${name}-${now.slice(0, 10)}.pepperknot.json`, writeShopFile(await shop.state(), now))
+  downloadBlob(`${name}-${new Date().toISOString().slice(0, 10)}.pepperknot.json`, await written(shop))
 }

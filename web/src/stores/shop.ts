@@ -105,6 +105,8 @@ export const useShop = defineStore('shop', () => {
   const told = ref<{ label: string; id: string } | null>(null)
   /** What a person must look at before a touch is taken back. */
   const takingBack = shallowRef<TakingBack | null>(null)
+  /** A page of the version before this one is open and writes too. */
+  const oldTab = ref(false)
   /** The clock stands before the last writing. */
   const clockBack = ref(false)
 
@@ -291,6 +293,7 @@ export const useShop = defineStore('shop', () => {
     if (brought?.state === 'brought') {
       handOver()
       show(null)
+      oldTab.value = true
     }
   }
 
@@ -458,15 +461,11 @@ export const useShop = defineStore('shop', () => {
     void save()
   }
 
-  /** All that is kept, for a file; where the store cannot be read, what the page knows. */
-  async function state(): Promise<State> {
+  /** What this page knows, with what waits to be written: for a file, where the store cannot be asked. */
+  async function known(): Promise<State> {
+    handOver()
+    if (books) return books.known(queue)
     const { migrate } = await edge()
-    try {
-      await save()
-      if (saveState.value === 'saved' && books) return await inTime(books.state())
-    } catch {
-      // What the page shows is all there is to save then.
-    }
     return migrate(JSON.parse(JSON.stringify(shop.value)) as Shop, new Date().toISOString())
   }
   /** Puts another shop in the place of this one: one batch, one undo. */
@@ -540,6 +539,7 @@ export const useShop = defineStore('shop', () => {
     apart,
     takingBack,
     clockBack,
+    oldTab,
     unkept,
     openedWithout,
     load,
@@ -558,7 +558,7 @@ export const useShop = defineStore('shop', () => {
     takeBackPicked,
     settle,
     putBack,
-    state,
+    known,
     replaceAll,
     shownAnew,
     writeAnew,

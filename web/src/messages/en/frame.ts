@@ -92,6 +92,8 @@ export const frame = {
     apart:
       'One record was changed in two places. Both are kept until you pick. | {n} records were changed in two places. Both of each are kept until you pick.',
     pick: 'Look and pick',
+    oldTab:
+      'A page of an older version of this program is open in this browser and writes too. What it wrote was brought in; load that page again.',
     clockBack:
       'The clock of this computer stands before the last thing that was written. Nothing is lost; times written now will be wrong until it is set.',
     unkept: 'Not kept as it stands: the last version that can be kept is saved in its place.',

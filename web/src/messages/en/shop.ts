@@ -40,7 +40,9 @@ export const shop = {
         'What one of them changed after the other had it follows. What both changed stays twice until you pick. What was removed here is not brought back.',
       replace: 'What is not in the file is removed; it can be put back for 90 days.',
     },
-    noDifference: 'Nothing would change.',
+    noDifference:
+      'Nothing would change: what the file says is known here, or was changed or removed since. To go back to the file, put it in the place of what is here.',
+    sameAlready: 'Nothing would change.',
     toPick: 'one to pick | {n} to pick',
     leftOut:
       'One record of it cannot be read and is left out. | {n} records of it cannot be read and are left out.',

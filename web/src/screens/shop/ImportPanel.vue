@@ -6,7 +6,7 @@ import { IMPORTS, problemLine, type Difference, type ImportHow, type Problem } f
 import ChoiceRow from '../../parts/ChoiceRow.vue'
 import { download } from '../../storage/download.ts'
 import { newId, useShop } from '../../stores/shop.ts'
-import type { ImportWorker, LookedAt } from '../../workers/import.worker.ts'
+import type { FileWorker, LookedAt } from '../../workers/file.worker.ts'
 
 /** A file is read whole, what it would change is shown, and then all of it goes in or nothing. */
 const { t, d } = useI18n()
@@ -26,15 +26,15 @@ watch(how, async (now) => {
 const nothing = computed(() => rows.value.every((r) => r.added + r.changed + r.removed + r.apart === 0))
 
 let raw: Worker | undefined
-let worker: Remote<ImportWorker> | undefined
+let worker: Remote<FileWorker> | undefined
 function start() {
   if (worker) return worker
-  raw = new Worker(new URL('../../workers/import.worker.ts', import.meta.url), { type: 'module' })
+  raw = new Worker(new URL('../../workers/file.worker.ts', import.meta.url), { type: 'module' })
   raw.onerror = () => {
     failed.value = true
     state.value = 'none'
   }
-  return (worker = wrap<ImportWorker>(raw))
+  return (worker = wrap<FileWorker>(raw))
 }
 onScopeDispose(() => raw?.terminate())
 
@@ -123,7 +123,7 @@ const saveAside = () => download('not-read.json', JSON.stringify(looked.value!.a
         @update:model-value="how = $event ?? how"
       />
       <p>{{ t(`shop.howText.${how}`) }}</p>
-      <p v-if="nothing">{{ t('shop.noDifference') }}</p>
+      <p v-if="nothing">{{ t(how === 'merge' ? 'shop.noDifference' : 'shop.sameAlready') }}</p>
       <ul v-else>
         <li v-for="row in rows" :key="row.what">
           {{ t(`shop.lists.${row.what}`) }}:

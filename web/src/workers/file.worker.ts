@@ -4,6 +4,7 @@ import {
   compareStates,
   imported,
   readingFile,
+  writeShopFile,
   type Aside,
   type Difference,
   type ImportHow,
@@ -31,7 +32,13 @@ const books = openBooks(() => undefined)
 /** Nobody writes while it is only looked at. */
 const LOOKING = { device: 'look', at: new Date(0).toISOString(), fork: 'look~' }
 
-const importer = {
+const files = {
+  /** All that is kept, as a file. */
+  async save(): Promise<Blob> {
+    const text = writeShopFile(await books.state(), new Date().toISOString())
+    return new Blob([text], { type: 'application/json' })
+  },
+
   /**
    * Reads a file whole, and what it would change; nothing is written.
    * @returns nothing where it was stopped
@@ -90,5 +97,5 @@ const importer = {
     file = undefined
   },
 }
-export type ImportWorker = typeof importer
-expose(importer)
+export type FileWorker = typeof files
+expose(files)
