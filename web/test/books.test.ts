@@ -21,6 +21,9 @@ import { createBooks, type AnyKey, type Books, type PageChange } from '../src/st
 import { memoryLock, memoryStore, type MemoryStore } from './memoryBoxes.ts'
 import { shop } from './bench.ts'
 
+// The full counts take minutes.
+jest.setTimeout(600_000)
+
 let n = 0
 const tab = (store: MemoryStore, locked = memoryLock()) =>
   createBooks({

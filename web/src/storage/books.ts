@@ -294,15 +294,22 @@ export function createBooks({ boxes, locked, now, newId, tell }: BooksGiven) {
     }
   }
 
-  /** Brings in what others wrote. @returns the keys of it; `null`: read everything anew */
-  async function catchUpLocked(): Promise<AnyKey[] | null> {
+  /** What came in and nobody was told of yet: the work it came in with may have failed. `null`: everything. */
+  let news: Set<AnyKey> | null = new Set()
+  const takeNews = (also: readonly AnyKey[] = []): AnyKey[] | null => {
+    const told = news && [...news, ...also]
+    news = new Set()
+    return told
+  }
+  /** Brings in what others wrote. */
+  async function catchUpLocked(): Promise<void> {
     await finish()
     const there = await readHead()
     if (!there) {
       if (head && head.seq > 0) throw new Cleared()
-      return []
+      return
     }
-    if (head && there.seq === head.seq && there.device === head.device) return []
+    if (head && there.seq === head.seq && there.device === head.device) return
     const mine = head
     const missed = there.recent.filter((b) => mine && b.seq > mine.seq)
     const whole =
@@ -312,7 +319,8 @@ export function createBooks({ boxes, locked, now, newId, tell }: BooksGiven) {
       missed.some((b) => !b.keys)
     if (whole) {
       await readAll()
-      return null
+      news = null
+      return
     }
     head = there
     digest = (await readDigest0()) ?? digest
@@ -327,9 +335,10 @@ export function createBooks({ boxes, locked, now, newId, tell }: BooksGiven) {
       const run = /^run\/(.+)$/s.exec(key)?.[1]
       if (run && isOpen(shownContent(records.get(key as Key))) && !pages.has(run)) await readPages(run)
     }
-    return keys
+    for (const key of keys) news?.add(key)
   }
-  const catchUp = () => locked(catchUpLocked)
+  /** @returns the keys of what others wrote; `null`: everything is to be read anew */
+  const catchUp = () => locked(() => catchUpLocked().then(() => takeNews()))
 
   /** Puts for what now stands, and what the head says of them. */
   function batchOf(
@@ -374,15 +383,15 @@ export function createBooks({ boxes, locked, now, newId, tell }: BooksGiven) {
    */
   function commit(touch: Touch, used?: string): Promise<AnyKey[] | null> {
     return locked(async () => {
-      const others = await catchUpLocked()
+      await catchUpLocked()
       head ??= freshHead(newId(), now())
       const by: Writer = { device: head.device, at: now(), fork: `${head.device}~${newId()}` }
       const changed = new Map<Key, Kept>()
       const dirty = new Map<string, Set<Page>>()
       const entries: [Page, string, Kept][] = []
       const newPages: [string, Page][] = []
-      let made = 0
-      const place = () => Date.now() + made++ / 1000
+      let last = head.since
+      const place = () => (last = Math.max(Date.now(), last + 0.001))
       for (const change of touch.changes) {
         const entry = readEntryKey(change.key)
         if (entry) {
@@ -410,11 +419,12 @@ export function createBooks({ boxes, locked, now, newId, tell }: BooksGiven) {
         }
       }
       const keys = touch.changes.map((c) => c.key)
-      if (changed.size === 0 && dirty.size === 0 && !used) return others
+      if (changed.size === 0 && dirty.size === 0 && !used) return takeNews()
       const undo = touch.label
         ? { id: touch.id, label: touch.label, at: by.at, changes: touch.changes.map(noPlan) }
         : undefined
       const { puts, next } = batchOf(changed, dirty, keys, undo, used)
+      next.since = last
       const digestAfter = digestThen(changed)
       if (digestAfter !== digest) puts.push({ box: 'meta', key: DIGEST, value: digestAfter })
       const runsChanged = [...changed].some(
@@ -445,7 +455,7 @@ export function createBooks({ boxes, locked, now, newId, tell }: BooksGiven) {
       digest = digestAfter
       head = next
       tell()
-      return others === null ? null : [...new Set([...others, ...keys])]
+      return takeNews(keys)
     })
   }
 
@@ -487,9 +497,9 @@ export function createBooks({ boxes, locked, now, newId, tell }: BooksGiven) {
   /** A person picked: this is what the record says, and all versions of it are followed. */
   const settle = (key: Key, content: Content | null): Promise<AnyKey[] | null> =>
     locked(async () => {
-      const others = await catchUpLocked()
+      await catchUpLocked()
       const kept = records.get(key)
-      if (!kept || !head) return others
+      if (!kept || !head) return takeNews()
       const by: Writer = { device: head.device, at: now(), fork: newId() }
       const next = follow(kept, content, by, kept.since)
       const changed = new Map([[key, next]])
@@ -501,7 +511,7 @@ export function createBooks({ boxes, locked, now, newId, tell }: BooksGiven) {
       digest = digestAfter
       head = headAfter
       tell()
-      return others === null ? null : [...others, key]
+      return takeNews([key])
     })
 
   async function readState(): Promise<State> {

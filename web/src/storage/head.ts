@@ -18,6 +18,8 @@ export const headSchema = z.object({
   device: z.string().min(1).max(60),
   /** When the last batch was written, ISO. */
   at: z.iso.datetime(),
+  /** Place in lists of what was made last: what is made next comes after it, whichever tab makes it. */
+  since: z.number().min(0).default(0),
   /** What the last batches changed; `null`: more than is listed. */
   recent: z.array(z.object({ seq: z.number(), keys: z.array(z.string()).nullable() })),
   undos: z.array(z.object({ id: z.string(), label: z.string(), at: z.iso.datetime() })),
@@ -27,6 +29,7 @@ export type Head = z.infer<typeof headSchema>
 export const freshHead = (device: string, at: string): Head => ({
   version: STORE_VERSION,
   seq: 0,
+  since: 0,
   device,
   at,
   recent: [],

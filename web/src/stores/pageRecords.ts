@@ -310,18 +310,20 @@ export function createPageRecords(shop: Ref<Shop>, given: PageGiven) {
     else if (at >= 0) {
       if (!saysSame(items[at], value)) items[at] = asKept(value)
     } else {
-      const before = items.findIndex((item) => sinceOf(list, item.id ?? '') > since)
+      const place = [since, keys[0]!] as const
+      const before = items.findIndex((item) => later(placeOf(list, item.id ?? ''), place))
       items.splice(before < 0 ? items.length : before, 0, list === 'runs' ? value : asKept(value))
     }
     takeDown(thing, keys)
   }
-  const sinceOf = (list: List, id: string) =>
-    Math.max(
-      0,
-      ...(list === 'machines' ? ['machine' as const] : list === 'runs' ? ['run' as const] : PARTS).map(
-        (kind) => given.since(keyOf(kind, id)),
-      ),
-    )
+  type Place = readonly [since: number, key: AnyKey]
+  /** What was not written yet stands last; of two made at once the order is that of their names, as everywhere. */
+  const placeOf = (list: List, id: string): Place => {
+    const kinds = list === 'machines' ? (['machine'] as const) : list === 'runs' ? (['run'] as const) : PARTS
+    const places = kinds.map((kind): Place => [given.since(keyOf(kind, id)), keyOf(kind, id)])
+    return places.reduce((first, next) => (next[0] < first[0] ? next : first))
+  }
+  const later = ([a, x]: Place, [b, y]: Place) => (a === b ? Number.isFinite(a) && x > y : a > b)
 
   const thingsOf = (key: AnyKey): Thing[] => {
     const entry = readEntryKey(key)

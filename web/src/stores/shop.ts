@@ -173,7 +173,8 @@ export const useShop = defineStore('shop', () => {
     if (saveState.value === 'saved') saveState.value = 'saving'
     writing ??= writeAll().finally(() => {
       writing = undefined
-      if (saveState.value === 'saved' && page?.pending()) return save()
+      // Touched, or asked for, between the last batch and here.
+      if (saveState.value === 'saving' || (saveState.value === 'saved' && page?.pending())) return save()
     })
     return writing
   }
