@@ -1,8 +1,10 @@
 import { z } from 'zod'
 import type { Conversion } from '../changeover/convert/conversion.ts'
 import type { Changeover } from '../changeover/plan/plan.ts'
+import { fittedSchema } from '../machine/fitted/fitted.ts'
 import { STATIONS } from '../machine/stations.ts'
 import type { Part } from '../machine/store.ts'
+import { practiceSchema } from '../practice/practice.ts'
 import { PLACES } from '../steps/places.ts'
 import { TASKS } from '../steps/step.ts'
 
@@ -25,9 +27,9 @@ export const keptPlanSchema = z.looseObject({
     .array(z.looseObject({ kind: z.string().max(40), storeIndex: z.number().int().min(0).nullable() }))
     .max(200),
   context: z.looseObject({
-    machine: z.looseObject({ id: z.string().max(100), name: z.string().max(100), fitted: z.looseObject({}) }),
+    machine: z.looseObject({ id: z.string().max(100), name: z.string().max(100), fitted: fittedSchema }),
     wire: z.looseObject({ family: z.string().max(60) }),
-    practice: z.looseObject({}),
+    practice: practiceSchema,
   }),
 })
 export type KeptPlan = z.infer<typeof keptPlanSchema>

@@ -3,21 +3,16 @@ import {
   beside,
   changesBetween,
   covers,
-  digestOf,
-  digestSchema,
   digestWith,
   digestWithout,
-  emptyDigest,
   entryShown,
   follow,
   KEPT_DAYS,
   mergeFields,
   PAGE_ENTRIES,
   readContent,
-  readEntry,
   readEntryKey,
   readKey,
-  readRecord,
   saysSame,
   shownContent,
   shownVersion,
@@ -29,24 +24,17 @@ import {
   type Kept,
   type Key,
   type Run,
-  type RunEntries,
   type State,
   type Vector,
   type Writer,
 } from '@pepper-knot/core'
-import type { BoxName, Boxes } from './boxes.ts'
-import {
-  freshHead,
-  HEAD,
-  headSchema,
-  MOST_KEYS,
-  MOST_RECENT,
-  MOST_UNDO,
-  STORE_VERSION,
-  type Head,
-} from './head.ts'
-import { finishLeft, writeBatch, type Put } from './journal.ts'
+import type { Boxes } from './boxes.ts'
+import { freshHead, HEAD, MOST_KEYS, MOST_RECENT, MOST_UNDO, STORE_VERSION, type Head } from './head.ts'
+import { writeBatch, type Put } from './journal.ts'
 import type { Locked } from './lock.ts'
+import { boxOf, createShelf, DIGEST, isOpen, OPEN_RUNS, pageKey, rowOf, rowsOf, type Page } from './shelf.ts'
+
+export { Newer } from './shelf.ts'
 
 export type AnyKey = Key | EntryKey
 /** One record or entry that a touch changes, and what its writer had seen of it. */
@@ -75,18 +63,6 @@ export class Cleared extends Error {
     this.name = 'Cleared'
   }
 }
-/** The store was written by a newer version of this program. */
-export class Newer extends Error {
-  constructor() {
-    super('the store is of a newer version')
-    this.name = 'Newer'
-  }
-}
-
-interface Page {
-  n: number
-  entries: Map<string, Kept>
-}
 export interface BooksGiven {
   boxes: Boxes
   locked: Locked
@@ -97,170 +73,26 @@ export interface BooksGiven {
   tell: () => void
 }
 
-/** Ms of reading between two breaths: the page is never held longer. */
-const BREATH_MS = 40
-const breathe = () => new Promise((done) => setTimeout(done))
-const DIGEST = 'digest'
-const OPEN_RUNS = 'open-runs'
-const ASIDE = 'aside/'
 const undoKey = (id: string) => `undo/${id}`
 /** A touch that signed a run off: it can be taken back for as long as its plan is kept. */
 const isSignOff = (id: string) => id.startsWith('sign-off-')
 /** A plan that ends is kept where removed things are, and not twice. */
 const noPlan = ({ key, before, after }: PageChange): Change<AnyKey> =>
   key.startsWith('plan/') && after === null ? { key, before: null, after } : { key, before, after }
-const pageKey = (run: string, n: number) => `${encodeURIComponent(run)}/${n}`
-const boxOf = (key: Key): BoxName => (/^(?:run|plan)\//.test(key) ? 'runs' : 'records')
 const withoutContent = (kept: Kept): Kept => ({
   ...kept,
   versions: kept.versions.map(({ clock, at, content }) => ({ clock, at, content })),
 })
-const isOpen = (content: Content | null) => content !== null && content.signedOffAt === undefined
 
 /**
  * The store as one tab knows it: reads what is there, brings a touch together with what others wrote meanwhile, and
  * writes it as one batch. Nothing of the page is in here.
  */
 export function createBooks({ boxes, locked, now, newId, tell }: BooksGiven) {
-  let head: Head | undefined
-  let records = new Map<Key, Kept>()
-  const pages = new Map<string, Page[]>()
-  let digest: Digest = emptyDigest()
-  let asideCount = 0
+  const reading = createShelf({ boxes, now, newId })
+  const { shelf, layAside, finish, readHead, takeIn, readPages, readAll, readState } = reading
+  const { loadRun, loadRuns, digestThere, workedOut, openRuns, entriesOf } = reading
 
-  async function layAside(where: string, what: unknown): Promise<void> {
-    let key = `${ASIDE}${now()}`
-    while ((await boxes.meta.get(key)) !== null) key += '+'
-    await boxes.meta.set(key, {
-      where,
-      text: typeof what === 'string' ? what : JSON.stringify(what, null, 2),
-    })
-    asideCount++
-  }
-  const finish = () => finishLeft(boxes, (left) => layAside('journal', left))
-
-  /** @throws Newer; a head that is none is laid aside, and the records are kept without it */
-  async function readHead(): Promise<Head | undefined> {
-    const raw = await boxes.meta.get(HEAD)
-    if (raw === null || raw === undefined) return undefined
-    const read = headSchema.safeParse(raw)
-    const version = read.success ? read.data.version : (raw as { version?: unknown }).version
-    if (typeof version === 'number' && version > STORE_VERSION) throw new Newer()
-    if (read.success) return read.data
-    await layAside(HEAD, raw)
-    await boxes.meta.remove(HEAD)
-    return undefined
-  }
-
-  /** Reads what lies in one box; what cannot be read is laid aside and taken out. */
-  async function takeIn(box: 'records' | 'runs', raw: Iterable<[string, unknown]>): Promise<void> {
-    let since = performance.now()
-    for (const [key, value] of raw) {
-      const read = readRecord(value)
-      if (read.ok && read.value.key === key) records.set(read.value.key, read.value.kept)
-      else {
-        await layAside(key, value)
-        await boxes[box].remove(key)
-      }
-      if (performance.now() - since > BREATH_MS) {
-        await breathe()
-        since = performance.now()
-      }
-    }
-  }
-  const pageOf = async (key: string, run: string, n: number, raw: unknown): Promise<Page> => {
-    const page: Page = { n, entries: new Map() }
-    if (!Array.isArray(raw)) {
-      if (raw !== null && raw !== undefined) await layAside(key, raw)
-      return page
-    }
-    const bad: unknown[] = []
-    for (const one of raw) {
-      const read = readEntry(one)
-      if (read.ok && read.value.run === run) page.entries.set(read.value.id, read.value.kept)
-      else bad.push(one)
-    }
-    if (bad.length) await layAside(key, bad)
-    return page
-  }
-  async function readPages(run: string): Promise<void> {
-    const found: Page[] = []
-    for (let n = 0; ; n++) {
-      const raw = await boxes.entries.get(pageKey(run, n))
-      if (raw === null || raw === undefined) break
-      found.push(await pageOf(pageKey(run, n), run, n, raw))
-    }
-    pages.set(run, found)
-  }
-  const page1 = (run: string, { entries }: Page) => [...entries].map(([id, kept]) => ({ run, id, ...kept }))
-  const entriesOf = (run: string): RunEntries =>
-    new Map((pages.get(run) ?? []).flatMap((page) => [...page.entries]))
-  const rowOf = (key: Key, kept: Kept) => {
-    const { kind, id } = readKey(key)!
-    return { kind, id, ...kept }
-  }
-
-  /** A run with its plan and all that stands beside it. */
-  async function loadRun(id: string): Promise<void> {
-    for (const key of [`run/${id}`, `plan/${id}`] as const)
-      if (!records.has(key)) {
-        const raw = await boxes.runs.get(key)
-        if (raw !== null && raw !== undefined) await takeIn('runs', [[key, raw]])
-      }
-    if (!pages.has(id)) await readPages(id)
-  }
-  /** Every run there is; what stands beside the signed-off ones is read when one is opened. */
-  async function loadRuns(): Promise<void> {
-    const all = await boxes.runs.all()
-    await takeIn(
-      'runs',
-      all.filter(([key]) => !records.has(key as Key)),
-    )
-  }
-  async function readDigest(): Promise<Digest> {
-    const read = digestSchema.safeParse(await boxes.meta.get(DIGEST))
-    if (read.success) return read.data
-    await loadRuns()
-    return workedOut()
-  }
-  const workedOut = (): Digest =>
-    digestOf(
-      [...records].flatMap(([key, kept]) =>
-        key.startsWith('run/') ? [shownContent(kept) as unknown as Run].filter(Boolean) : [],
-      ),
-    )
-  const openRuns = () =>
-    [...records].flatMap(([key, kept]) =>
-      key.startsWith('run/') && isOpen(shownContent(kept)) ? [key.slice(4)] : [],
-    )
-
-  /** Everything the first page needs. @returns whether there was anything */
-  async function readAll(): Promise<boolean> {
-    records = new Map()
-    pages.clear()
-    asideCount = 0
-    head = await readHead()
-    const [raw, known, told] = await Promise.all([
-      boxes.records.all(),
-      readDigest0(),
-      boxes.meta.get(OPEN_RUNS),
-    ])
-    if (!head && raw.length === 0) return false
-    await takeIn('records', raw)
-    if (Array.isArray(told) && told.every((id): id is string => typeof id === 'string'))
-      for (const id of told) await loadRun(id)
-    else {
-      await loadRuns()
-      for (const id of openRuns()) await readPages(id)
-    }
-    digest = known ?? (await readDigest())
-    head ??= freshHead(newId(), now())
-    return true
-  }
-  const readDigest0 = async () => {
-    const read = digestSchema.safeParse(await boxes.meta.get(DIGEST))
-    return read.success ? read.data : undefined
-  }
   const open = () =>
     locked(async () => {
       await finish()
@@ -270,7 +102,7 @@ export function createBooks({ boxes, locked, now, newId, tell }: BooksGiven) {
     })
   /** Removed content that was kept long enough goes; its mark stays. */
   async function sweep(): Promise<void> {
-    const old = [...records].flatMap(([key, kept]): [Key, Kept][] => {
+    const old = [...shelf.records].flatMap(([key, kept]): [Key, Kept][] => {
       const swept = withoutOld(kept, now())
       return swept === kept ? [] : [[key, swept]]
     })
@@ -281,11 +113,11 @@ export function createBooks({ boxes, locked, now, newId, tell }: BooksGiven) {
       boxes,
       old.map(([key, kept]) => ({ box: boxOf(key), key, value: rowOf(key, kept) })),
     )
-    for (const [key, kept] of old) records.set(key, kept)
+    for (const [key, kept] of old) shelf.records.set(key, kept)
   }
 
   async function dropOldSignOffs(): Promise<void> {
-    const listed = new Set(head?.undos.map((u) => undoKey(u.id)))
+    const listed = new Set(shelf.head?.undos.map((u) => undoKey(u.id)))
     for (const key of await boxes.meta.keys()) {
       if (!key.startsWith(undoKey('sign-off-')) || listed.has(key)) continue
       const { at } = (await boxes.meta.get(key)) as Partial<UndoItem>
@@ -306,11 +138,11 @@ export function createBooks({ boxes, locked, now, newId, tell }: BooksGiven) {
     await finish()
     const there = await readHead()
     if (!there) {
-      if (head && head.seq > 0) throw new Cleared()
+      if (shelf.head && shelf.head.seq > 0) throw new Cleared()
       return
     }
-    if (head && there.seq === head.seq && there.device === head.device) return
-    const mine = head
+    if (shelf.head && there.seq === shelf.head.seq && there.device === shelf.head.device) return
+    const mine = shelf.head
     const missed = there.recent.filter((b) => mine && b.seq > mine.seq)
     const whole =
       !mine ||
@@ -322,18 +154,19 @@ export function createBooks({ boxes, locked, now, newId, tell }: BooksGiven) {
       news = null
       return
     }
-    head = there
-    digest = (await readDigest0()) ?? digest
+    shelf.head = there
+    shelf.digest = (await digestThere()) ?? shelf.digest
     const keys = [...new Set(missed.flatMap((b) => b.keys!))] as AnyKey[]
     for (const run of new Set(keys.flatMap((key) => readEntryKey(key)?.run ?? []))) await readPages(run)
     for (const key of keys) {
       if (!readKey(key)) continue
-      records.delete(key as Key)
+      shelf.records.delete(key as Key)
       const box = boxOf(key as Key) as 'records' | 'runs'
       const raw = await boxes[box].get(key)
       if (raw !== null && raw !== undefined) await takeIn(box, [[key, raw]])
       const run = /^run\/(.+)$/s.exec(key)?.[1]
-      if (run && isOpen(shownContent(records.get(key as Key))) && !pages.has(run)) await readPages(run)
+      if (run && isOpen(shownContent(shelf.records.get(key as Key))) && !shelf.pages.has(run))
+        await readPages(run)
     }
     for (const key of keys) news?.add(key)
   }
@@ -351,10 +184,11 @@ export function createBooks({ boxes, locked, now, newId, tell }: BooksGiven) {
     const puts: Put[] = []
     for (const [key, kept] of changed) puts.push({ box: boxOf(key), key, value: rowOf(key, kept) })
     for (const [run, of] of dirty)
-      for (const page of of) puts.push({ box: 'entries', key: pageKey(run, page.n), value: page1(run, page) })
+      for (const page of of)
+        puts.push({ box: 'entries', key: pageKey(run, page.n), value: rowsOf(run, page.entries) })
     const at = now()
-    const seq = head!.seq + 1
-    const undos = head!.undos.filter((u) => u.id !== used)
+    const seq = shelf.head!.seq + 1
+    const undos = shelf.head!.undos.filter((u) => u.id !== used)
     if (used) puts.push({ box: 'meta', key: undoKey(used) })
     if (undo) {
       undos.push({ id: undo.id, label: undo.label, at })
@@ -363,11 +197,13 @@ export function createBooks({ boxes, locked, now, newId, tell }: BooksGiven) {
         if (!isSignOff(old.id)) puts.push({ box: 'meta', key: undoKey(old.id) })
     }
     const next: Head = {
-      ...head!,
+      ...shelf.head!,
       version: STORE_VERSION,
       seq,
-      at: at > head!.at ? at : head!.at,
-      recent: [...head!.recent, { seq, keys: keys.length > MOST_KEYS ? null : keys }].slice(-MOST_RECENT),
+      at: at > shelf.head!.at ? at : shelf.head!.at,
+      recent: [...shelf.head!.recent, { seq, keys: keys.length > MOST_KEYS ? null : keys }].slice(
+        -MOST_RECENT,
+      ),
       undos,
     }
     puts.push({ box: 'meta', key: HEAD, value: next })
@@ -384,19 +220,19 @@ export function createBooks({ boxes, locked, now, newId, tell }: BooksGiven) {
   function commit(touch: Touch, used?: string): Promise<AnyKey[] | null> {
     return locked(async () => {
       await catchUpLocked()
-      head ??= freshHead(newId(), now())
-      const by: Writer = { device: head.device, at: now(), fork: `${head.device}~${newId()}` }
+      shelf.head ??= freshHead(newId(), now())
+      const by: Writer = { device: shelf.head.device, at: now(), fork: `${shelf.head.device}~${newId()}` }
       const changed = new Map<Key, Kept>()
       const dirty = new Map<string, Set<Page>>()
       const entries: [Page, string, Kept][] = []
       const newPages: [string, Page][] = []
-      let last = head.since
+      let last = shelf.head.since
       const place = () => (last = Math.max(Date.now(), last + 0.001))
       for (const change of touch.changes) {
         const entry = readEntryKey(change.key)
         if (entry) {
-          if (!pages.has(entry.run)) await loadRun(entry.run)
-          const of = pages.get(entry.run)!
+          if (!shelf.pages.has(entry.run)) await loadRun(entry.run)
+          const of = shelf.pages.get(entry.run)!
           let page = of.find((p) => p.entries.has(entry.id)) ?? of.at(-1)
           if (!page || (!page.entries.has(entry.id) && page.entries.size >= PAGE_ENTRIES)) {
             page = { n: of.length, entries: new Map() }
@@ -411,8 +247,8 @@ export function createBooks({ boxes, locked, now, newId, tell }: BooksGiven) {
           dirty.set(entry.run, (dirty.get(entry.run) ?? new Set()).add(page))
         } else {
           const key = change.key as Key
-          if (!records.has(key) && boxOf(key) === 'runs') await loadRun(readKey(key)!.id)
-          const kept = changed.get(key) ?? records.get(key)
+          if (!shelf.records.has(key) && boxOf(key) === 'runs') await loadRun(readKey(key)!.id)
+          const kept = changed.get(key) ?? shelf.records.get(key)
           const made = nextOf(kept, change, by, place)
           const next = made && change.unmade ? withoutContent(made) : made
           if (next) changed.set(key, next)
@@ -426,10 +262,11 @@ export function createBooks({ boxes, locked, now, newId, tell }: BooksGiven) {
       const { puts, next } = batchOf(changed, dirty, keys, undo, used)
       next.since = last
       const digestAfter = digestThen(changed)
-      if (digestAfter !== digest) puts.push({ box: 'meta', key: DIGEST, value: digestAfter })
+      if (digestAfter !== shelf.digest) puts.push({ box: 'meta', key: DIGEST, value: digestAfter })
       const runsChanged = [...changed].some(
         ([key, kept]) =>
-          key.startsWith('run/') && isOpen(shownContent(kept)) !== isOpen(shownContent(records.get(key))),
+          key.startsWith('run/') &&
+          isOpen(shownContent(kept)) !== isOpen(shownContent(shelf.records.get(key))),
       )
       if (runsChanged) {
         const open = new Set(openRuns())
@@ -445,15 +282,15 @@ export function createBooks({ boxes, locked, now, newId, tell }: BooksGiven) {
           if (kept) page.entries.set(id, kept)
           else page.entries.delete(id)
         for (const [run, page] of newPages)
-          pages.set(
+          shelf.pages.set(
             run,
-            pages.get(run)!.filter((p) => p !== page),
+            shelf.pages.get(run)!.filter((p) => p !== page),
           )
         throw error
       }
-      for (const [key, kept] of changed) records.set(key, kept)
-      digest = digestAfter
-      head = next
+      for (const [key, kept] of changed) shelf.records.set(key, kept)
+      shelf.digest = digestAfter
+      shelf.head = next
       tell()
       return takeNews(keys)
     })
@@ -484,10 +321,10 @@ export function createBooks({ boxes, locked, now, newId, tell }: BooksGiven) {
     return seen ? beside(kept, after, seen, by) : follow(kept, after, by, kept.since)
   }
   const digestThen = (changed: ReadonlyMap<Key, Kept>): Digest => {
-    let next = digest
+    let next = shelf.digest
     for (const [key, kept] of changed) {
       if (!key.startsWith('run/')) continue
-      const [was, is] = [shownContent(records.get(key)), shownContent(kept)]
+      const [was, is] = [shownContent(shelf.records.get(key)), shownContent(kept)]
       if (was) next = digestWithout(next, was as unknown as Run)
       if (is) next = digestWith(next, is as unknown as Run)
     }
@@ -498,39 +335,27 @@ export function createBooks({ boxes, locked, now, newId, tell }: BooksGiven) {
   const settle = (key: Key, content: Content | null): Promise<AnyKey[] | null> =>
     locked(async () => {
       await catchUpLocked()
-      const kept = records.get(key)
-      if (!kept || !head) return takeNews()
-      const by: Writer = { device: head.device, at: now(), fork: newId() }
+      const kept = shelf.records.get(key)
+      if (!kept || !shelf.head) return takeNews()
+      const by: Writer = { device: shelf.head.device, at: now(), fork: newId() }
       const next = follow(kept, content, by, kept.since)
       const changed = new Map([[key, next]])
       const { puts, next: headAfter } = batchOf(changed, new Map(), [key], undefined, undefined)
       const digestAfter = digestThen(changed)
-      if (digestAfter !== digest) puts.push({ box: 'meta', key: DIGEST, value: digestAfter })
+      if (digestAfter !== shelf.digest) puts.push({ box: 'meta', key: DIGEST, value: digestAfter })
       await writeBatch(boxes, puts)
-      records.set(key, next)
-      digest = digestAfter
-      head = headAfter
+      shelf.records.set(key, next)
+      shelf.digest = digestAfter
+      shelf.head = headAfter
       tell()
       return takeNews([key])
     })
 
-  async function readState(): Promise<State> {
-    await loadRuns()
-    const entries = new Map<string, Map<string, Kept>>()
-    for (const [key, raw] of await boxes.entries.all()) {
-      const run = decodeURIComponent(key.slice(0, key.lastIndexOf('/')))
-      const of = entries.get(run) ?? new Map<string, Kept>()
-      for (const [id, kept] of (await pageOf(key, run, 0, raw)).entries) of.set(id, kept)
-      entries.set(run, of)
-      await breathe()
-    }
-    return { records: new Map(records), entries }
-  }
   /** What this tab knows with some touches that are not written: the best there is where the store does not answer. */
   function known(touches: readonly Touch[]): State {
-    const all = new Map(records)
-    const entries = new Map([...pages.keys()].map((run) => [run, new Map(entriesOf(run))]))
-    const by: Writer = { device: head?.device ?? newId(), at: now(), fork: newId() }
+    const all = new Map(shelf.records)
+    const entries = new Map([...shelf.pages.keys()].map((run) => [run, new Map(entriesOf(run))]))
+    const by: Writer = { device: shelf.head?.device ?? newId(), at: now(), fork: newId() }
     for (const { key, after } of touches.flatMap((touch) => touch.changes)) {
       const entry = readEntryKey(key)
       if (!entry) {
@@ -562,9 +387,9 @@ export function createBooks({ boxes, locked, now, newId, tell }: BooksGiven) {
   ): Promise<void> =>
     locked(async () => {
       await catchUpLocked()
-      head ??= freshHead(newId(), now())
+      shelf.head ??= freshHead(newId(), now())
       const before = await readState()
-      const by: Writer = { device: head.device, at: now(), fork: newId() }
+      const by: Writer = { device: shelf.head.device, at: now(), fork: newId() }
       const after = then(before, by)
       const puts: Put[] = []
       for (const [key, kept] of after.records)
@@ -582,24 +407,24 @@ export function createBooks({ boxes, locked, now, newId, tell }: BooksGiven) {
       const changes = label ? changesBetween(before, after) : []
       const undo = label ? { id, label, at: by.at, changes } : undefined
       const { puts: rest, next } = batchOf(new Map(), new Map(), [], undo, undefined)
-      records = new Map(after.records)
-      digest = workedOut()
+      shelf.records = new Map(after.records)
+      shelf.digest = workedOut()
       next.recent = [{ seq: next.seq, keys: null }]
       puts.push(
         ...rest,
         ...also,
-        { box: 'meta', key: DIGEST, value: digest },
+        { box: 'meta', key: DIGEST, value: shelf.digest },
         { box: 'meta', key: OPEN_RUNS, value: openRuns() },
       )
       await writeBatch(boxes, puts)
-      head = next
+      shelf.head = next
       await readAll()
       tell()
     })
   const shown = (key: AnyKey): Content | null => {
     const entry = readEntryKey(key)
-    if (!entry) return shownContent(records.get(key as Key))
-    for (const page of pages.get(entry.run) ?? []) {
+    if (!entry) return shownContent(shelf.records.get(key as Key))
+    for (const page of shelf.pages.get(entry.run) ?? []) {
       const kept = page.entries.get(entry.id)
       if (kept) return entryShown(entry.id, kept) as unknown as Content | null
     }
@@ -616,18 +441,18 @@ export function createBooks({ boxes, locked, now, newId, tell }: BooksGiven) {
     loadRun: (id: string) => locked(() => loadRun(id)),
     loadRuns: () => locked(loadRuns),
     shown,
-    kept: (key: Key) => records.get(key),
+    kept: (key: Key) => shelf.records.get(key),
     clockOf: (key: AnyKey): Vector | undefined => {
-      const kept = records.get(key as Key)
+      const kept = shelf.records.get(key as Key)
       return kept && shownVersion(kept).clock
     },
     entriesOf,
-    records: (): ReadonlyMap<Key, Kept> => records,
-    digest: () => digest,
-    head: () => head,
-    asideCount: () => asideCount,
+    records: (): ReadonlyMap<Key, Kept> => shelf.records,
+    digest: () => shelf.digest,
+    head: () => shelf.head,
+    asideCount: () => shelf.asideCount,
     /** Records of which versions stand beside each other. */
-    apart: (): Key[] => [...records].filter(([, kept]) => apart(kept).length > 0).map(([key]) => key),
+    apart: (): Key[] => [...shelf.records].filter(([, kept]) => apart(kept).length > 0).map(([key]) => key),
     undoItem: async (id: string): Promise<UndoItem | null> =>
       (await boxes.meta.get(undoKey(id))) as UndoItem | null,
     layAside,

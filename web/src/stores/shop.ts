@@ -24,7 +24,7 @@ import {
   type State,
   type TakenBack,
 } from '@pepper-knot/core'
-import { inTime, NoAnswer } from '../storage/inTime.ts'
+import { inTime, NoAnswer, tried } from '../storage/inTime.ts'
 import { newId } from '../storage/newId.ts'
 import { asKept, keptAsItIs } from './kept.ts'
 import type { AnyKey, Books, PageChange, Touch } from '../storage/books.ts'
@@ -51,22 +51,6 @@ const edge = async () =>
   })
 // Fetched as soon as this file runs, beside everything else.
 edge().catch(() => undefined)
-
-/** Pauses before a failed reading is tried again, ms. */
-const AGAIN_MS = [150, 500, 1500]
-const pause = (ms: number) => new Promise((resolve) => setTimeout(resolve, ms))
-/** Reading is safe to repeat: what fails once is tried again. */
-async function tried<T>(read: () => Promise<T>, final: (error: unknown) => boolean): Promise<T> {
-  for (const ms of AGAIN_MS) {
-    try {
-      return await inTime(read())
-    } catch (error) {
-      if (error instanceof NoAnswer || final(error)) throw error
-      await pause(ms)
-    }
-  }
-  return inTime(read())
-}
 
 /** A clock this far behind the last writing was set back, ms. */
 const CLOCK_BACK_MS = 120_000
@@ -97,6 +81,8 @@ export const useShop = defineStore('shop', () => {
   const unkept = shallowRef<Unkept[]>([])
   /** How many records the shop opened without. */
   const openedWithout = ref(0)
+  /** Counts how often the whole page was read anew. */
+  const rebuilt = ref(0)
   /** Records that were changed in two places: a person picks. */
   const apart = shallowRef<Key[]>([])
   /** Touches that can be taken back, the last one last. */
@@ -216,8 +202,15 @@ export const useShop = defineStore('shop', () => {
   /** Sets on the page what the store now says; `null`: everything. */
   function show(keys: readonly AnyKey[] | null) {
     if (!books || !page) return
-    if (keys === null) rebuild()
-    else if (keys.length) page.receive(keys, (id) => !isSigned(id) || pastLoaded)
+    if (keys === null) {
+      rebuild()
+      rebuilt.value++
+      // The signed-off ones were on the page: they are read again.
+      if (pastLoaded) {
+        pastLoaded = false
+        void loadPast()
+      }
+    } else if (keys.length) page.receive(keys, (id) => !isSigned(id) || pastLoaded)
     digest.value = books.digest()
     const now = books.apart()
     if (now.length || apart.value.length) apart.value = now
@@ -509,25 +502,6 @@ export const useShop = defineStore('shop', () => {
     }
   }
 
-  /** The browser may clear what it keeps when room is short, unless it is asked not to; it may refuse. */
-  const persisted = ref<boolean | 'unknown'>('unknown')
-  const storageManager = () =>
-    typeof navigator !== 'undefined' && 'storage' in navigator && 'persist' in navigator.storage
-      ? navigator.storage
-      : undefined
-  async function askToPersist() {
-    persisted.value =
-      (await storageManager()
-        ?.persist()
-        .catch(() => false)) ?? 'unknown'
-  }
-  async function lookPersisted() {
-    persisted.value =
-      (await storageManager()
-        ?.persisted()
-        .catch(() => false)) ?? 'unknown'
-  }
-
   return {
     shop,
     digest,
@@ -545,6 +519,7 @@ export const useShop = defineStore('shop', () => {
     openedWithout,
     load,
     save,
+    rebuilt,
     loadPast,
     loadRun,
     openDemo,
@@ -553,9 +528,6 @@ export const useShop = defineStore('shop', () => {
     undoable,
     undo,
     canUndo,
-    persisted,
-    askToPersist,
-    lookPersisted,
     takeBackPicked,
     settle,
     putBack,

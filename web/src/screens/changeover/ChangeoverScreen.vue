@@ -24,8 +24,8 @@ const { run, machine, read: plan } = provideRun(() => props.id)
 // A signed-off change is read when it is looked at.
 const looking = ref(true)
 watch(
-  () => props.id,
-  async (id) => {
+  [() => props.id, () => shop.rebuilt] as const,
+  async ([id]) => {
     looking.value = true
     await shop.loadRun(id).catch(() => undefined)
     looking.value = false

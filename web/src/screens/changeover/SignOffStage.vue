@@ -3,6 +3,7 @@ import { useRun } from '../../composables/useRun.ts'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { goodTry, outcomeOf, partText, ranWellSentence, settle, startSentence } from '@pepper-knot/core'
+import { askToPersist } from '../../storage/persist.ts'
 import { standingMarks } from '../../parts/marks.ts'
 import WireLine from '../../parts/WireLine.vue'
 import { signOffId, useShop } from '../../stores/shop.ts'
@@ -68,7 +69,8 @@ function sign() {
     },
     signOffId(run.value.id),
   )
-  void shop.askToPersist()
+  // Now there is something to lose.
+  void askToPersist()
 }
 </script>
 

@@ -3,6 +3,7 @@ import { onMounted, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { HEAT_CONVENTIONS, HEAT_NAMES } from '@pepper-knot/core'
 import { exportShop } from '../../storage/exportShop.ts'
+import { askToPersist, isPersisted, type Persisted } from '../../storage/persist.ts'
 import { useShop } from '../../stores/shop.ts'
 import { useSettings } from '../../stores/settings.ts'
 import AsidePanel from './AsidePanel.vue'
@@ -25,7 +26,9 @@ watch(
     if (name.value.trim() !== now) name.value = now
   },
 )
-onMounted(() => void shop.lookPersisted())
+const persisted = ref<Persisted>('unknown')
+onMounted(async () => (persisted.value = await isPersisted()))
+const ask = async () => (persisted.value = await askToPersist())
 const asking = ref<'demo' | 'empty' | null>(null)
 
 async function startOver() {
@@ -87,9 +90,9 @@ async function startOver() {
       <ImportPanel>
         <v-btn variant="flat" color="primary" @click="exportShop(shop)">{{ t('sign.export') }}</v-btn>
       </ImportPanel>
-      <p v-if="shop.persisted !== 'unknown'">
-        {{ t(shop.persisted ? 'shop.persisted' : 'shop.notPersisted') }}
-        <v-btn v-if="!shop.persisted" class="ask" @click="shop.askToPersist()">{{ t('shop.persist') }}</v-btn>
+      <p v-if="persisted !== 'unknown'">
+        {{ t(persisted ? 'shop.persisted' : 'shop.notPersisted') }}
+        <v-btn v-if="!persisted" class="ask" @click="ask">{{ t('shop.persist') }}</v-btn>
       </p>
       <p v-else class="muted">{{ t('shop.cannotPersist') }}</p>
       <div class="row">

@@ -1,0 +1,220 @@
+import {
+  digestOf,
+  digestSchema,
+  emptyDigest,
+  readEntry,
+  readKey,
+  readRecord,
+  shownContent,
+  type Content,
+  type Digest,
+  type Kept,
+  type Key,
+  type Run,
+  type RunEntries,
+  type State,
+} from '@pepper-knot/core'
+import type { BoxName, Boxes } from './boxes.ts'
+import { freshHead, HEAD, headSchema, STORE_VERSION, type Head } from './head.ts'
+import { finishLeft } from './journal.ts'
+
+/** The store was written by a newer version of this program. */
+export class Newer extends Error {
+  constructor() {
+    super('the store is of a newer version')
+    this.name = 'Newer'
+  }
+}
+
+/** So many entries of one run as are written at a touch. */
+export interface Page {
+  n: number
+  entries: Map<string, Kept>
+}
+
+/** Ms of reading between two breaths: the page is never held longer. */
+const BREATH_MS = 40
+const breathe = () => new Promise((done) => setTimeout(done))
+export const DIGEST = 'digest'
+export const OPEN_RUNS = 'open-runs'
+const ASIDE = 'aside/'
+export const pageKey = (run: string, n: number) => `${encodeURIComponent(run)}/${n}`
+export const boxOf = (key: Key): BoxName => (/^(?:run|plan)\//.test(key) ? 'runs' : 'records')
+export const isOpen = (content: Content | null) => content !== null && content.signedOffAt === undefined
+/** A record as it lies in the store. */
+export const rowOf = (key: Key, kept: Kept) => ({ ...readKey(key)!, ...kept })
+/** A page as it lies in the store. */
+export const rowsOf = (run: string, entries: Iterable<[string, Kept]>) =>
+  [...entries].map(([id, kept]) => ({ run, id, ...kept }))
+
+/**
+ * What one tab has read of the store: its records, the entries of the runs that were looked at, and the digest. What
+ * cannot be read is laid aside and taken out; whoever reads holds the lock.
+ */
+export function createShelf({ boxes, now, newId }: { boxes: Boxes; now: () => string; newId: () => string }) {
+  const shelf = {
+    head: undefined as Head | undefined,
+    records: new Map<Key, Kept>(),
+    pages: new Map<string, Page[]>(),
+    digest: emptyDigest(),
+    /** How many records it was opened without. */
+    asideCount: 0,
+  }
+
+  async function layAside(where: string, what: unknown): Promise<void> {
+    let key = `${ASIDE}${now()}`
+    while ((await boxes.meta.get(key)) !== null) key += '+'
+    await boxes.meta.set(key, {
+      where,
+      text: typeof what === 'string' ? what : JSON.stringify(what, null, 2),
+    })
+    shelf.asideCount++
+  }
+  const finish = () => finishLeft(boxes, (left) => layAside('journal', left))
+
+  /** @throws Newer; a head that is none is laid aside, and the records are kept without it */
+  async function readHead(): Promise<Head | undefined> {
+    const raw = await boxes.meta.get(HEAD)
+    if (raw === null || raw === undefined) return undefined
+    const read = headSchema.safeParse(raw)
+    const version = read.success ? read.data.version : (raw as { version?: unknown }).version
+    if (typeof version === 'number' && version > STORE_VERSION) throw new Newer()
+    if (read.success) return read.data
+    await layAside(HEAD, raw)
+    await boxes.meta.remove(HEAD)
+    return undefined
+  }
+
+  /** Reads what lies in one box; what cannot be read is laid aside and taken out. */
+  async function takeIn(box: 'records' | 'runs', raw: Iterable<[string, unknown]>): Promise<void> {
+    let since = performance.now()
+    for (const [key, value] of raw) {
+      const read = readRecord(value)
+      if (read.ok && read.value.key === key) shelf.records.set(read.value.key, read.value.kept)
+      else {
+        await layAside(key, value)
+        await boxes[box].remove(key)
+      }
+      if (performance.now() - since > BREATH_MS) {
+        await breathe()
+        since = performance.now()
+      }
+    }
+  }
+  const pageOf = async (key: string, run: string, n: number, raw: unknown): Promise<Page> => {
+    const page: Page = { n, entries: new Map() }
+    if (!Array.isArray(raw)) {
+      if (raw !== null && raw !== undefined) {
+        await layAside(key, raw)
+        await boxes.entries.set(key, [])
+      }
+      return page
+    }
+    const bad: unknown[] = []
+    for (const one of raw) {
+      const read = readEntry(one)
+      if (read.ok && read.value.run === run) page.entries.set(read.value.id, read.value.kept)
+      else bad.push(one)
+    }
+    if (bad.length) {
+      await layAside(key, bad)
+      await boxes.entries.set(key, rowsOf(run, page.entries))
+    }
+    return page
+  }
+  async function readPages(run: string): Promise<void> {
+    const found: Page[] = []
+    for (let n = 0; ; n++) {
+      const raw = await boxes.entries.get(pageKey(run, n))
+      if (raw === null || raw === undefined) break
+      found.push(await pageOf(pageKey(run, n), run, n, raw))
+    }
+    shelf.pages.set(run, found)
+  }
+  const entriesOf = (run: string): RunEntries =>
+    new Map((shelf.pages.get(run) ?? []).flatMap((page) => [...page.entries]))
+  /** A run with its plan and all that stands beside it. */
+  async function loadRun(id: string): Promise<void> {
+    for (const key of [`run/${id}`, `plan/${id}`] as const)
+      if (!shelf.records.has(key)) {
+        const raw = await boxes.runs.get(key)
+        if (raw !== null && raw !== undefined) await takeIn('runs', [[key, raw]])
+      }
+    if (!shelf.pages.has(id)) await readPages(id)
+  }
+  /** Every run there is; what stands beside the signed-off ones is read when one is opened. */
+  async function loadRuns(): Promise<void> {
+    const all = await boxes.runs.all()
+    await takeIn(
+      'runs',
+      all.filter(([key]) => !shelf.records.has(key as Key)),
+    )
+  }
+  const digestThere = async (): Promise<Digest | undefined> => {
+    const read = digestSchema.safeParse(await boxes.meta.get(DIGEST))
+    return read.success ? read.data : undefined
+  }
+  const workedOut = (): Digest =>
+    digestOf(
+      [...shelf.records].flatMap(([key, kept]) =>
+        key.startsWith('run/') ? [shownContent(kept) as unknown as Run].filter(Boolean) : [],
+      ),
+    )
+  const openRuns = () =>
+    [...shelf.records].flatMap(([key, kept]) =>
+      key.startsWith('run/') && isOpen(shownContent(kept)) ? [key.slice(4)] : [],
+    )
+
+  /** Everything the first page needs. @returns whether there was anything */
+  async function readAll(): Promise<boolean> {
+    shelf.records = new Map()
+    shelf.pages.clear()
+    shelf.asideCount = 0
+    shelf.head = await readHead()
+    const [raw, known, told] = await Promise.all([
+      boxes.records.all(),
+      digestThere(),
+      boxes.meta.get(OPEN_RUNS),
+    ])
+    if (!shelf.head && raw.length === 0) return false
+    await takeIn('records', raw)
+    if (Array.isArray(told) && told.every((id): id is string => typeof id === 'string'))
+      for (const id of told) await loadRun(id)
+    else {
+      await loadRuns()
+      for (const id of openRuns()) await readPages(id)
+    }
+    if (!known) await loadRuns()
+    shelf.digest = known ?? workedOut()
+    shelf.head ??= freshHead(newId(), now())
+    return true
+  }
+  async function readState(): Promise<State> {
+    await loadRuns()
+    const entries = new Map<string, Map<string, Kept>>()
+    for (const [key, raw] of await boxes.entries.all()) {
+      const run = decodeURIComponent(key.slice(0, key.lastIndexOf('/')))
+      const of = entries.get(run) ?? new Map<string, Kept>()
+      for (const [id, kept] of (await pageOf(key, run, 0, raw)).entries) of.set(id, kept)
+      entries.set(run, of)
+      await breathe()
+    }
+    return { records: new Map(shelf.records), entries }
+  }
+  return {
+    shelf,
+    layAside,
+    finish,
+    readHead,
+    takeIn,
+    readPages,
+    readAll,
+    readState,
+    loadRun,
+    loadRuns,
+    digestThere,
+    workedOut,
+    openRuns,
+    entriesOf,
+  }
+}
