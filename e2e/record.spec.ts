@@ -24,7 +24,7 @@ test('a tab killed after a touch that was said to be saved: the touch is there',
   await begin(page)
   const address = page.url()
   let step = 1
-  for (let i = 0; i < (LONG ? 40 : 3); i++) {
+  for (let i = 0; i < (LONG ? 40 : 2); i++) {
     const head = page.getByTestId('head')
     await expect(head).toContainText(`step ${step} of`)
     if (step > 1 && roll() < 0.3) {
@@ -46,8 +46,9 @@ test('a tab killed after a touch that was said to be saved: the touch is there',
   await expect(page.getByTestId('head')).toContainText(`step ${step} of`)
 })
 
+// The sample is the harder one, where there is no lock of the browser’s.
 for (const [where, address] of [
-  ['at this computer’s own address', ''],
+  ...(LONG ? [['at this computer’s own address', ''] as const] : []),
   ['over plain http at a second address', `http://${hostname()}:${process.env.E2E_PORT ?? 4599}`],
 ] as const)
   test(`two tabs edit one shop ${where}: no update is lost`, async ({ context }) => {

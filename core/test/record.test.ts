@@ -59,8 +59,8 @@ describe('versions of one record', () => {
   // memory: of two versions one follows when its vector is at least the other's everywhere, else they conflict.
   const least = (a: Written['clock'], b: Written['clock']) =>
     Object.keys(b).every((device) => (a[device] ?? 0) >= b[device]!)
-  test(`${times(500, 20_000)} meetings: in any order, any grouping and as often as one likes it is the same`, () => {
-    for (let seed = 1; seed <= times(500, 20_000); seed++) {
+  test(`${times(150, 20_000)} meetings: in any order, any grouping and as often as one likes it is the same`, () => {
+    for (let seed = 1; seed <= times(150, 20_000); seed++) {
       const { held, written: writes } = meeting(dice(seed))
       const [a, b, c] = held as [Kept, Kept, Kept]
       const one = mergeKept(mergeKept(a, b), c)
@@ -111,8 +111,8 @@ describe('fields', () => {
     ])
   }
   const FIELDS = ['name', 'note', 'fitted.liner', 'fitted.contactTip']
-  test(`${times(1000, 20_000)} pairs of edits: a field one side left alone is as the other has it`, () => {
-    for (let seed = 1; seed <= times(1000, 20_000); seed++) {
+  test(`${times(300, 20_000)} pairs of edits: a field one side left alone is as the other has it`, () => {
+    for (let seed = 1; seed <= times(300, 20_000); seed++) {
       const d = dice(seed)
       const [base, mine, theirs] = [some(d), some(d), some(d)]
       const { content, clashes } = mergeFields(base, mine, theirs)
@@ -129,8 +129,8 @@ describe('fields', () => {
       )
     }
   })
-  test(`${times(1000, 20_000)} touches taken back: what was touched since stays, the rest is as before`, () => {
-    for (let seed = 1; seed <= times(1000, 20_000); seed++) {
+  test(`${times(300, 20_000)} touches taken back: what was touched since stays, the rest is as before`, () => {
+    for (let seed = 1; seed <= times(300, 20_000); seed++) {
       const d = dice(seed)
       const [before, after, now] = [some(d), some(d), some(d)]
       const taken = takeBack([{ key: 'machine/a', before, after }], () => now)
@@ -250,11 +250,11 @@ describe('a run and what stands beside it', () => {
 })
 
 describe('the digest', () => {
-  test(`is the one worked out anew, after ${times(150, 3000)} touches`, () => {
+  test(`is the one worked out anew, after ${times(60, 3000)} touches`, () => {
     const d = dice(7)
     let digest = emptyDigest()
     const runs = new Map<string, Run>()
-    for (let i = 0; i < times(150, 3000); i++) {
+    for (let i = 0; i < times(60, 3000); i++) {
       const id = `r${d.below(40)}`
       const [old, next] = [runs.get(id), d.chance(0.2) ? undefined : someRun(d, id)]
       if (old) digest = digestWithout(digest, old)
@@ -339,7 +339,7 @@ function someState(seed: number): State {
 
 describe('files', () => {
   test('export, then import, is the same state: versions, marks of what was removed, entries', () => {
-    for (let seed = 1; seed <= times(12, 300); seed++) {
+    for (let seed = 1; seed <= times(4, 300); seed++) {
       const state = someState(seed)
       const read = readShopFile(writeShopFile(state, at))
       if (!read.ok) throw new Error(JSON.stringify(read.problems))
@@ -354,7 +354,7 @@ describe('files', () => {
     }
   })
   test('merged or put in its place: the difference shown is the one that comes', () => {
-    for (let seed = 1; seed <= times(10, 200); seed++) {
+    for (let seed = 1; seed <= times(3, 200); seed++) {
       const [now, file] = [someState(seed), someState(seed + 1000)]
       for (const how of ['merge', 'replace'] as const) {
         const then = imported(now, file, how, by)
@@ -438,7 +438,7 @@ function spoiled(d: Dice, text: string): string {
   }
   return JSON.stringify(into(whole))
 }
-test(`${times(150, 2000)} files spoiled anywhere: none throws, and no record that could be read is lost`, () => {
+test(`${times(40, 2000)} files spoiled anywhere: none throws, and no record that could be read is lost`, () => {
   const whole = someState(5)
   for (const text of [writeShopFile(whole, at), version1]) {
     const good = readShopFile(text)
@@ -446,7 +446,7 @@ test(`${times(150, 2000)} files spoiled anywhere: none throws, and no record tha
     const count = ({ records, entries }: State) =>
       records.size + [...entries.values()].reduce((sum, of) => sum + of.size, 0)
     const all = count(good.value.state)
-    for (let seed = 1; seed <= times(150, 2000) / 2; seed++) {
+    for (let seed = 1; seed <= times(40, 2000) / 2; seed++) {
       const read = readShopFile(spoiled(dice(seed), text))
       // Refused is only what is no shop at all.
       if (!read.ok) {

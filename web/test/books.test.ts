@@ -69,8 +69,8 @@ function someTouch(d: Dice, books: Books): PageChange[] {
 }
 const said = (books: Books) => textOf(KEYS.map((key) => books.shown(key)))
 
-test(`${times(40, 400)} touches cut off at every write there is: all of it stands or nothing`, async () => {
-  for (let seed = 1; seed <= times(40, 400); seed++) {
+test(`${times(12, 400)} touches cut off at every write there is: all of it stands or nothing`, async () => {
+  for (let seed = 1; seed <= times(12, 400); seed++) {
     const d = dice(seed)
     const store = memoryStore()
     const books = await filled(store)
@@ -117,8 +117,8 @@ test(`${times(40, 400)} touches cut off at every write there is: all of it stand
   }
 })
 
-test(`${times(30, 300)} times two tabs in turn, without a word to each other: no update is lost`, async () => {
-  for (let seed = 1; seed <= times(30, 300); seed++) {
+test(`${times(12, 300)} times two tabs in turn, without a word to each other: no update is lost`, async () => {
+  for (let seed = 1; seed <= times(12, 300); seed++) {
     const d = dice(seed)
     const store = memoryStore()
     const locked = memoryLock()
@@ -183,8 +183,8 @@ test('the same field from an older view: both versions stand, typing goes on wit
   expect(b.shown(key)!.note).toBe('picked')
 })
 
-test(`${times(20, 200)} times two devices with files between them: they end the same, and nothing is lost`, async () => {
-  for (let seed = 1; seed <= times(20, 200); seed++) {
+test(`${times(8, 200)} times two devices with files between them: they end the same, and nothing is lost`, async () => {
+  for (let seed = 1; seed <= times(8, 200); seed++) {
     const d = dice(seed)
     const stores = [memoryStore(), memoryStore()]
     const books = [await filled(stores[0]!), tab(stores[1]!)]
@@ -271,7 +271,7 @@ function spoil(d: Dice, store: MemoryStore) {
   }
   return rows.set(key, JSON.stringify(into(JSON.parse(rows.get(key)!))))
 }
-test(`${times(150, 2000)} stores spoiled anywhere open, keep what could be read, and go on`, async () => {
+test(`${times(60, 2000)} stores spoiled anywhere open, keep what could be read, and go on`, async () => {
   const whole = memoryStore()
   const first = await filled(whole)
   await first.commit({
@@ -299,7 +299,7 @@ test(`${times(150, 2000)} stores spoiled anywhere open, keep what could be read,
   })
   const rows = JSON.stringify([...whole.data].map(([name, r]) => [name, [...r]]))
   const all = (await first.state()).records.size
-  for (let seed = 1; seed <= times(150, 2000); seed++) {
+  for (let seed = 1; seed <= times(60, 2000); seed++) {
     const d = dice(seed)
     const store = memoryStore()
     for (const [name, r] of JSON.parse(rows) as [never, [string, string][]][])
