@@ -12,6 +12,7 @@ import {
   test,
   verdicts,
 } from './bench.ts'
+import { inStore } from './store.ts'
 
 const at = (said: string[], what: RegExp) => said.findIndex((s) => what.test(s))
 
@@ -98,6 +99,17 @@ test('Dunlin from solid to dual shield changes only rolls and pressure; closed i
   await later.keyboard.press('Backspace')
   await expect(later.getByTestId('head')).not.toContainText(/step \d+ of/.exec(step!)![0])
   await runAll(later)
+  // Signed off: what was written can be mended, and the whole taken back later.
+  await later.getByRole('button', { name: 'Sign off and save' }).click()
+  await later.getByRole('button', { name: 'Mend what was written' }).click()
+  await later.getByLabel('Note').fill('ran on the second try')
+  await later.getByRole('button', { name: 'Write it so' }).click()
+  await expect(later.getByText('ran on the second try')).toBeVisible()
+  await expect.poll(async () => JSON.stringify(await inStore(later))).toContain('second try')
+  await later.reload()
+  await later.getByRole('button', { name: 'Take this sign-off back' }).click()
+  await expect(later.getByRole('heading', { name: 'Sign off', level: 1 })).toBeVisible()
+  await expect(later.getByLabel('Note')).toHaveValue('ran on the second try')
 })
 
 test('a missing part is said before anything is opened, and the run waits for it', async ({ page }) => {

@@ -381,12 +381,22 @@ export const useShop = defineStore('shop', () => {
     if (id === undefined || !books) return
     told.value = null
     handOver()
-    const item = recent.get(id) ?? (await undoItem(id))
-    if (!item) return
-    for (const run of new Set(item.changes.flatMap(({ key }) => runOf(key) ?? []))) await books.loadRun(run)
-    const taken = takeBack<AnyKey>(item.changes, contentOf)
-    if (taken.clashes.length) takingBack.value = { id, label: item.label ?? '', taken }
-    else apply(taken.changes, id)
+    // The page is not left before it is written.
+    if (saveState.value === 'saved') saveState.value = 'saving'
+    try {
+      const item = recent.get(id) ?? (await undoItem(id))
+      if (item) {
+        for (const run of new Set(item.changes.flatMap(({ key }) => runOf(key) ?? [])))
+          await books.loadRun(run)
+        const taken = takeBack<AnyKey>(item.changes, contentOf)
+        if (taken.clashes.length) takingBack.value = { id, label: item.label ?? '', taken }
+        else apply(taken.changes, id)
+      }
+    } catch (error) {
+      saveState.value = failureOf(error)
+      return
+    }
+    await save()
   }
   /** A touch that was written; the plan it ended is where removed things are kept. */
   async function undoItem(id: string) {
