@@ -156,6 +156,25 @@ test('a part without an id gets one; a run and a part can be taken back', async 
   await useShop().undo()
   expect(useRuns().byId(run.id)).toBeDefined()
 })
+test('a removed changeover is put back with the steps that were done, and no other', async () => {
+  const run = useRuns().start('tern', 'E71T-11 .030')
+  useRuns().byId(run.id)!.done = ['a', 'b', 'c']
+  await settled()
+  useRuns().byId(run.id)!.done = ['a', 'b']
+  useRuns().byId(run.id)!.note = 'half way'
+  await settled()
+  useRuns().remove(run.id, 'changeover removed')
+  await settled()
+  expect(
+    useShop()
+      .removed()
+      .map((one) => one.key),
+  ).toContain(`run/${run.id}`)
+  await useShop().putBack(`run/${run.id}`, 'put back')
+  await settled()
+  expect(useRuns().byId(run.id)).toMatchObject({ done: ['a', 'b'], note: 'half way' })
+  expect(content(`run/${run.id}`)).toMatchObject({ label: 'E71T-11 .030' })
+})
 test('undoing one removed tip takes back nothing of a run that went on', async () => {
   const run = useRuns().start('tern', 'E71T-11 .030')
   const tip = useParts().list.find((p) => p.kind === 'contactTip')!

@@ -5,6 +5,7 @@ import {
   covers,
   digestWith,
   digestWithout,
+  entryKey,
   entryShown,
   follow,
   KEPT_DAYS,
@@ -421,6 +422,31 @@ export function createBooks({ boxes, locked, now, newId, tell }: BooksGiven) {
       await readAll()
       tell()
     })
+  /** A removed record and all that went with it in the same batch: a run's plan and lines, a machine's chart. */
+  async function removedWith(key: Key): Promise<{ key: AnyKey; was: Content }[]> {
+    const at = shelf.records.get(key)?.versions[0]?.at
+    const { kind, id } = readKey(key)!
+    if (kind === 'run') await locked(() => loadRun(id))
+    const beside: [AnyKey, Kept | undefined][] = [
+      [key, shelf.records.get(key)],
+      ...(kind === 'run'
+        ? ([[`plan/${id}`, shelf.records.get(`plan/${id}`)]] as [AnyKey, Kept | undefined][])
+        : []),
+      ...(kind === 'machine' || kind === 'wire'
+        ? ([[`chart/${id}`, shelf.records.get(`chart/${id}`)]] as [AnyKey, Kept | undefined][])
+        : []),
+      ...(kind === 'run'
+        ? [...entriesOf(id)].map(([e, kept]): [AnyKey, Kept] => [entryKey(id, e), kept])
+        : []),
+    ]
+    return beside.flatMap(([one, kept]) => {
+      const version = kept?.versions[0]
+      return version?.content === null && version.was && version.at === at
+        ? [{ key: one, was: version.was }]
+        : []
+    })
+  }
+
   const shown = (key: AnyKey): Content | null => {
     const entry = readEntryKey(key)
     if (!entry) return shownContent(shelf.records.get(key as Key))
@@ -441,6 +467,7 @@ export function createBooks({ boxes, locked, now, newId, tell }: BooksGiven) {
     loadRun: (id: string) => locked(() => loadRun(id)),
     loadRuns: () => locked(loadRuns),
     shown,
+    removedWith,
     kept: (key: Key) => shelf.records.get(key),
     clockOf: (key: AnyKey): Vector | undefined => {
       const kept = shelf.records.get(key as Key)

@@ -449,18 +449,28 @@ export const useShop = defineStore('shop', () => {
       saveState.value = failureOf(error)
     }
   }
-  /** Puts back a record that was removed. */
-  function putBack(key: Key, was: Content, label: string) {
+  /** Puts back a record that was removed, and what went with it. */
+  async function putBack(key: Key, label: string) {
     if (!books) return
     handOver()
+    const gone = await books.removedWith(key).catch(() => [])
+    if (gone.length === 0) return
     const touch: Queued = {
       id: newId(),
       label,
-      changes: [{ key, before: null, after: was, seen: books.clockOf(key) }],
+      changes: gone.map((one) => ({
+        key: one.key,
+        before: null,
+        after: one.was,
+        seen: books!.clockOf(one.key),
+      })),
     }
     queue.push(touch)
     recent.set(touch.id, touch)
-    page?.receive([key], () => true)
+    page?.receive(
+      gone.map((one) => one.key),
+      () => true,
+    )
     told.value = { label, id: touch.id }
     void save()
   }

@@ -48,7 +48,6 @@ const removed = computed(() => {
           @click="
             shop.putBack(
               one.key,
-              one.was,
               t('back.putBackDone', { what: recordText(one.key, one.was, settings.units) }),
             )
           "
