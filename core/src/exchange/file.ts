@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { atOnce } from '../base/atOnce.ts'
 import { problemsOf } from '../base/check.ts'
 import { say } from '../base/codes.ts'
 import { problemAt, refuse, type Problem, type Read } from '../base/problem.ts'
@@ -211,13 +212,8 @@ const twice = (where: string, record: unknown, id: string): Aside => ({
   problems: [problemAt(where, say('file.sameId', id.slice(0, 100)))],
 })
 /** The same at once. */
-export function readShopFile(text: string, unnamed = '-'): Read<Incoming> {
-  const work = readingFile(text, unnamed)
-  for (;;) {
-    const next = work.next()
-    if (next.done) return next.value
-  }
-}
+export const readShopFile = (text: string, unnamed = '-'): Read<Incoming> =>
+  atOnce(readingFile(text, unnamed))
 
 const byKey = ([a]: readonly [string, unknown], [b]: readonly [string, unknown]) => (a < b ? -1 : 1)
 /** All that is kept as text, a record a line. @param savedAt ISO time, passed in */

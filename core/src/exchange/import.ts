@@ -2,7 +2,7 @@ import type { Change } from '../keep/takeBack.ts'
 import { saysSame, type Content } from '../keep/fields.ts'
 import { apart, follow, shownContent, type Kept, type Writer } from '../keep/versions.ts'
 import { readKey, type Key } from '../record/contents.ts'
-import { entryShown } from '../record/entries.ts'
+import { entryContent } from '../record/entries.ts'
 import { mergeStates, type State } from '../record/state.ts'
 
 /** `entry/<run>/<entry>`: an entry beside the records. */
@@ -75,9 +75,7 @@ export function changesBetween(now: State, then: State): Change<Key | EntryKey>[
     if (a === b) continue
     for (const id of new Set([...(a?.keys() ?? []), ...(b?.keys() ?? [])])) {
       const [x, y] = [a?.get(id), b?.get(id)]
-      const said = (kept: Kept | undefined) =>
-        kept ? (entryShown(id, kept) as unknown as Content | null) : null
-      if (x !== y) look(entryKey(run, id), said(x), said(y))
+      if (x !== y) look(entryKey(run, id), entryContent(id, x), entryContent(id, y))
     }
   }
   return changes
@@ -109,17 +107,16 @@ export function compareStates(now: State, then: State): Difference[] {
   }
   // Counted and not listed: there are many of them.
   const lines = row('entries')
-  const said = (id: string, kept: Kept | undefined) =>
-    kept ? (entryShown(id, kept) as unknown as Content | null) : null
   for (const [run, of] of then.entries) {
     const old = now.entries.get(run)
     if (old === of) continue
     for (const [id, kept] of of) {
       const before = old?.get(id)
-      if (before !== kept) count(lines, said(id, before), said(id, kept))
+      if (before !== kept) count(lines, entryContent(id, before), entryContent(id, kept))
     }
   }
   for (const [run, of] of now.entries)
-    for (const [id, kept] of of) if (!then.entries.get(run)?.has(id)) count(lines, said(id, kept), null)
+    for (const [id, kept] of of)
+      if (!then.entries.get(run)?.has(id)) count(lines, entryContent(id, kept), null)
   return rows
 }

@@ -1,3 +1,4 @@
+import { atOnce } from '../base/atOnce.ts'
 import { planConversion } from '../changeover/convert/conversion.ts'
 import { planChangeover, type Changeover } from '../changeover/plan/plan.ts'
 import type { Conversion } from '../changeover/convert/conversion.ts'
@@ -114,10 +115,4 @@ export function* migrating(
   return { records, entries }
 }
 /** The same at once. */
-export function migrate(...args: Parameters<typeof migrating>): State {
-  const work = migrating(...args)
-  for (;;) {
-    const next = work.next()
-    if (next.done) return next.value
-  }
-}
+export const migrate = (...args: Parameters<typeof migrating>): State => atOnce(migrating(...args))

@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { trySchema } from '../arc/tries.ts'
-import { saysSame } from '../keep/fields.ts'
+import { saysSame, type Content } from '../keep/fields.ts'
 import { shownContent, type Kept } from '../keep/versions.ts'
 import { TASKS } from '../steps/step.ts'
 import { MOST_NOTE, PRESSURE_RESULTS, type Run } from './run.ts'
@@ -155,6 +155,10 @@ export function entryShown(id: string, kept: Kept): EntryContent | null {
   const texts = [...new Set(inOrder.map((n) => (n as Made<'note'>).text))]
   return { at: last.at, text: texts.join('\n').slice(0, MOST_NOTE) }
 }
+
+/** The same as content that is compared and merged; `null` where there is none. */
+export const entryContent = (id: string, kept: Kept | undefined): Content | null =>
+  kept ? (entryShown(id, kept) as unknown as Content | null) : null
 
 /** Entries in one page: a page is what is written at a touch. */
 export const PAGE_ENTRIES = 1000

@@ -1,4 +1,5 @@
 import { boxes } from './edge.ts'
+import { ASIDE, asideKey } from './shelf.ts'
 
 /** What could not be read, kept until somebody saves or removes it. */
 export interface AsideText {
@@ -7,7 +8,6 @@ export interface AsideText {
   at: string
   text: string
 }
-const ASIDE = 'aside/'
 
 /** Everything that was laid aside, the newest first. */
 export async function asideTexts(): Promise<AsideText[]> {
@@ -30,9 +30,10 @@ export async function clearAside(): Promise<void> {
     dump[name] = (await box.all()).filter(([key]) => name !== 'meta' || !key.startsWith(ASIDE))
   }
   if (Object.values(dump).every((rows) => rows.length === 0)) return
-  let key = `${ASIDE}${new Date().toISOString()}`
-  while ((await boxes.meta.get(key)) !== null) key += '+'
-  await boxes.meta.set(key, { where: 'store', text: JSON.stringify(dump, null, 1) })
+  await boxes.meta.set(await asideKey(boxes, new Date().toISOString()), {
+    where: 'store',
+    text: JSON.stringify(dump, null, 1),
+  })
   for (const [name, rows] of Object.entries(dump))
     for (const [row] of rows) await boxes[name as keyof typeof boxes].remove(row)
 }

@@ -5,10 +5,10 @@ import {
   covers,
   digestWith,
   digestWithout,
+  entryContent,
   entryKey,
-  entryShown,
   follow,
-  KEPT_DAYS,
+  keptLongEnough,
   mergeFields,
   PAGE_ENTRIES,
   readContent,
@@ -30,7 +30,16 @@ import {
   type Writer,
 } from '@pepper-knot/core'
 import type { Boxes } from './boxes.ts'
-import { freshHead, HEAD, MOST_KEYS, MOST_RECENT, MOST_UNDO, STORE_VERSION, type Head } from './head.ts'
+import {
+  freshHead,
+  HEAD,
+  MOST_KEYS,
+  MOST_RECENT,
+  MOST_UNDO,
+  SIGN_OFF,
+  STORE_VERSION,
+  type Head,
+} from './head.ts'
 import { writeBatch, type Put } from './journal.ts'
 import type { Locked } from './lock.ts'
 import { boxOf, createShelf, DIGEST, isOpen, OPEN_RUNS, pageKey, rowOf, rowsOf, type Page } from './shelf.ts'
@@ -76,7 +85,7 @@ export interface BooksGiven {
 
 const undoKey = (id: string) => `undo/${id}`
 /** A touch that signed a run off: it can be taken back for as long as its plan is kept. */
-const isSignOff = (id: string) => id.startsWith('sign-off-')
+const isSignOff = (id: string) => id.startsWith(SIGN_OFF)
 /** A plan that ends is kept where removed things are, and not twice. */
 const noPlan = ({ key, before, after }: PageChange): Change<AnyKey> =>
   key.startsWith('plan/') && after === null ? { key, before: null, after } : { key, before, after }
@@ -120,10 +129,9 @@ export function createBooks({ boxes, locked, now, newId, tell }: BooksGiven) {
   async function dropOldSignOffs(): Promise<void> {
     const listed = new Set(shelf.head?.undos.map((u) => undoKey(u.id)))
     for (const key of await boxes.meta.keys()) {
-      if (!key.startsWith(undoKey('sign-off-')) || listed.has(key)) continue
+      if (!key.startsWith(undoKey(SIGN_OFF)) || listed.has(key)) continue
       const { at } = (await boxes.meta.get(key)) as Partial<UndoItem>
-      if (at === undefined || Date.parse(now()) - Date.parse(at) > KEPT_DAYS * 86_400_000)
-        await boxes.meta.remove(key)
+      if (at === undefined || keptLongEnough(at, now())) await boxes.meta.remove(key)
     }
   }
 
@@ -241,7 +249,7 @@ export function createBooks({ boxes, locked, now, newId, tell }: BooksGiven) {
             newPages.push([entry.run, page])
           }
           const kept = page.entries.get(entry.id)
-          if (saysSame(kept ? entryShown(entry.id, kept) : null, change.after)) continue
+          if (saysSame(entryContent(entry.id, kept), change.after)) continue
           const next = follow(kept, change.after, by, place())
           entries.push([page, entry.id, kept!])
           page.entries.set(entry.id, next)
@@ -397,7 +405,7 @@ export function createBooks({ boxes, locked, now, newId, tell }: BooksGiven) {
         if (before.records.get(key) !== kept) puts.push({ box: boxOf(key), key, value: rowOf(key, kept) })
       for (const [run, of] of after.entries) {
         if (before.entries.get(run) === of) continue
-        const all = [...of].map(([entry, kept]) => ({ run, id: entry, ...kept }))
+        const all = rowsOf(run, of)
         for (let n = 0; n * PAGE_ENTRIES < all.length; n++)
           puts.push({
             box: 'entries',
@@ -452,7 +460,7 @@ export function createBooks({ boxes, locked, now, newId, tell }: BooksGiven) {
     if (!entry) return shownContent(shelf.records.get(key as Key))
     for (const page of shelf.pages.get(entry.run) ?? []) {
       const kept = page.entries.get(entry.id)
-      if (kept) return entryShown(entry.id, kept) as unknown as Content | null
+      if (kept) return entryContent(entry.id, kept)
     }
     return null
   }

@@ -10,6 +10,10 @@ export const MOST_KEYS = 400
 /** Touches that can be taken back. */
 export const MOST_UNDO = 30
 
+/** The touch that signed a run off is named by it. */
+export const SIGN_OFF = 'sign-off-'
+export const signOffId = (run: string) => `${SIGN_OFF}${run}`
+
 export const headSchema = z.object({
   version: z.number(),
   /** Counts the batches. */

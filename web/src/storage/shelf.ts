@@ -37,7 +37,13 @@ const BREATH_MS = 40
 const breathe = () => new Promise((done) => setTimeout(done))
 export const DIGEST = 'digest'
 export const OPEN_RUNS = 'open-runs'
-const ASIDE = 'aside/'
+export const ASIDE = 'aside/'
+/** A free key to lay something aside under. @param at ISO time */
+export async function asideKey({ meta }: Boxes, at: string): Promise<string> {
+  let key = `${ASIDE}${at}`
+  while ((await meta.get(key)) !== null) key += '+'
+  return key
+}
 export const pageKey = (run: string, n: number) => `${encodeURIComponent(run)}/${n}`
 export const boxOf = (key: Key): BoxName => (/^(?:run|plan)\//.test(key) ? 'runs' : 'records')
 export const isOpen = (content: Content | null) => content !== null && content.signedOffAt === undefined
@@ -62,9 +68,7 @@ export function createShelf({ boxes, now, newId }: { boxes: Boxes; now: () => st
   }
 
   async function layAside(where: string, what: unknown): Promise<void> {
-    let key = `${ASIDE}${now()}`
-    while ((await boxes.meta.get(key)) !== null) key += '+'
-    await boxes.meta.set(key, {
+    await boxes.meta.set(await asideKey(boxes, now()), {
       where,
       text: typeof what === 'string' ? what : JSON.stringify(what, null, 2),
     })

@@ -34,8 +34,6 @@ import type { Unkept } from './pageRecords.ts'
 import { fetchInfo } from '../storage/server.ts'
 
 export { newId }
-/** The touch that signed a run off. */
-export const signOffId = (run: string) => `sign-off-${run}`
 export type SaveState = 'saved' | 'saving' | 'failed' | 'full' | 'no-answer' | 'cleared' | 'newer'
 export type Phase = 'loading' | 'welcome' | 'ready' | 'unreadable' | 'newer' | 'failed' | 'no-answer'
 
@@ -386,8 +384,7 @@ export const useShop = defineStore('shop', () => {
     try {
       const item = recent.get(id) ?? (await undoItem(id))
       if (item) {
-        for (const run of new Set(item.changes.flatMap(({ key }) => runOf(key) ?? [])))
-          await books.loadRun(run)
+        if (recent.has(id)) await loadRunsOf(item)
         const taken = takeBack<AnyKey>(item.changes, contentOf)
         if (taken.clashes.length) takingBack.value = { id, label: item.label ?? '', taken }
         else apply(taken.changes, id)
@@ -398,11 +395,14 @@ export const useShop = defineStore('shop', () => {
     }
     await save()
   }
+  const loadRunsOf = async ({ changes }: Pick<Touch, 'changes'>) => {
+    for (const run of new Set(changes.flatMap(({ key }) => runOf(key) ?? []))) await books!.loadRun(run)
+  }
   /** A touch that was written; the plan it ended is where removed things are kept. */
   async function undoItem(id: string) {
     const item = await books!.undoItem(id)
     if (!item) return null
-    for (const run of new Set(item.changes.flatMap(({ key }) => runOf(key) ?? []))) await books!.loadRun(run)
+    await loadRunsOf(item)
     const changes = item.changes.map((change) => {
       const was = change.key.startsWith('plan/') && books!.kept(change.key as Key)?.versions[0]?.was
       return was && change.after === null ? { ...change, before: was } : change
@@ -506,7 +506,7 @@ export const useShop = defineStore('shop', () => {
   /** The store was cleared by somebody else: what the page shows is written again, because somebody said so. */
   async function writeAnew() {
     const kept = JSON.parse(JSON.stringify(shop.value)) as Shop
-    const { openBooks, createPageRecords: _same } = await edge()
+    const { openBooks } = await edge()
     books = openBooks(() => void sync())
     queue.length = 0
     saveState.value = 'saving'

@@ -17,7 +17,8 @@ import {
   TOOL_NAMES,
   type Conversion,
 } from '@pepper-knot/core'
-import { signOffId, useShop } from '../../stores/shop.ts'
+import { signOffId } from '../../storage/head.ts'
+import { useShop } from '../../stores/shop.ts'
 import { useMachines } from '../../stores/machines.ts'
 import { useParts } from '../../stores/parts.ts'
 import { useSettings } from '../../stores/settings.ts'

@@ -13,7 +13,8 @@ import {
   startSentence,
 } from '@pepper-knot/core'
 import { exportShop } from '../../storage/exportShop.ts'
-import { signOffId, useShop } from '../../stores/shop.ts'
+import { signOffId } from '../../storage/head.ts'
+import { useShop } from '../../stores/shop.ts'
 import { useSettings } from '../../stores/settings.ts'
 import MarkField from './MarkField.vue'
 
