@@ -225,6 +225,26 @@ const BROKEN: Record<string, () => [Changeover, Step[]]> = {
     const p = plan({})
     return [p, moved(p, 'nozzleOff', 'coolGun')]
   },
+  'gloves-and-glasses-first': () => {
+    const p = plan({})
+    return [p, without(p, 'protect')]
+  },
+  'gathered-before-opened': () => {
+    const p = plan({})
+    return [p, without(p, 'gatherParts')]
+  },
+  'no-trigger-with-clamp-on': () => {
+    const p = plan({})
+    return [p, moved(p, 'clampOn', 'setFlow')]
+  },
+  'no-arc-on-leaking-gas': () => {
+    const p = plan({})
+    return [p, without(p, 'leakCheck')]
+  },
+  'preheated-where-asked': () => {
+    const p = plan({ job: { thicknessMm: 20 } })
+    return [p, without(p, 'preheat')]
+  },
   'air-only-through-empty-liner': () => {
     const p = plan({
       label: 'ER70S-6 0.9',
@@ -253,6 +273,9 @@ describe('the proof', () => {
     ['setPressure', 'feed'],
     ['switchOn', 'machine'],
     ['closeArm', 'wire'],
+    ['feedThrough', 'wire'],
+    ['testWeld', 'proof-weld'],
+    ['fireWatch', 'proof-weld'],
   ])('a plan that forgets %s does not end right', (task, at) => {
     const whole = plan({})
     const proof = prove(without(whole, task), whole.findings, whole.context)

@@ -78,6 +78,11 @@ export interface ProblemFacts {
   'request.chartWire': []
   'request.chartFigures': []
   'request.unknownMaterial': []
+  'request.jobNeeded': []
+  'request.wireToPutRight': []
+  'request.cannotKeep': [reason: 'harms' | 'unread']
+  'request.useNoPart': []
+  'request.useOtherPart': []
 
   'file.notJson': []
   'file.notOurs': []

@@ -1,4 +1,4 @@
-import type { After } from '../match/finding.ts'
+import type { After, MatchContext } from '../match/finding.ts'
 
 /** The machine as the proof sees it, between two steps. */
 export interface Bench {
@@ -42,42 +42,98 @@ export interface Bench {
   readonly hose: boolean
   /** The solenoid was heard to click before gas was opened. */
   readonly clickProved: boolean
+  /** Parts and tools lie at the machine: what is missing was found before anything was opened. */
+  readonly gathered: boolean
+  /** Jacket, gloves and eye protection are on. */
+  readonly protected: boolean
+  /** A ball of the last weld stands on the end of the wire. */
+  readonly ball: boolean
+  /** The wire in the gun hangs together with the spool. */
+  readonly whole: boolean
+  /** The end that goes through the gun is straight and clean. */
+  readonly endCut: boolean
+  /** Wire stands out of the gun. */
+  readonly fed: boolean
+  readonly gunRollsOpen: boolean
+  /** Plug and motor lead of the gun that is on. */
+  readonly gunConnected: boolean
+  readonly linerTrimmed: boolean
+  /** The dust is blown out of the valve that the regulator goes on. */
+  readonly cracked: boolean
+  readonly leakChecked: boolean
+  /** The gas in hose and gun is the one that is connected. */
+  readonly purged: boolean
+  /** An adapter, or hardware of its own, carries the spool. */
+  readonly adapter: boolean
+  readonly preheated: boolean
+  readonly watched: boolean
+  readonly boxAsked: boolean
+}
+
+/** How a machine stands when the work begins. */
+export interface BenchStart {
+  fitted: After
+  /** Wire lies in rolls and gun. */
+  wireOn: boolean
+  gasGear?: boolean
+  /** The wire stays: it is fed, and set, as far as nothing is found wrong with it. */
+  wireStays?: boolean
 }
 
 /** The machine as it stands, at its most dangerous: plugged in, on, hot, valve open, lead coiled, clamp on. */
-export function benchAtStart(fitted: After, oldWireOn: boolean, gasGear = true): Bench {
+export function benchAtStart({ fitted, wireOn, gasGear = true, wireStays = false }: BenchStart): Bench {
+  const stays = wireStays && wireOn
+  const gasOn = fitted.gas != null
   return {
     fitted,
     plugged: true,
     on: true,
     discharged: false,
     gunHot: true,
-    gunOn: true,
-    tipOn: fitted.contactTip !== null,
-    nozzleOn: fitted.nozzle !== null,
+    gunOn: fitted.gun !== null,
+    tipOn: fitted.gun !== null && fitted.contactTip !== null,
+    nozzleOn: fitted.gun !== null && fitted.nozzle !== null && fitted.nozzle?.kind !== 'none',
     leadStraight: false,
     clampOff: false,
     armOpen: false,
-    end: oldWireOn ? 'in-rolls' : 'none',
+    end: wireOn ? 'in-rolls' : 'none',
     heldBy: null,
-    spool: oldWireOn ? 'old' : 'none',
-    inGun: oldWireOn ? 'old' : 'none',
-    regulatorOn: fitted.gas != null,
+    // A hub may carry a spool that has run out, or one whose wire was never threaded.
+    spool: wireOn || fitted.spool != null ? 'old' : 'none',
+    inGun: wireOn ? 'old' : 'none',
+    regulatorOn: gasOn,
     screwOut: false,
-    chained: fitted.gas != null,
-    valveOpen: fitted.gas != null,
-    flowSet: false,
-    pressureTested: false,
-    brakeSet: false,
+    // Nobody has looked yet whether it is.
+    chained: false,
+    valveOpen: gasOn,
+    flowSet: stays && gasOn && (fitted.gasFlowLPerMin ?? 0) > 0,
+    pressureTested: stays,
+    brakeSet: stays,
     welded: false,
-    trimmed: false,
+    trimmed: stays,
     areaClear: false,
-    gaugesDrained: fitted.gas == null,
+    gaugesDrained: !gasOn,
     couponClean: false,
     caseOpen: false,
     solenoid: gasGear ? 'wired' : 'none',
     hose: gasGear,
     clickProved: gasGear,
+    gathered: false,
+    protected: false,
+    ball: wireOn,
+    whole: wireOn,
+    endCut: false,
+    fed: stays,
+    gunRollsOpen: false,
+    gunConnected: fitted.gun !== null,
+    linerTrimmed: true,
+    cracked: false,
+    leakChecked: true,
+    purged: true,
+    adapter: fitted.spool?.adapter ?? false,
+    preheated: false,
+    watched: false,
+    boxAsked: false,
   }
 }
 
@@ -87,3 +143,12 @@ export const lay = (fitted: After, after: After): After => ({
   ...after,
   ...(after.conditions && { conditions: { ...fitted.conditions, ...after.conditions } }),
 })
+
+/** The spool whose wire is wanted is on: a new one, or the one that stays. */
+export const isRightSpool = (b: Bench, c: MatchContext): boolean =>
+  b.spool === 'new' || (c.wireStays === true && b.spool === 'old')
+/** The wire in the gun is the one that is wanted. */
+export const isRightWire = (b: Bench, c: MatchContext): boolean =>
+  b.inGun === 'new' || (c.wireStays === true && b.inGun === 'old')
+/** A nozzle is on, or none is wanted there. */
+export const nozzleStands = (b: Bench): boolean => b.nozzleOn || b.fitted.nozzle?.kind === 'none'

@@ -1,3 +1,5 @@
+import { stampTakes } from '../wire/sizes.ts'
+import { groovesOf } from './fitted/driveRolls.ts'
 import type { Fitted } from './fitted/fitted.ts'
 import type { Part } from './store.ts'
 import type { Mixture } from '../gas/mixtureSchema.ts'
@@ -111,3 +113,31 @@ export const regulatorFor = (gas: Mixture): Part => ({ kind: 'regulator', gas: o
 /** Whether a regulator goes on a cylinder; one whose gas is not said is taken for any. */
 export const regulatorTakes = (part: { gas?: string | undefined }, gas: Mixture): boolean =>
   part.gas === undefined || /co2/i.test(part.gas) === (outletOf(gas) === 'CO2')
+
+/**
+ * A part of the store as it reads once it is on: rolls with the groove in line that takes the wire, else their first.
+ * @param mm trade size of the wire
+ */
+export function partAsFitted(part: Part, mm: number): unknown {
+  if (part.kind === 'cylinder') return part.gas
+  if (part.kind === 'gun') return gunAsFitted(part).gun
+  const own = Object.fromEntries(
+    Object.entries(part).filter(([key, v]) => v !== undefined && key !== 'kind' && !OF_THE_SHELF.has(key)),
+  )
+  if (part.kind === 'nozzle') {
+    const { type, ...rest } = own
+    return { ...rest, kind: type }
+  }
+  if (part.kind === 'inletGuide' || part.kind === 'outletGuide') return { ...own, gapMm: 2 }
+  if (part.kind !== 'driveRolls') return own
+  const grooves = groovesOf(part)
+  const groove = grooves.find((g) => stampTakes(g.stamp, mm)) ?? grooves[0]
+  return {
+    ...own,
+    ...(groove && {
+      profile: groove.profile,
+      active: groove.stamp,
+      ...(part.grooveProfiles && { activeProfile: groove.profile }),
+    }),
+  }
+}

@@ -19,3 +19,16 @@ export type Station = (typeof STATIONS)[number]
 
 export const VERDICTS = ['change', 'adjust', 'fits', 'unknown'] as const
 export type Verdict = (typeof VERDICTS)[number]
+
+/** Stations a part of the store can go on at, instead of the usual: their parts bear their name, the gas its cylinder. */
+export const USE_STATIONS = [
+  'inletGuide',
+  'driveRolls',
+  'outletGuide',
+  'liner',
+  'contactTip',
+  'nozzle',
+  'gun',
+  'gas',
+] as const satisfies readonly Station[]
+export type UseStation = (typeof USE_STATIONS)[number]

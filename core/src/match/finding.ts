@@ -2,6 +2,7 @@ import type { Facts, Origin } from '../base/facts.ts'
 import type { ChangeoverRequest, Job } from '../machine/request.ts'
 import type { Fitted } from '../machine/fitted/fitted.ts'
 import type { Machine } from '../machine/machine.ts'
+import type { GunLoad } from '../machine/part.ts'
 import type { Part } from '../machine/store.ts'
 import type { Station, Verdict } from '../machine/stations.ts'
 import type { Upkeep } from '../machine/upkeep.ts'
@@ -55,9 +56,20 @@ export interface Finding<R extends string = string> {
   /** What else would do; names that `wording` knows. */
   alsoDo: readonly Substitute[]
   origin: Origin
+  /** Left as it is by choice: what is said of it stays, and no work is done there. */
+  kept?: true
+  /** Another part than the usual goes on, by choice: what is to be said of it. */
+  instead?: Instead<R>
   /** How this station will read once the work is done. */
   after: After
   parts: readonly WantedPart[]
+}
+
+/** A part of the store chosen instead of the usual, and what is wrong with it, worst first; nothing where it fits. */
+export interface Instead<R extends string = string> {
+  storeIndex: number
+  faults: readonly Fault<R>[]
+  facts: Facts
 }
 
 /** Everything a station may look at. */
@@ -67,6 +79,14 @@ export interface MatchContext {
   wire: SizedWire
   /** The wire on the machine: `null` when empty, `undefined` when not read. */
   oldWire: SizedWire | null | undefined
+  /** The wire on the machine stays: only what is wrong for it is mended. */
+  wireStays?: boolean | undefined
+  /** Stations left as they are by choice. */
+  keep?: readonly Station[] | undefined
+  /** Parts of the store that go on by choice, as their index, by station. */
+  use?: Readonly<Partial<Record<Station, number>>> | undefined
+  /** What is in and on the gun that goes off, where another goes on. */
+  gunOff?: GunLoad | undefined
   spool: Spool
   /** What the new wire looks like, where somebody looked. */
   wireCondition?: string | undefined
@@ -131,3 +151,7 @@ export function worstFirst<R extends string>(
 /** Whether a finding says a rule, first or among the rest. */
 export const says = (finding: Pick<Finding, 'rule' | 'also'>, rule: string): boolean =>
   finding.rule === rule || (finding.also?.some((fault) => fault.rule === rule) ?? false)
+
+/** Whether a station is left as it is by choice. */
+export const keeps = (c: Pick<MatchContext, 'keep'>, station: Station): boolean =>
+  c.keep?.includes(station) ?? false

@@ -99,6 +99,7 @@ export const contextFor = (
 
 /** Turns a request into what the stations look at; labels that cannot be read come back with their path. */
 export function prepare(request: ChangeoverRequest): Read<MatchContext> {
+  if (request.wire === undefined) return prepareToPutRight(request)
   const problems: Problem[] = []
   const wanted = readWire(request.wire, 'wire')
   if (!wanted.ok) problems.push(...wanted.problems)
@@ -118,11 +119,43 @@ export function prepare(request: ChangeoverRequest): Read<MatchContext> {
       oldWire: fitted.wire === null ? null : sized(old),
       spool: wanted.value.spool,
       job: request.job,
-      store: request.store,
       wireCondition: request.wire.condition,
-      upkeep: request.upkeep,
-      minutes: request.minutes,
-      ranWell: request.ranWell,
+      ...asked(request),
+    }),
+  }
+}
+
+/** What a request says besides machine and wire. */
+const asked = (r: ChangeoverRequest): Partial<MatchContext> => ({
+  job: r.job,
+  store: r.store,
+  upkeep: r.upkeep,
+  minutes: r.minutes,
+  ranWell: r.ranWell,
+  keep: r.keep,
+  use: r.use,
+})
+
+/** The wire stays: what the machine carries is judged for the wire that is on it. */
+function prepareToPutRight(request: ChangeoverRequest): Read<MatchContext> {
+  const machine = seenOnly(request.machine)
+  const { wire: on, spool } = machine.fitted
+  const path = 'machine.fitted.wire'
+  const wire = on ? readWire(on, path) : undefined
+  if (wire && !wire.ok) return wire
+  const known = sized(wire)
+  if (!wire || !known) return refuse(path, say('request.wireToPutRight'))
+  return {
+    ok: true,
+    value: contextFor(machine, known, request.practice ?? DEFAULT_PRACTICE, {
+      wireStays: true,
+      oldWire: known,
+      spool: {
+        type: spool?.type ?? wire.value.spool.type,
+        massKg: spool?.wireKg ?? wire.value.spool.massKg,
+      },
+      wireCondition: on?.condition,
+      ...asked(request),
     }),
   }
 }

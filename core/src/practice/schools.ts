@@ -18,6 +18,8 @@ export const SCHOOLS = {
   spoolDirection: ['as-the-rolls-lie', 'always-bottom'],
   oneWireForAll: ['by-thickness', 'one-for-all'],
   aluminiumByPush: ['to-3-m', 'never'],
+  /** What carries soft wire from the rolls into the liner. */
+  softWireOutlet: ['guide', 'liner-to-rolls'],
   metalCoredRolls: ['smooth', 'fine-knurl'],
   flowSetting: ['computed', 'fixed'],
 } as const

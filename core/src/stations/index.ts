@@ -1,7 +1,9 @@
 import { STATIONS, type Station } from '../machine/stations.ts'
 import type { Finding, MatchContext } from '../match/finding.ts'
 import type { Rank } from '../match/ranks.ts'
+import { withGoingGun } from '../match/choice.ts'
 import type { Room } from '../match/room.ts'
+import { chosen } from './choice.ts'
 import type { Place } from '../steps/places.ts'
 import { SPOOL } from './spool/index.ts'
 import { HUB_BRAKE } from './hubBrake/index.ts'
@@ -52,5 +54,10 @@ export const RULE_RANKS = Object.assign({}, ...STATIONS.map((station) => ROOMS[s
 export const readAt = (station: Station): Place => rooms[station].readAt
 
 /** Compares every station, every time, from spool to puddle. */
-export const match = (context: MatchContext): StationFinding[] =>
-  STATIONS.map((station) => rooms[station].match(context))
+export function match(context: MatchContext): StationFinding[] {
+  const c = atWork(context)
+  return STATIONS.map((station) => chosen(rooms[station].match(c), c, rooms[station].match))
+}
+
+/** The context with the gun that will be on: what is in and on another gun is judged, not what goes off. */
+export const atWork = (c: MatchContext): MatchContext => withGoingGun(c, chosen(GUN.match(c), c, GUN.match))

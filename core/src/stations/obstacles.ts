@@ -28,6 +28,8 @@ export interface Caution {
 export type ObstacleRule =
   | 'box-polarity-unread'
   | 'polarity-fixed'
+  | 'polarity-fixed-unread'
+  | 'spool-spoiled'
   | 'no-gas-gear'
   | 'spool-does-not-fit'
   | 'spool-gun-takes-small-spool'
@@ -72,6 +74,13 @@ export function obstacles(c: MatchContext, findings: readonly Finding[]): Obstac
       rule: 'polarity-fixed',
       facts: { fitted: c.fitted.polarity, wanted: wire.polarity[0]! },
     })
+  // Cables that cannot be moved are read first: nobody is told to move them.
+  else if (machine.polarityChange === 'fixed' && polarity.verdict === 'unknown' && !polarity.kept)
+    found.push({
+      station: 'polarity',
+      rule: 'polarity-fixed-unread',
+      facts: { wanted: wire.polarity[0]! },
+    })
   if (wire.gas.needed && machine.gasGear === false)
     found.push({ station: 'gas', rule: 'no-gas-gear', facts: { family: wire.family } })
   found.push(...spoolObstacles(c))
@@ -90,8 +99,11 @@ export function obstacles(c: MatchContext, findings: readonly Finding[]): Obstac
   return found
 }
 
-function spoolObstacles({ machine, spool: { type }, fitted }: MatchContext): Obstacle[] {
+function spoolObstacles({ machine, spool: { type }, fitted, wireStays }: MatchContext): Obstacle[] {
   const found: Obstacle[] = []
+  const state = fitted.spool?.condition
+  if (wireStays && conditionVerdict(state) !== 'fits')
+    found.push({ station: 'spool', rule: 'spool-spoiled', facts: { condition: state } })
   if (type !== null && machine.spools && !machine.spools.includes(type))
     found.push({ station: 'spool', rule: 'spool-does-not-fit', facts: { type, takes: machine.spools } })
   if (type !== null && type !== 'S100' && fitted.gun?.kind === 'spool-gun')

@@ -15,6 +15,20 @@ export interface Work {
   common: Facts
   /** A wire is on, or nobody looked. */
   wireOn: boolean
+  /** The wire stays, and only what is wrong for it is mended. */
+  stays: boolean
+  /** The line is opened: what wire is on comes out, and one is threaded. */
+  opened: boolean
+  /** A wire is on and comes out. */
+  wireOut: boolean
+  /** The gun is stripped: its nozzle comes off. */
+  stripped: boolean
+  /** A spool goes on, or on again. */
+  spoolGoesOn: boolean
+  /** A gun is on, or nobody looked. */
+  gunOn: boolean
+  /** Readings at the gun, which wait until it is cool. */
+  gunReads: readonly Step[]
   /** A cylinder is connected, or nobody looked. */
   gasOn: boolean
   birdnest: boolean
@@ -37,8 +51,26 @@ export type Builder = (w: Work) => readonly (Block | undefined)[]
 export const block = (id: string, steps: Step[], after: readonly string[] = []): Block | undefined =>
   steps.length ? { id, steps, after: [...after] } : undefined
 
-export function workOf(c: MatchContext, findings: readonly Finding[], left: WireInGun): Work {
-  const by = Object.fromEntries(findings.map((f) => [f.station, f])) as Record<Station, Finding>
+/** A finding that is kept asks for nothing. */
+const asAsked = (f: Finding): Finding => (f.kept ? { ...f, verdict: 'fits', rule: 'kept', also: [] } : f)
+
+/** Stations on the wire's way: work there opens the line. */
+const ON_THE_WAY: readonly Station[] = ['inletGuide', 'driveRolls', 'outletGuide', 'liner', 'gun']
+/** Faults of a spool that stays which are mended with it on the hub. */
+const SEATED = ['pin-not-engaged', 'spool-sits-right', 'drum-stands', 'hub-empty']
+
+export function workOf(
+  c: MatchContext,
+  findings: readonly Finding[],
+  left: WireInGun,
+  gunReads: readonly Step[] = [],
+): Work {
+  const by = Object.fromEntries(findings.map((f) => [f.station, asAsked(f)])) as Record<Station, Finding>
+  const todo = (station: Station) => by[station].verdict !== 'fits'
+  const stays = c.wireStays === true
+  const respool = todo('spool') && !SEATED.includes(by.spool.rule)
+  const opened =
+    !stays || ON_THE_WAY.some(todo) || respool || c.fitted.conditions?.birdnest === true || !!c.upkeep?.length
   const common = machineFacts(c)
   const wireOn = c.oldWire !== null
   const birdnest = c.fitted.conditions?.birdnest === true
@@ -53,8 +85,15 @@ export function workOf(c: MatchContext, findings: readonly Finding[], left: Wire
     soft: FAMILY_SHEETS[c.wire.family].soft,
     left,
     rewind,
+    stays,
+    opened,
+    wireOut: wireOn && opened,
+    stripped: opened || todo('contactTip') || todo('nozzle'),
+    spoolGoesOn: !stays || respool,
+    gunOn: c.fitted.gun !== null,
+    gunReads,
     clear: wireOn ? (rewind ? ['freeOldWire'] : ['pullOldWire']) : ['stripGun', 'clearTangle'],
-    todo: (station) => by[station].verdict !== 'fits',
+    todo,
     mustChange: (station) => by[station].verdict === 'change' || by[station].verdict === 'unknown',
     upkeep: (what) => c.upkeep?.includes(what) ?? false,
     at: (task, station, facts = {}, over = {}) =>

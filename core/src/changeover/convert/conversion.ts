@@ -36,8 +36,14 @@ const JOB: Job = { material: 'mild-steel', thicknessMm: 3 }
 export const canConvert = (machine: Machine, kind: ConversionKind): boolean =>
   kind === 'to-gas' ? machine.gasGear === false : kind === 'to-gasless' ? machine.gasGear === true : true
 
+interface WireOn {
+  on: boolean
+  knot: boolean
+  /** The gun has rolls of its own, or nobody looked. */
+  pulls: boolean
+}
 /** The wire comes out first: what is done at the gun and the solenoid is done with nothing in the rolls. */
-const wireOut = (on: boolean, knot: boolean): Task[] =>
+const wireOut = ({ on, knot, pulls }: WireOn): Task[] =>
   on
     ? [
         'coolGun',
@@ -45,6 +51,7 @@ const wireOut = (on: boolean, knot: boolean): Task[] =>
         'nozzleOff',
         'snipBall',
         'tipOff',
+        ...(pulls ? (['gunRollsOpen'] as const) : []),
         'layLeadStraight',
         'holdOldWire',
         'openArm',
@@ -56,13 +63,13 @@ const wireOut = (on: boolean, knot: boolean): Task[] =>
       ]
     : ['coolGun', 'clampOff', ...(knot ? (['openArm', 'clearTangle'] as const) : [])]
 
-const TASKS_OF: Record<ConversionKind, (wire: { on: boolean; knot: boolean }, gasOn: boolean) => Task[]> = {
+const TASKS_OF: Record<ConversionKind, (wire: WireOn, gasOn: boolean) => Task[]> = {
   // The valve is proved by its click before gas is bought and connected.
   'to-gas': (wire) => [
     'gatherParts',
     'protect',
     'switchOff',
-    ...wireOut(wire.on, wire.knot),
+    ...wireOut(wire),
     'unplug',
     'waitDischarge',
     'openCase',
@@ -85,9 +92,9 @@ const TASKS_OF: Record<ConversionKind, (wire: { on: boolean; knot: boolean }, ga
   'to-gasless': (wire, gasOn) => [
     'gatherParts',
     'protect',
-    ...(gasOn ? (['shutCylinder', 'regulatorOff'] as const) : []),
+    ...(gasOn ? (['checkChain', 'shutCylinder', 'regulatorOff'] as const) : []),
     'switchOff',
-    ...wireOut(wire.on, wire.knot),
+    ...wireOut(wire),
     'unplug',
     'waitDischarge',
     'openCase',
@@ -100,9 +107,9 @@ const TASKS_OF: Record<ConversionKind, (wire: { on: boolean; knot: boolean }, ga
   'fit-gun': (wire, gasOn) => [
     'gatherParts',
     'protect',
-    ...(gasOn ? (['shutCylinder'] as const) : []),
+    ...(gasOn ? (['checkChain', 'shutCylinder'] as const) : []),
     'switchOff',
-    ...wireOut(wire.on, wire.knot),
+    ...wireOut(wire),
     'unplug',
     'gunOff',
     'gunSwap',
@@ -117,7 +124,7 @@ const TASKS_OF: Record<ConversionKind, (wire: { on: boolean; knot: boolean }, ga
 const RIGHT: Record<ConversionKind, (b: Bench) => boolean> = {
   'to-gas': (b) => b.solenoid === 'wired' && b.hose && b.clickProved && b.regulatorOn && !b.valveOpen,
   'to-gasless': (b) => b.solenoid === 'none' && !b.hose && !b.valveOpen && !b.regulatorOn,
-  'fit-gun': (b) => b.gunOn && !b.valveOpen,
+  'fit-gun': (b) => b.gunOn && b.gunConnected && !b.valveOpen,
 }
 
 /** What a conversion brings in; the store is looked through for it. */
@@ -169,12 +176,20 @@ export function proveConversion(
   c: MatchContext,
 ): Proof {
   const { machine, fitted } = c
-  const findings = (['gas', 'gun'] as const).map((station) => ({ station, after: end }))
+  const { gun: _gun, ...gas } = end
+  const findings = [
+    { station: 'gas' as const, after: gas },
+    { station: 'gun' as const, after: end },
+  ]
   const violations: Violation[] = []
   let last: Bench | undefined
   for (const on of fitted.wire === undefined ? [true, false] : [fitted.wire !== null]) {
     const gasOn = fitted.gas !== null && machine.gasGear !== false
-    const start = benchAtStart({ ...fitted, ...(!gasOn && { gas: null }) }, on, machine.gasGear ?? true)
+    const start = benchAtStart({
+      fitted: { ...fitted, ...(!gasOn && { gas: null }) },
+      wireOn: on,
+      gasGear: machine.gasGear ?? true,
+    })
     const run = runThrough(steps, start, findings, c)
     violations.push(...run.violations)
     if (!RIGHT[kind](run.bench) || run.bench.caseOpen || run.bench.inGun !== 'none')
@@ -204,11 +219,15 @@ export function planConversion(
   const wireOn = machine.fitted.wire !== null
   const knot = machine.fitted.conditions?.birdnest === true
   const gasOn = machine.fitted.gas !== null && machine.gasGear !== false
+  const gunOn = machine.fitted.gun
   const parts = partsFor(kind, gun, context)
   const facts = { ...machineFacts(context), kind: gun.kind, lengthM: gun.lengthM, conversion: kind }
   const used = new Map<string, number>()
   const steps = withWalking(
-    TASKS_OF[kind]({ on: wireOn, knot }, gasOn).map((task) => {
+    TASKS_OF[kind](
+      { on: wireOn, knot, pulls: gunOn === undefined || gunOn?.kind === 'push-pull' },
+      gasOn,
+    ).map((task) => {
       const n = (used.get(task) ?? 0) + 1
       used.set(task, n)
       return step(task, facts, n > 1 ? { id: `${task}-${n}` } : {})

@@ -1,10 +1,12 @@
 import type { Facts } from '../../base/facts.ts'
 import { FAMILY_SHEETS } from '../../families/index.ts'
-import type { Hazard } from '../../steps/step.ts'
-import { parentKind } from '../../wire/parentAlloy.ts'
+import type { Hazard, Step } from '../../steps/step.ts'
+import { goingPulls } from '../../stations/gun/work.ts'
+import { brakeSteps, passesInletFirst, SPOOL_AFTER, spoolOnSteps } from '../../stations/spool/work.ts'
+import { preheatBy } from '../../match/preheat.ts'
 import { tipOnSteps, tipStaysOn } from '../../stations/contactTip/work.ts'
 import { nozzleOnSteps } from '../../stations/nozzle/work.ts'
-import { cablesInside, cablesUnplugged } from '../../stations/polarity/work.ts'
+import { cablesGoOver, cablesInside, cablesUnplugged } from '../../stations/polarity/work.ts'
 import { circuitIsMended } from '../../stations/supply/work.ts'
 import { block, type Builder, type Work } from '../../work/work.ts'
 import type { Start } from './startFor.ts'
@@ -12,34 +14,75 @@ import type { Start } from './startFor.ts'
 /** The machine is unplugged: for its cables, or for its circuit. */
 export const unplugged = (w: Work): boolean => cablesUnplugged(w) || circuitIsMended(w)
 
-export const gatherWork: Builder = ({ at }) => [block('gather', [at('gatherParts'), at('protect')])]
+/** A cold gun that nobody has welded with is not waited for; one that is read has cooled by then. */
+const coolSteps = ({ gunOn, gunReads, at }: Work) => (gunOn && !gunReads.length ? [at('coolGun')] : [])
+
+/** Whether something is touched for which the machine is off. */
+export const goesOff = (w: Work): boolean =>
+  w.stripped || unplugged(w) || cablesGoOver(w) || w.gunReads.length > 0 || w.todo('spool')
+
+/** @param ofGoing readings of the gun that goes on, once it lies with the parts */
+export const gatherWork =
+  (ofGoing: readonly Step[]): Builder =>
+  ({ at, gunReads }) => [
+    block('gather', [at('gatherParts'), ...ofGoing, at('protect')], gunReads.length ? ['readGun'] : []),
+  ]
+
+/** What must be read at the gun is read once it is cool, before anything is fetched or opened. */
+export const readGunWork: Builder = ({ gunReads, gunOn, at }) => [
+  block('readGun', gunReads.length ? [...(gunOn ? [at('coolGun')] : []), ...gunReads] : [], ['switchOff']),
+]
 
 export const offWork: Builder = (w) => [
   // The gauges are drained through the purge, which takes the machine: the gas comes first.
-  block('switchOff', [w.at('switchOff')], ['gather', 'shutGas']),
-  unplugged(w) ? block('unplug', [w.at('unplug')], ['switchOff']) : undefined,
+  goesOff(w)
+    ? block('switchOff', [w.at('switchOff')], [...(w.gunReads.length ? [] : ['gather']), 'shutGas'])
+    : undefined,
+  unplugged(w) ? block('unplug', [w.at('unplug')], ['switchOff', 'gather']) : undefined,
   cablesInside(w) ? block('discharge', [w.at('waitDischarge')], ['unplug']) : undefined,
 ]
 
-export const stripGunWork: Builder = (w) => [
-  block(
-    'stripGun',
-    [
-      w.at('coolGun'),
-      w.at('clampOff'),
-      w.at('nozzleOff'),
-      ...(w.wireOn ? [w.at('snipBall')] : []),
-      ...(tipStaysOn(w) ? [] : [w.at('tipOff')]),
-      w.at('layLeadStraight'),
-    ],
-    ['switchOff'],
-  ),
-]
+/** The trigger is pulled, or wire fed: the clamp is off the metal. */
+const triggered = ({ stays, opened, todo }: Work): boolean =>
+  !stays || opened || todo('rollPressure') || todo('gasFlow') || todo('gas') || todo('polarity')
+
+/** A gun with rolls of its own is on, or nobody looked. */
+const mayPull = ({ c }: Work): boolean => c.fitted.gun === undefined || c.fitted.gun?.kind === 'push-pull'
+/** What is on the gun that is on now. */
+const onGun = ({ c }: Work) => c.gunOff ?? c.fitted
+
+export const stripGunWork: Builder = (w) => {
+  const clamp = triggered(w) ? [w.at('clampOff')] : []
+  if (!w.stripped || !w.gunOn)
+    return [block('stripGun', clamp, [...(goesOff(w) ? ['switchOff'] : []), 'gather'])]
+  const { contactTip, nozzle } = onGun(w)
+  const tipGoes = w.opened || w.todo('contactTip')
+  return [
+    block(
+      'stripGun',
+      [
+        ...coolSteps(w),
+        ...clamp,
+        ...(nozzle === null || nozzle?.kind === 'none' ? [] : [w.at('nozzleOff')]),
+        ...(w.wireOn && tipGoes ? [w.at('snipBall')] : []),
+        ...(tipStaysOn(w) || !tipGoes || contactTip === null ? [] : [w.at('tipOff')]),
+        ...(mayPull(w) && w.opened ? [w.at('gunRollsOpen')] : []),
+        ...(w.opened ? [w.at('layLeadStraight')] : []),
+      ],
+      ['switchOff', 'gather', 'readGun'],
+    ),
+  ]
+}
 
 /** The old wire freed at the feeder and drawn out, or wound back; a tangle is cut out. */
-export const oldWireWork: Builder = ({ wireOn, birdnest, rewind, left, at }) => {
-  if (!wireOn)
-    return [birdnest ? block('clearTangle', [at('openArm'), at('clearTangle')], ['switchOff']) : undefined]
+export const oldWireWork: Builder = ({ wireOut, wireOn, opened, birdnest, rewind, left, at }) => {
+  if (!opened) return []
+  if (!wireOut || !wireOn)
+    return [
+      birdnest
+        ? block('clearTangle', [at('openArm'), at('clearTangle')], ['switchOff', 'gather'])
+        : undefined,
+    ]
   const { way, lengthM, wireMoney, labourMoney } = left
   const money = { way, lengthM, wireMoney, labourMoney }
   const free = [
@@ -49,7 +92,7 @@ export const oldWireWork: Builder = ({ wireOn, birdnest, rewind, left, at }) => 
     at('tuckOldEnd'),
   ]
   return [
-    block('freeOldWire', free, rewind ? ['switchOff', 'stripGun'] : ['switchOff']),
+    block('freeOldWire', free, ['switchOff', 'gather', ...(rewind ? ['stripGun'] : [])]),
     birdnest ? block('clearTangle', [at('clearTangle')], ['freeOldWire', 'switchOff']) : undefined,
     rewind
       ? undefined
@@ -60,7 +103,8 @@ export const oldWireWork: Builder = ({ wireOn, birdnest, rewind, left, at }) => 
         ),
   ]
 }
-export const lookOverWork: Builder = ({ clear, at }) => [block('lookOver', [at('lookOver')], clear)]
+export const lookOverWork: Builder = ({ clear, opened, at }) =>
+  opened ? [block('lookOver', [at('lookOver')], clear)] : []
 
 /** Blocks of hardware that the new wire must not be in the way of. */
 const HARDWARE = [
@@ -73,58 +117,70 @@ const HARDWARE = [
   'lookOver',
   'stripGun',
 ]
-const BEFORE_POWER = ['polarity', 'studs', 'supply']
+const BEFORE_POWER = ['polarity', 'studs', 'supply', 'seatSpool']
 /** Minutes to feed through by threading speed. common practice, no source */
 const FEED_MINUTES: Readonly<Record<string, number>> = { slow: 3, 'slow-then-fast': 2, full: 1.5 }
+
+/** The wire's end from the spool into the rolls, the hand on it all the while. */
+function threadSteps(w: Work): Step[] {
+  const on = [w.at('cutNewEnd'), w.at('threadNewWire'), w.at('closeArm')]
+  if (!passesInletFirst(w)) return [w.at('freeNewEnd'), ...on]
+  // The end has passed the inlet before the spool goes on: hand and wire stay together until the arm is closed.
+  return [...spoolOnSteps(w), ...on, ...brakeSteps(w)]
+}
 
 /** @param start settings of the test weld, for what hangs on its extension */
 export const newWireWork =
   (start: Start | null): Builder =>
-  (w) => [
-    block(
-      'thread',
-      [w.at('freeNewEnd'), w.at('cutNewEnd'), w.at('threadNewWire'), w.at('closeArm')],
-      ['spoolOn', ...w.clear, ...HARDWARE],
-    ),
-    unplugged(w) ? block('plugIn', [w.at('plugIn')], ['unplug', ...BEFORE_POWER]) : undefined,
-    block(
-      'switchOn',
-      [w.at('switchOn')],
-      ['thread', ...HARDWARE, ...BEFORE_POWER, ...(unplugged(w) ? ['plugIn'] : [])],
-    ),
-    block(
-      'feed',
-      [
-        w.at(
-          'feedThrough',
-          undefined,
-          { keepTip: tipStaysOn(w) },
-          { minutes: FEED_MINUTES[String(w.common.threading)] ?? 2 },
-        ),
-      ],
-      ['switchOn', 'thread', ...(w.gasOn ? ['shutGas'] : [])],
-    ),
-    block(
-      'dressGun',
-      [
-        ...tipOnSteps(w),
-        ...nozzleOnSteps(w, start?.notes.includes('long-stick-out') ?? false),
-        w.at('trimWire'),
-      ],
-      ['feed'],
-    ),
-  ]
-
-/** Aluminium is warmed where it is thick, or cast. recalled from memory, M: not at 6 mm */
-const PREHEAT_ALUMINIUM_FROM_MM = 12
-/** Who says how warm: the usual for aluminium, or the plate's own procedure. */
-const preheatBy = ({ c: { job } }: Work): 'aluminium' | 'procedure' | undefined => {
-  if (!job) return undefined
-  const kind = parentKind(job.alloy)
-  if (job.material === 'aluminium')
-    return kind === 'cast-aluminium' || job.thicknessMm > PREHEAT_ALUMINIUM_FROM_MM ? 'aluminium' : undefined
-  return kind === 'chrome-moly' || kind === 'high-strength' ? 'procedure' : undefined
-}
+  (w) => {
+    const rolls = w.opened && goingPulls(w)
+    const dress = [
+      ...(rolls ? [w.at('gunRollsClose')] : []),
+      ...(w.stripped
+        ? [...tipOnSteps(w), ...nozzleOnSteps(w, start?.notes.includes('long-stick-out') ?? false)]
+        : []),
+      ...(w.opened || w.todo('contactTip') ? [w.at('trimWire')] : []),
+    ]
+    return [
+      w.opened
+        ? block('thread', threadSteps(w), [
+            ...(passesInletFirst(w) ? SPOOL_AFTER(w) : ['spoolOn']),
+            ...(w.wireOn && w.stays ? w.clear : []),
+            ...w.clear,
+            ...HARDWARE,
+          ])
+        : undefined,
+      unplugged(w) ? block('plugIn', [w.at('plugIn')], ['unplug', ...BEFORE_POWER]) : undefined,
+      goesOff(w)
+        ? block(
+            'switchOn',
+            [w.at('switchOn')],
+            [
+              'thread',
+              ...HARDWARE,
+              ...BEFORE_POWER,
+              ...(w.opened ? [] : ['dressGun']),
+              ...(unplugged(w) ? ['plugIn'] : []),
+            ],
+          )
+        : undefined,
+      w.opened
+        ? block(
+            'feed',
+            [
+              w.at(
+                'feedThrough',
+                undefined,
+                { keepTip: tipStaysOn(w) },
+                { minutes: FEED_MINUTES[String(w.common.threading)] ?? 2 },
+              ),
+            ],
+            ['switchOn', 'thread', ...(w.gasOn ? ['shutGas'] : [])],
+          )
+        : undefined,
+      block('dressGun', dress, ['feed', 'stripGun']),
+    ]
+  }
 
 /** The machine's own marks, as facts: `tap C, dial 4.5`. */
 const marksOf = (own: Start['own']): string | undefined => {
@@ -150,6 +206,15 @@ export const askBoxWork: Builder = ({ at }) => [
   block('putAway', [at('putAway')], ['askBox']),
 ]
 
+/** What was mended is done: nothing is welded for it. */
+export const mendedWork: Builder = ({ at }) => [
+  block(
+    'putAway',
+    [at('putAway')],
+    ['pressure', 'clampMend', 'gas', 'dressGun', 'switchOn', 'brake', ...BEFORE_POWER],
+  ),
+]
+
 /** What the air and the eyes want of this metal and wire, besides the usual. */
 const weldHazards = ({ c }: Work): Hazard[] => {
   const { fume } = FAMILY_SHEETS[c.wire.family]
@@ -167,7 +232,7 @@ export const testWeldWork =
   (start: Start | null): Builder =>
   (w) => {
     const ready = w.c.wire.gas.needed ? 'gas' : 'pressure'
-    const preheat = preheatBy(w)
+    const preheat = preheatBy(w.c)
     return [
       block(
         'coupon',

@@ -2,7 +2,7 @@ import type { ChangeoverRequest } from '../../machine/request.ts'
 import type { Station } from '../../machine/stations.ts'
 import type { Finding, MatchContext } from '../../match/finding.ts'
 import { prepare } from '../../match/prepare.ts'
-import { match } from '../../stations/index.ts'
+import { atWork, match } from '../../stations/index.ts'
 import type { StationFinding } from '../../stations/index.ts'
 import { cautions, obstacles, type Caution, type Obstacle } from '../../stations/obstacles.ts'
 import type { Read } from '../../base/problem.ts'
@@ -16,6 +16,7 @@ import type { Step } from '../../steps/step.ts'
 import { wireInGun, type WireInGun } from '../../work/wireInGun.ts'
 import { workOf } from '../../work/work.ts'
 import type { Block } from '../../work/block.ts'
+import { notToChoose } from './choices.ts'
 import { readingSteps } from './reading.ts'
 import { workFor } from './work.ts'
 
@@ -84,21 +85,48 @@ export function orderedWork(
   findings: readonly Finding[],
   { start, left }: Known = knownOf(c, findings),
 ): Block[] {
-  const reading = readingSteps(c, findings)
-  const blocks = orderBlocks(workFor(workOf(c, findings, left), start), reading.at(-1)?.place ?? HOME)
-  const reads = reading.map((s): Block => ({ id: s.id, steps: [s], after: [] }))
+  const { first, atGun, ofGoing } = readingSteps(c, findings)
+  const blocks = orderBlocks(
+    workFor(workOf(c, findings, left, atGun), start, ofGoing),
+    first.at(-1)?.place ?? HOME,
+  )
+  const reads = first.map((s): Block => ({ id: s.id, steps: [s], after: [] }))
   const ids = reads.map((b) => b.id)
   return timed(c, [...reads, ...blocks.map((b) => ({ ...b, after: [...ids, ...b.after] }))])
 }
 export const orderSteps = (c: MatchContext, findings: readonly Finding[]): Step[] =>
   withWalking(orderedWork(c, findings).flatMap((b) => b.steps))
 
+/** Done with hands at the gun's end, or before it. */
+const AT_THE_GUN = ['coupon', 'hotWork', 'clampMend', 'gunEnd']
+/** While wire is fed or air is blown, nobody works at the gun's end: with two at work, what is done there comes before. */
+function oneAtTheGun(blocks: readonly Block[]): Block[] {
+  const waits = (b: Block, on: string) => b.after.includes(on)
+  const early = blocks.filter(
+    (b) => AT_THE_GUN.includes(b.id) && !waits(b, 'gas') && !waits(b, 'pressure') && !waits(b, 'blowOut'),
+  )
+  const bound = blocks.map((b) =>
+    b.id === 'feed' || b.id === 'blowOut' || (b.id === 'pressure' && !b.after.includes('feed'))
+      ? { ...b, after: [...new Set([...b.after, ...early.map((e) => e.id)])] }
+      : b,
+  )
+  // In an order that holds what must come before, else as they stood.
+  const sorted: Block[] = []
+  while (sorted.length < bound.length) {
+    const done = new Set(sorted.map((b) => b.id))
+    const next = bound.find((b) => !done.has(b.id) && b.after.every((id) => done.has(id)))
+    if (!next) throw new RangeError('work that waits for itself')
+    sorted.push(next)
+  }
+  return sorted
+}
+
 /**
  * The same work shared between two, and proved in every order their lists allow; `null` where those are too many to
  * try them all: then one list is what can be vouched for.
  */
 function shared(c: MatchContext, findings: readonly Finding[], blocks: readonly Block[]): Crew | null {
-  const crew = shareBlocks(blocks, HOME)
+  const crew = shareBlocks(oneAtTheGun(blocks), HOME)
   const steps = blocks.flatMap((b) => b.steps)
   const beforeStep = new Map(crew.steps.map((s) => [s.id, s.before]))
   const list = (who: Lane) =>
@@ -110,7 +138,8 @@ function shared(c: MatchContext, findings: readonly Finding[], blocks: readonly 
 }
 
 /** Plans from what the stations look at. @throws PlanRefused when the plan fails its proof */
-export function planFrom(context: MatchContext): Changeover {
+export function planFrom(given: MatchContext): Changeover {
+  const context = atWork(given)
   const findings = match(context)
   const required = Object.fromEntries(findings.map((f) => [f.station, f.required])) as Record<
     Station,
@@ -141,5 +170,7 @@ export function planFrom(context: MatchContext): Changeover {
 /** Plans a whole request; labels that cannot be read come back as problems with their path. */
 export function planChangeover(request: ChangeoverRequest): Read<Changeover> {
   const context = prepare(request)
-  return context.ok ? { ok: true, value: planFrom(context.value) } : context
+  if (!context.ok) return context
+  const problems = notToChoose(context.value, request)
+  return problems.length ? { ok: false, problems } : { ok: true, value: planFrom(context.value) }
 }

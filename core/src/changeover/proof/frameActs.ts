@@ -1,84 +1,114 @@
 import { clearWay, nothing, type Acts } from '../../bench/action.ts'
-import { type Bench } from '../../bench/bench.ts'
-import type { After, MatchContext } from '../../match/finding.ts'
+import { isRightSpool, type Bench } from '../../bench/bench.ts'
+import { keeps, type After, type MatchContext } from '../../match/finding.ts'
+import { gunLetsWirePass } from '../../stations/gun/acts.ts'
 import { tipMayStay } from '../../stations/contactTip/acts.ts'
 
 /** A wire end passes a tip that is off, or one that stays on by the shop's school and fits. */
-const tipLetsWirePass = (b: Bench, c: MatchContext): boolean => !b.tipOn || tipMayStay(b, c)
+const tipLetsWirePass = (b: Bench, c: MatchContext): boolean => !b.tipOn || (tipMayStay(b, c) && !b.ball)
 
 const none = (b: Bench) => b.spool === 'none' && b.end === 'none'
 
-/** The new wire in the words of `fitted`. */
+/** The new wire in the words of `fitted`; one that stays is the wire it was. */
 export const wireWords = (c: MatchContext): After['wire'] =>
-  c.wire.classification !== null
-    ? { label: `${c.wire.classification} ${c.wire.diameterLabel}` }
-    : c.wire.open
-      ? { family: c.wire.family, tubular: true, diameterMm: c.wire.diameterMm }
-      : {
-          family: c.wire.family,
-          diameterMm: c.wire.diameterMm,
-          polarity: [...c.wire.polarity],
-          gas: [...c.wire.gas.designations],
-        }
+  c.wireStays
+    ? c.fitted.wire
+    : c.wire.classification !== null
+      ? { label: `${c.wire.classification} ${c.wire.diameterLabel}` }
+      : c.wire.open
+        ? { family: c.wire.family, tubular: true, diameterMm: c.wire.diameterMm }
+        : {
+            family: c.wire.family,
+            diameterMm: c.wire.diameterMm,
+            polarity: [...c.wire.polarity],
+            gas: [...c.wire.gas.designations],
+          }
 
 /** What belongs to no station: the machine off and on, the wire out and through, the case, the test weld. */
 export const FRAME_ACTS = {
   readWire: nothing,
   readStation: nothing,
-  gatherParts: nothing,
-  protect: nothing,
+  gatherParts: { does: () => ({ gathered: true }) },
+  protect: { does: () => ({ protected: true }) },
   switchOff: { does: () => ({ on: false }) },
   unplug: { can: (b) => !b.on, does: () => ({ plugged: false }) },
   waitDischarge: { can: (b) => !b.plugged, does: () => ({ discharged: true }) },
   coolGun: { can: (b) => !b.on, does: () => ({ gunHot: false }) },
   clampOff: { does: () => ({ clampOff: true }) },
-  snipBall: { can: (b) => !b.nozzleOn, does: () => ({}) },
+  snipBall: { can: (b) => !b.nozzleOn, does: () => ({ ball: false }) },
   layLeadStraight: { does: () => ({ leadStraight: true }) },
   holdOldWire: { can: (b) => b.spool !== 'new', does: (b) => (none(b) ? {} : { end: 'in-hand' }) },
-  openArm: { does: (b) => ({ armOpen: true, ...(b.end === 'in-rolls' && { end: 'free' as const }) }) },
-  cutOldWire: { can: (b) => b.armOpen && b.end !== 'in-rolls', does: () => ({}) },
-  windBack: {
-    can: (b, c) => b.armOpen && tipLetsWirePass(b, c) && b.end !== 'in-rolls',
-    does: () => ({ inGun: 'none' }),
+  openArm: {
+    does: (b) => ({
+      armOpen: true,
+      pressureTested: false,
+      ...(b.end === 'in-rolls' && { end: 'free' as const }),
+    }),
   },
-  tuckOldEnd: { can: (b) => b.armOpen, does: (b) => (none(b) ? {} : { end: 'tucked' }) },
+  cutOldWire: {
+    can: (b) => b.armOpen && (b.end === 'in-hand' || none(b)),
+    does: () => ({ whole: false }),
+  },
+  windBack: {
+    can: (b, c) =>
+      b.armOpen &&
+      tipLetsWirePass(b, c) &&
+      (b.leadStraight || !b.gunOn) &&
+      gunLetsWirePass(b) &&
+      (b.end === 'in-hand' || none(b)),
+    does: () => ({ inGun: 'none', fed: false, whole: false }),
+  },
+  tuckOldEnd: {
+    can: (b) => b.armOpen && !b.whole,
+    does: (b) => (none(b) ? {} : { end: 'tucked' }),
+  },
   pullOldWire: {
     can: (b, c) =>
       b.armOpen &&
       tipLetsWirePass(b, c) &&
-      b.leadStraight &&
+      (b.leadStraight || !b.gunOn) &&
+      gunLetsWirePass(b) &&
+      !b.whole &&
       b.end !== 'in-hand' &&
       !b.fitted.conditions?.birdnest,
-    does: () => ({ inGun: 'none' }),
+    does: () => ({ inGun: 'none', fed: false }),
   },
   lookOver: { can: clearWay, does: () => ({}) },
   freeNewEnd: {
-    can: (b) => b.spool === 'new' && b.brakeSet,
+    can: (b, c) => isRightSpool(b, c) && b.brakeSet && b.end === 'tucked',
     does: () => ({ end: 'in-hand', armOpen: true }),
   },
-  cutNewEnd: { can: (b) => b.end === 'in-hand', does: () => ({}) },
+  cutNewEnd: { can: (b) => b.end === 'in-hand', does: () => ({ endCut: true }) },
   threadNewWire: {
-    can: (b) => b.end === 'in-hand' && b.armOpen && b.gunOn && b.inGun === 'none',
-    does: () => ({ inGun: 'new' }),
+    can: (b, c) =>
+      b.end === 'in-hand' &&
+      isRightSpool(b, c) &&
+      b.endCut &&
+      b.armOpen &&
+      b.gunOn &&
+      b.linerTrimmed &&
+      b.inGun === 'none',
+    does: () => ({ inGun: 'new', whole: true, ball: false }),
   },
   closeArm: { can: (b) => b.inGun === 'new', does: () => ({ armOpen: false, end: 'in-rolls' }) },
   plugIn: { can: (b) => !b.on, does: () => ({ plugged: true, discharged: false }) },
   switchOn: { can: (b) => b.plugged && b.end !== 'in-hand', does: () => ({ on: true }) },
   feedThrough: {
-    can: (b) => b.on && b.end === 'in-rolls' && b.inGun === 'new' && b.gunOn,
-    does: (b, _after, c) => ({ fitted: { ...b.fitted, wire: wireWords(c) }, trimmed: false }),
+    can: (b) =>
+      b.on && b.end === 'in-rolls' && b.inGun === 'new' && b.gunOn && b.gunConnected && gunLetsWirePass(b),
+    does: (b, _after, c) => ({ fitted: { ...b.fitted, wire: wireWords(c) }, trimmed: false, fed: true }),
   },
-  trimWire: { can: (b) => b.tipOn, does: () => ({ trimmed: true }) },
+  trimWire: { can: (b) => b.tipOn && b.fed, does: () => ({ trimmed: true, ball: false }) },
   hotWork: { does: () => ({ areaClear: true }) },
-  fireWatch: { can: (b) => b.welded, does: () => ({}) },
+  fireWatch: { can: (b) => b.welded, does: () => ({ watched: true }) },
   cleanCoupon: { does: () => ({ couponClean: true }) },
-  preheat: { can: (b) => b.couponClean, does: () => ({}) },
+  preheat: { can: (b) => b.couponClean, does: () => ({ preheated: true }) },
   clampOn: { does: () => ({ clampOff: false }) },
   testWeld: {
-    can: (b) => b.on && b.pressureTested && !b.clampOff && b.couponClean,
-    does: () => ({ welded: true }),
+    can: (b, c) => b.on && (b.pressureTested || keeps(c, 'rollPressure')) && !b.clampOff && b.couponClean,
+    does: () => ({ welded: true, gunHot: true }),
   },
-  askBox: nothing,
+  askBox: { does: () => ({ boxAsked: true }) },
   putAway: nothing,
   openCase: { can: (b) => !b.plugged, does: () => ({ caseOpen: true }) },
   fitSolenoid: { can: (b) => b.caseOpen && b.solenoid === 'none', does: () => ({ solenoid: 'fitted' }) },
@@ -91,4 +121,6 @@ export const FRAME_ACTS = {
     can: (b) => b.on && !b.caseOpen && b.solenoid === 'wired' && !b.valveOpen,
     does: () => ({ clickProved: true }),
   },
+  tuckNewEnd: { can: (b) => b.end === 'in-hand', does: () => ({ end: 'tucked' }) },
+  hangTag: nothing,
 } satisfies Acts

@@ -1,6 +1,8 @@
-import type { MatchContext } from '../../match/finding.ts'
+import type { Station } from '../../machine/stations.ts'
+import { keeps, type MatchContext } from '../../match/finding.ts'
 import { takesGas } from '../../gas/suits.ts'
-import type { Bench } from '../../bench/bench.ts'
+import { nozzleStands, type Bench } from '../../bench/bench.ts'
+import { preheatBy } from '../../match/preheat.ts'
 import { FAMILY_SHEETS } from '../../families/index.ts'
 import { tipIsRight, tipMayStay } from '../../stations/contactTip/acts.ts'
 import type { Step, Task } from '../../steps/step.ts'
@@ -17,6 +19,7 @@ const OFF_TASKS: readonly Task[] = [
   'inletGuideSet',
   'outletGuideChange',
   'outletGuideSet',
+  'outletGuideOut',
   'gunOff',
   'gunSwap',
   'linerOut',
@@ -31,6 +34,10 @@ const OFF_TASKS: readonly Task[] = [
   'clearTangle',
   'oRingCheck',
   'connectGun',
+  'nozzleOff',
+  'snipBall',
+  'tipOff',
+  'seatSpool',
 ]
 const STUD_TASKS: readonly Task[] = ['swapStuds', 'tightenStuds']
 const CASE_TASKS: readonly Task[] = ['openCase', 'fitSolenoid', 'wireSolenoid', 'solenoidOut', 'hoseOff']
@@ -43,6 +50,46 @@ const HOT_TASKS: readonly Task[] = [
   'innerLiner',
   'gunRollsChange',
 ]
+
+/** Work with wire ends, or under the arc. */
+const GLOVED_TASKS: readonly Task[] = [
+  'snipBall',
+  'holdOldWire',
+  'openArm',
+  'cutOldWire',
+  'windBack',
+  'tuckOldEnd',
+  'clearTangle',
+  'pullOldWire',
+  'linerOut',
+  'linerTrim',
+  'blowOutLiner',
+  'passInlet',
+  'freeNewEnd',
+  'cutNewEnd',
+  'threadNewWire',
+  'feedThrough',
+  'trimWire',
+  'setPressure',
+  'testWeld',
+]
+/** What opens the machine, or takes something off it. */
+const OPENING_TASKS: readonly Task[] = [
+  'nozzleOff',
+  'openArm',
+  'gunOff',
+  'spoolOff',
+  'adapterOff',
+  'regulatorOff',
+  'swapStuds',
+  'swapPlugs',
+  'tightenStuds',
+  'openCase',
+]
+/** What is done at a valve or a regulator. */
+const CHAINED_TASKS: readonly Task[] = ['openCylinder', 'crackValve', 'regulatorOn', 'regulatorOff']
+/** The trigger is pulled, or wire is fed. */
+const TRIGGER_TASKS: readonly Task[] = ['purgeGas', 'setFlow', 'clickTest']
 
 interface HazardRule {
   id: string
@@ -81,18 +128,25 @@ export const HAZARD_RULES: readonly HazardRule[] = [
       s.task === 'feedThrough' && FAMILY_SHEETS[c.wire.family].soft && !b.leadStraight,
   },
   { id: 'no-threading-towards-person-or-earth', broken: (b, s) => s.task === 'feedThrough' && !b.clampOff },
+  { id: 'no-trigger-with-clamp-on', broken: (b, s) => TRIGGER_TASKS.includes(s.task) && !b.clampOff },
   { id: 'curl-test-insulated', broken: (b, s) => s.task === 'setPressure' && !b.clampOff },
   {
     id: 'cylinder-chained-screw-out',
     broken: (b, s) =>
-      ((s.task === 'openCylinder' || s.task === 'crackValve') && !b.chained) ||
-      (s.task === 'openCylinder' && !b.screwOut),
+      (CHAINED_TASKS.includes(s.task) && !b.chained) || (s.task === 'openCylinder' && !b.screwOut),
   },
   { id: 'no-arc-before-proved', broken: (b, s, _after, c) => s.task === 'testWeld' && !provedForArc(b, c) },
   { id: 'no-arc-on-a-curl', broken: (b, s) => s.task === 'testWeld' && !b.trimmed },
   { id: 'no-arc-near-what-burns', broken: (b, s) => s.task === 'testWeld' && !b.areaClear },
   { id: 'regulator-off-without-pressure', broken: (b, s) => s.task === 'regulatorOff' && !b.gaugesDrained },
-  { id: 'hot-parts-cool-first', broken: (b, s) => HOT_TASKS.includes(s.task) && b.gunHot },
+  { id: 'gloves-and-glasses-first', broken: (b, s) => GLOVED_TASKS.includes(s.task) && !b.protected },
+  { id: 'gathered-before-opened', broken: (b, s) => OPENING_TASKS.includes(s.task) && !b.gathered },
+  { id: 'no-arc-on-leaking-gas', broken: (b, s) => s.task === 'testWeld' && !(b.leakChecked && b.purged) },
+  {
+    id: 'preheated-where-asked',
+    broken: (b, s, _after, c) => s.task === 'testWeld' && preheatBy(c) !== undefined && !b.preheated,
+  },
+  { id: 'hot-parts-cool-first', broken: (b, s) => b.gunHot && (HOT_TASKS.includes(s.task) || readAtGun(s)) },
   {
     id: 'case-only-isolated',
     broken: (b, s, after) =>
@@ -102,12 +156,15 @@ export const HAZARD_RULES: readonly HazardRule[] = [
   { id: 'air-only-through-empty-liner', broken: (b, s) => s.task === 'blowOutLiner' && b.inGun !== 'none' },
 ]
 
-/** Tip, nozzle, polarity and gas are on and right. */
+const readAtGun = (s: Step): boolean => s.task === 'readStation' && s.place === 'gun'
+
+/** Tip, nozzle, polarity and gas are on and right, or left as they are by choice. */
 function provedForArc(b: Bench, c: MatchContext): boolean {
   const { polarity, gas } = b.fitted
-  const tipRight = b.tipOn && tipIsRight(b, c)
+  const chosen = (station: Station) => keeps(c, station) || c.use?.[station] !== undefined
+  const tipRight = b.tipOn && (tipIsRight(b, c) || chosen('contactTip'))
   const gasRight = c.wire.gas.needed
-    ? gas != null && b.valveOpen && b.flowSet && takesGas(c.wire, gas)
+    ? gas != null && b.valveOpen && b.flowSet && (takesGas(c.wire, gas) || chosen('gas'))
     : !b.valveOpen
-  return tipRight && b.nozzleOn && polarity != null && c.wire.polarity.includes(polarity) && gasRight
+  return tipRight && nozzleStands(b) && polarity != null && c.wire.polarity.includes(polarity) && gasRight
 }

@@ -1,13 +1,13 @@
-import type { After, Finding, MatchContext } from '../../match/finding.ts'
+import { keeps, type After, type Finding, type MatchContext } from '../../match/finding.ts'
 import { match } from '../../stations/index.ts'
 import { fittedKey } from '../../machine/assumed.ts'
 import { fittedSchema } from '../../machine/fitted/fitted.ts'
-import type { Station } from '../../machine/stations.ts'
-import { benchAtStart, lay, type Bench } from '../../bench/bench.ts'
+import { STATIONS, type Station } from '../../machine/stations.ts'
+import { benchAtStart, isRightWire, lay, nozzleStands, type Bench } from '../../bench/bench.ts'
 import { perform, possible } from './perform.ts'
 import { HAZARD_RULES } from './hazardRules.ts'
 import { ASKED_OF_THE_BOX } from '../../stations/openWire.ts'
-import type { Step } from '../../steps/step.ts'
+import type { Step, Task } from '../../steps/step.ts'
 
 export interface Violation {
   /** A hazard rule, `not-possible-yet`, or `end-state`. */
@@ -29,7 +29,7 @@ function possibleReadings(
   c: MatchContext,
 ): { fitted: After; oldWireOn: boolean }[] {
   const unread = findings
-    .filter((f) => f.verdict === 'unknown' && f.station !== 'supply')
+    .filter((f) => f.verdict === 'unknown' && f.station !== 'supply' && !f.kept)
     // What is asked of the box was seen on the machine, if it was seen: it has that one reading.
     .filter((f) => !(c.wire.open && ASKED_OF_THE_BOX.includes(f.station) && f.fitted !== undefined))
   const keyOf = (f: Finding) => fittedKey(f.station as Exclude<Station, 'supply'>)
@@ -41,7 +41,13 @@ function possibleReadings(
       ...starts[0],
       ...Object.fromEntries(unread.map((f) => [keyOf(f), f.fitted === undefined ? null : f.fitted])),
     }
-    starts.push(unread.reduce<After>((sum, f) => lay(sum, f.after), { ...c.fitted }))
+    starts.push(
+      unread.reduce<After>(
+        // What was seen of a gun whose rest was not stays seen.
+        (sum, f) => (f.station === 'gun' && f.fitted !== undefined ? sum : lay(sum, f.after)),
+        { ...c.fitted },
+      ),
+    )
     for (const f of unread) {
       const other = OTHER_READINGS[f.station]
       if (other) starts.push({ ...starts[1], ...other })
@@ -67,6 +73,15 @@ const OTHER_READINGS: Partial<Record<Station, After>> = {
   gasFlow: { gasFlowLPerMin: 40 },
 }
 
+const startOf = (c: MatchContext, fitted: After, wireOn: boolean): Bench => ({
+  ...benchAtStart({ fitted, wireOn, wireStays: c.wireStays === true }),
+  // What is on the gun that goes off is not what is judged.
+  ...(c.gunOff && {
+    tipOn: fitted.gun !== null && c.gunOff.contactTip !== null,
+    nozzleOn: fitted.gun !== null && c.gunOff.nozzle !== null && c.gunOff.nozzle?.kind !== 'none',
+  }),
+})
+
 /** Executes a plan on one starting machine. */
 function run(
   steps: readonly Step[],
@@ -91,6 +106,13 @@ export interface CrewTask {
   step: Step
   before: readonly string[]
 }
+
+/** Wire comes out of the gun, or air or gas. */
+const OUT_OF_THE_GUN: readonly Task[] = ['feedThrough', 'setPressure', 'blowOutLiner', 'purgeGas', 'setFlow']
+/** Two steps that may run at once, one at the end of the gun that the other makes dangerous. */
+const clash = (a: Step, b: Step): boolean =>
+  (OUT_OF_THE_GUN.includes(a.task) && b.place === 'gun') ||
+  (OUT_OF_THE_GUN.includes(b.task) && a.place === 'gun')
 
 /** States that one reading may lead through; the widest of 2,000 seeded plans has 561. */
 const MOST_STATES = 5000
@@ -126,6 +148,8 @@ function interleave(
       const may = [i < lists[0].length && needs[0][i]! <= j, j < lists[1].length && needs[1][j]! <= i]
       if (!may[0] && !may[1])
         violations.push({ rule: 'waits-for-ever', at: (lists[0][i] ?? lists[1][j])!.step.id })
+      if (may[0] && may[1] && clash(lists[0][i]!.step, lists[1][j]!.step))
+        violations.push({ rule: 'two-at-the-gun', at: lists[1][j]!.step.id })
       for (const lane of [0, 1] as const) {
         if (!may[lane]) continue
         const { step } = lists[lane][lane === 0 ? i : j]!
@@ -200,8 +224,8 @@ export function proveCrew(
   const violations: Violation[] = []
   let end: Bench | undefined
   for (const { fitted, oldWireOn } of possibleReadings(findings, c))
-    for (const last of interleave(lists, benchAtStart(fitted, oldWireOn), byStation, c, violations)) {
-      for (const at of notRight(last, c)) violations.push({ rule: 'end-state', at })
+    for (const last of interleave(lists, startOf(c, fitted, oldWireOn), byStation, c, violations)) {
+      for (const at of notRight(last, c, byStation)) violations.push({ rule: 'end-state', at })
       end ??= last
     }
   return verdict(violations, end)
@@ -214,8 +238,10 @@ function verdict(violations: readonly Violation[], end: Bench | undefined): Proo
   return { holds: unique.length === 0 && end !== undefined, violations: unique, end: end?.fitted ?? {} }
 }
 
+const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b)
+
 /** Stations that the match still wants something of, once the plan is done. */
-function notRight(end: Bench, c: MatchContext): string[] {
+function notRight(end: Bench, c: MatchContext, findings: ReadonlyMap<Station, Finding>): string[] {
   const { supply, ...fitted } = end.fitted
   const context: MatchContext = {
     ...c,
@@ -225,15 +251,30 @@ function notRight(end: Bench, c: MatchContext): string[] {
   }
   // The circuit is not the machine's: an unread one is read in the plan, and nothing is assumed of it.
   // A part still in the store could make another choice better; the end is judged on what is fitted alone.
-  const stations: string[] = match({ ...context, store: undefined })
+  const { use, keep } = c
+  const stations: string[] = match({ ...context, store: undefined, use: undefined })
     .filter((f) => f.verdict !== 'fits' && !(f.station === 'supply' && f.verdict === 'unknown'))
+    // What is left, or chosen instead, is judged by what it was to be.
+    .filter((f) => use?.[f.station] === undefined && !keep?.includes(f.station))
     // What the box of a wire of unknown kind decides is left open, with the gas shut.
     .filter((f) => !c.wire.open || !ASKED_OF_THE_BOX.includes(f.station))
     .map((f) => f.station)
-  if (end.inGun !== 'new' || end.end !== 'in-rolls' || end.armOpen) stations.push('wire')
-  if (end.valveOpen !== c.wire.gas.needed) stations.push('cylinderValve')
-  if (!end.plugged || !end.on || !end.gunOn || !end.tipOn || !end.nozzleOn) stations.push('machine')
-  if (!end.pressureTested || !end.brakeSet) stations.push('feed')
+  for (const station of STATIONS)
+    if (station !== 'supply' && (use?.[station] !== undefined || keep?.includes(station))) {
+      const key = fittedKey(station)
+      const wanted = findings.get(station)!.after[key]
+      if (wanted !== undefined && !same(end.fitted[key], wanted)) stations.push(station)
+    }
+  if (!isRightWire(end, c) || end.end !== 'in-rolls' || end.armOpen || !end.fed || end.gunRollsOpen)
+    stations.push('wire')
+  if (end.valveOpen !== (c.wire.gas.needed && !c.wire.open)) stations.push('cylinderValve')
+  if (end.valveOpen && !(end.leakChecked && end.purged)) stations.push('gasLine')
+  const stands = end.plugged && end.on && end.gunOn && end.gunConnected && end.tipOn && nozzleStands(end)
+  if (!stands || !end.trimmed) stations.push('machine')
+  if (!(end.pressureTested || keeps(c, 'rollPressure')) || !(end.brakeSet || keeps(c, 'hubBrake')))
+    stations.push('feed')
+  // A change ends with a weld, or with the question that stands before it; what is put right does not.
+  if (c.wire.open ? !end.boxAsked : !c.wireStays && !(end.welded && end.watched)) stations.push('proof-weld')
   return stations
 }
 
@@ -246,8 +287,8 @@ export function prove(steps: readonly Step[], findings: readonly Finding[], c: M
   const violations: Violation[] = []
   let end: Bench | undefined
   for (const { fitted, oldWireOn } of possibleReadings(findings, c)) {
-    const last = run(steps, benchAtStart(fitted, oldWireOn), byStation, c, violations)
-    for (const at of notRight(last, c)) violations.push({ rule: 'end-state', at })
+    const last = run(steps, startOf(c, fitted, oldWireOn), byStation, c, violations)
+    for (const at of notRight(last, c, byStation)) violations.push({ rule: 'end-state', at })
     end ??= last
   }
   return verdict(violations, end)

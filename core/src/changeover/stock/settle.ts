@@ -52,20 +52,31 @@ function takenOff(before: Fitted, after: Fitted, plan: Changeover, store: readon
   const by = (station: Station): Finding => plan.findings.find((f) => f.station === station)!
   const asked = (station: Station, piece?: string) => by(station).parts.find((p) => p.piece === piece)
   const parts: Part[] = []
+  const { nozzle, gun, spool } = before
+  const whole = asked('gun')
+  // A gun that goes takes along what is in and on it; without a gun they are kept by themselves.
+  const goes = whole !== undefined && gun != null && by('gun').verdict === 'change'
+  const load: GunLoad = { liner: before.liner, contactTip: before.contactTip, nozzle: before.nozzle }
   for (const kind of FITTED_KINDS) {
     const old = before[kind]
+    if (goes && kind in load) continue
     if (old && (asked(kind) || otherPart(old, after[kind]))) parts.push(asStored(kind, old))
   }
-  const { nozzle, gun, spool } = before
-  if (nozzle && nozzle.kind !== 'none' && (asked('nozzle') || otherPart(nozzle, after.nozzle)))
+  if (!goes && nozzle && nozzle.kind !== 'none' && (asked('nozzle') || otherPart(nozzle, after.nozzle)))
     parts.push(nozzleAsStored(nozzle))
-  const whole = asked('gun')
-  if (whole && gun) parts.push(gunAsStored(gun))
+  if (whole && gun) parts.push(goes ? gunAsStored(gun, load) : gunAsStored(gun))
   // Pieces come off the gun that is on: the old one, or the one just fetched from the store.
   const fetched = whole && whole.storeIndex !== null ? store[whole.storeIndex] : undefined
   const going = fetched?.kind === 'gun' ? gunAsFitted(fetched) : undefined
   // Tip, liner and nozzle are judged on the machine: what lay in the fetched gun is kept by itself.
-  if (going) parts.push(...looseLoad(going.load))
+  if (going)
+    parts.push(
+      ...looseLoad({
+        liner: asked('liner') || !goes ? going.load.liner : undefined,
+        contactTip: asked('contactTip') || !goes ? going.load.contactTip : undefined,
+        nozzle: asked('nozzle') || !goes ? going.load.nozzle : undefined,
+      }),
+    )
   const from = whole ? going?.gun : gun
   for (const piece of ['rolls', 'innerLiner'] as const) {
     const old = from?.[piece]
@@ -78,7 +89,9 @@ function takenOff(before: Fitted, after: Fitted, plan: Changeover, store: readon
     // Another outlet takes another regulator; the one that stood on the old cylinder comes back.
     if (plan.gather.some((line) => line.kind === 'regulator')) parts.push(regulatorFor(before.gas))
   }
-  if (spool?.adapter && after.spool?.adapter === false) parts.push(adapterOff(spool))
+  // What carried the last spool is off where it was taken off, whatever carries this one.
+  const off = after.spool?.adapter === false || plan.steps.some((s) => s.task === 'adapterOff')
+  if (spool?.adapter && off) parts.push(adapterOff(spool))
   return parts
 }
 
@@ -185,7 +198,7 @@ export function settle(
 ): Settled {
   if (!plan.proof?.holds) throw new RangeError('no proved plan to sign off')
   const { supply, ...end } = plan.proof.end
-  const planned = plan.context.fitted
+  const planned = plan.context.machine.fitted
   const { used, left } = takeOut(plan.gather, plan.context.store ?? [], store)
   const spoolUsed = used.find((part) => part.kind === 'wire')
   const learned = fittedAfter(planned, end, machine.fitted)

@@ -16,10 +16,10 @@ export const tipMayStay = (b: Bench, c: MatchContext): boolean =>
 
 /** The tip is under the nozzle, and goes on over the new wire. */
 export const CONTACT_TIP_ACTS = {
-  tipOff: { can: (b) => !b.nozzleOn, does: () => ({ tipOn: false }) },
+  tipOff: { can: (b) => !b.nozzleOn && !(b.ball && b.inGun !== 'none'), does: () => ({ tipOn: false }) },
   tipClean: { ...set('contactTip'), can: (b) => !b.tipOn },
   fitTip: {
-    can: (b) => b.inGun === 'new',
+    can: (b) => b.fed && !b.tipOn,
     does: (b, after) => ({ tipOn: true, fitted: lay(b.fitted, after('contactTip')) }),
   },
 } satisfies Acts

@@ -1,8 +1,10 @@
 import type { Acts } from '../../bench/action.ts'
 import { lay } from '../../bench/bench.ts'
+import { keeps } from '../../match/finding.ts'
 
 /** A cylinder is chained before its regulator goes on, and shut before it comes off. */
 export const GAS_ACTS = {
+  checkChain: { does: () => ({ chained: true }) },
   shutCylinder: {
     does: (b, after, c) => ({
       valveOpen: false,
@@ -15,19 +17,30 @@ export const GAS_ACTS = {
   },
   regulatorOff: {
     can: (b) => !b.valveOpen && b.gaugesDrained,
-    does: () => ({ regulatorOn: false, chained: false }),
+    does: () => ({ regulatorOn: false, chained: false, cracked: false }),
   },
   chainCylinder: { can: (b) => !b.regulatorOn, does: () => ({ chained: true }) },
-  crackValve: { can: (b) => !b.regulatorOn, does: () => ({}) },
+  crackValve: { can: (b) => !b.regulatorOn, does: () => ({ cracked: true }) },
   regulatorOn: {
-    can: (b) => b.chained && !b.valveOpen,
-    does: (b, after) => ({ regulatorOn: true, screwOut: true, fitted: lay(b.fitted, after('gas')) }),
+    can: (b) => b.chained && b.cracked && !b.valveOpen && !b.regulatorOn,
+    does: (b, after) => ({
+      regulatorOn: true,
+      screwOut: true,
+      leakChecked: false,
+      purged: false,
+      fitted: lay(b.fitted, after('gas')),
+    }),
   },
   // Opened with the screw out; then the screw is turned in, and hose and joints are under pressure.
   openCylinder: {
     can: (b) => b.regulatorOn,
-    does: () => ({ valveOpen: true, screwOut: false, gaugesDrained: false }),
+    does: (b, _after, c) => ({
+      valveOpen: true,
+      screwOut: false,
+      gaugesDrained: false,
+      flowSet: b.flowSet || keeps(c, 'gasFlow'),
+    }),
   },
-  leakCheck: { can: (b) => b.valveOpen && !b.screwOut, does: () => ({}) },
-  purgeGas: { can: (b) => b.valveOpen && b.on, does: () => ({}) },
+  leakCheck: { can: (b) => b.valveOpen && !b.screwOut, does: () => ({ leakChecked: true }) },
+  purgeGas: { can: (b) => b.valveOpen && b.on && b.leakChecked, does: () => ({ purged: true }) },
 } satisfies Acts

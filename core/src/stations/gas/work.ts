@@ -1,10 +1,22 @@
+import { keeps } from '../../match/finding.ts'
 import { block, type Builder, type Work } from '../../work/work.ts'
 
 /** Another cylinder goes on. */
 const cylinderGoesOn = ({ c, mustChange }: Work): boolean => c.wire.gas.needed && mustChange('gas')
 
-export const shutGasWork: Builder = ({ gasOn, at }) =>
-  gasOn ? [block('shutGas', [at('shutCylinder', 'gas')], ['gather'])] : []
+/** The valve is shut where wire is fed through, and where another gas or none is wanted. */
+const gasIsShut = (w: Work): boolean => w.gasOn && (w.opened || w.todo('gas') || !w.c.wire.gas.needed)
+
+export const shutGasWork: Builder = (w) =>
+  gasIsShut(w)
+    ? [
+        block(
+          'shutGas',
+          [w.at('checkChain', 'gas'), w.at('shutCylinder', 'gas')],
+          w.gunReads.length ? [] : ['gather'],
+        ),
+      ]
+    : []
 
 export const gasSwapWork: Builder = (w) =>
   cylinderGoesOn(w)
@@ -17,25 +29,26 @@ export const gasSwapWork: Builder = (w) =>
             w.at('crackValve', 'gas'),
             w.at('regulatorOn', 'gas'),
           ],
-          w.gasOn ? ['shutGas'] : ['gather'],
+          [...(w.gasOn ? ['shutGas'] : []), 'gather'],
         ),
       ]
     : []
 
 /** Gas is opened when the wire stands at the tip, and the flow set with it running. */
 export const gasOnWork: Builder = (w) => {
-  if (!w.c.wire.gas.needed) return []
+  if (!w.c.wire.gas.needed || w.c.wire.open) return []
   const swapped = cylinderGoesOn(w)
+  const shut = gasIsShut(w) || swapped
+  const flow = !keeps(w.c, 'gasFlow') && (shut || w.todo('gasFlow'))
   return [
     block(
       'gas',
       [
-        w.at('openCylinder', 'gas'),
-        ...(swapped ? [w.at('leakCheck', 'gas')] : []),
-        ...(swapped && w.gasOn ? [w.at('purgeGas', 'gas')] : []),
-        w.at('setFlow', 'gasFlow'),
+        ...(shut ? [w.at('openCylinder', 'gas')] : []),
+        ...(swapped ? [w.at('leakCheck', 'gas'), w.at('purgeGas', 'gas')] : []),
+        ...(flow ? [w.at('setFlow', 'gasFlow')] : []),
       ],
-      ['pressure', ...(swapped ? ['gasSwap'] : []), 'switchOn'],
+      ['pressure', 'dressGun', 'gather', 'stripGun', ...(swapped ? ['gasSwap'] : []), 'switchOn'],
     ),
   ]
 }

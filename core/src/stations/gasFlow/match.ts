@@ -7,6 +7,7 @@ import type { Mixture } from '../../gas/mixtureSchema.ts'
 import { startSettings } from '../../procedures/start.ts'
 import type { Transfer } from '../../terms/terms.ts'
 import type { Finding, MatchContext } from '../../match/finding.ts'
+import { afterChoice } from '../../match/choice.ts'
 import { matchGas } from '../gas/match.ts'
 import { matchNozzle } from '../nozzle/match.ts'
 
@@ -54,8 +55,8 @@ export function flowFor(
 export function matchGasFlow(c: MatchContext): Finding<GasFlowRule> {
   const fitted = c.fitted.gasFlowLPerMin
   // The nozzle and the gas that will be on: of another one's bore nothing is taken.
-  const boreMm = matchNozzle(c).after.nozzle?.boreMm
-  const gas = c.wire.gas.needed ? (matchGas(c).after.gas ?? null) : null
+  const boreMm = afterChoice(c, matchNozzle(c)).nozzle?.boreMm
+  const gas = c.wire.gas.needed ? (afterChoice(c, matchGas(c)).gas ?? null) : null
   const ceiling = boreMm === undefined ? undefined : turbulentFlowLPerMin(boreMm)
   const fixed = c.practice.flowSetting === 'fixed'
   const one = Math.min(c.practice.fixedFlowLPerMin, ceiling ?? Infinity)
@@ -118,6 +119,9 @@ export function matchGasFlow(c: MatchContext): Finding<GasFlowRule> {
       ? { ...base, verdict: 'adjust', rule: 'flow-to-shut' }
       : { ...base, verdict: 'fits', rule: 'flow-shut' }
   }
+  // With no gas on there is no flowmeter to read.
+  if (fitted === undefined && c.fitted.gas === null)
+    return { ...base, verdict: 'adjust', rule: 'flow-to-set' }
   if (fitted === undefined) return { ...base, verdict: 'unknown', rule: 'flow-not-read' }
   if (within) return { ...base, verdict: 'fits', rule: 'flow-right' }
   if (fitted === null || fitted === 0) return { ...base, verdict: 'adjust', rule: 'flow-to-set' }

@@ -2,4 +2,4 @@ import type { Room } from '../../match/room.ts'
 import { GUN_RANKS, type GunRule } from './rules.ts'
 import { matchGun } from './match.ts'
 
-export const GUN: Room<GunRule> = { match: matchGun, ranks: GUN_RANKS, readAt: 'gun' }
+export const GUN: Room<GunRule> = { match: matchGun, ranks: GUN_RANKS, readAt: 'cabinet' }

@@ -69,7 +69,7 @@ export function matchGun(c: MatchContext): Finding<GunRule> {
     const asItMustBe = kind === 'push-pull' && {
       ...(going?.rolls === undefined && { rolls: judgeRolls(undefined, c, () => false).after }),
       ...(going?.innerLiner === undefined && {
-        innerLiner: judgeLiner(undefined, c, () => false, undefined).after,
+        innerLiner: judgeLiner(undefined, c, () => false, undefined, false).after,
       }),
     }
     return {
@@ -155,7 +155,7 @@ function judgePieces(gun: Gun, c: MatchContext, onlySaid = false) {
     )
     take(
       'innerLiner',
-      judgeLiner(gun.innerLiner, c, (p) => p.kind === 'gun' && p.part === 'innerLiner', undefined),
+      judgeLiner(gun.innerLiner, c, (p) => p.kind === 'gun' && p.part === 'innerLiner', undefined, false),
     )
   }
   const ring = conditionVerdict(gun.oRing)

@@ -14,9 +14,25 @@ export interface LinerSteps {
   gunOff: readonly Step[]
   gunOn: readonly Step[]
 }
+/** The gun that will be on has rolls of its own. */
+export const goingPulls = ({ c, by }: Work): boolean =>
+  (by.gun.after.gun ?? c.fitted.gun)?.kind === 'push-pull' || c.fitted.gun === undefined
+/** Nozzle and tip of the gun that goes on, unless it is known to have none. */
+function stripGoing({ c, by, at }: Work): Step[] {
+  const unread = by.gun.verdict === 'unknown' ? { ifNeeded: true } : {}
+  const { nozzle, contactTip } = c.fitted
+  return [
+    ...(nozzle === null || nozzle?.kind === 'none'
+      ? []
+      : [at('nozzleOff', undefined, { going: true, ...unread }, { id: 'nozzleOff-going' })]),
+    ...(contactTip === null
+      ? []
+      : [at('tipOff', undefined, { going: true, ...unread }, { id: 'tipOff-going' })]),
+  ]
+}
 /** What is done with the gun off: the gun itself, its liner, its O-rings. */
 const inside = (w: Work, liner: LinerSteps): Step[] => [
-  ...(wholeGunIsChanged(w) ? [w.at('gunSwap', 'gun')] : []),
+  ...(wholeGunIsChanged(w) ? [w.at('gunSwap', 'gun', w.gunOn ? {} : { first: true }), ...stripGoing(w)] : []),
   ...liner.gunOff,
   ...ringSteps(w),
 ]
@@ -27,13 +43,26 @@ export const gunInsideWork =
   (w) => {
     const steps = inside(w, liner)
     if (steps.length === 0) return []
-    const connect = wholeGunIsChanged(w)
-      ? [w.at('connectGun', undefined, { kind: w.by.gun.facts.wanted })]
+    const goes = wholeGunIsChanged(w)
+    const connect = goes ? [w.at('connectGun', undefined, { kind: w.by.gun.facts.wanted })] : []
+    // Another gun comes as it was laid aside: its nozzle and tip come off too, and its lead is laid straight.
+    const straight = goes
+      ? [
+          ...(goingPulls(w) ? [w.at('gunRollsOpen', undefined, {}, { id: 'gunRollsOpen-going' })] : []),
+          w.at('layLeadStraight', undefined, {}, { id: 'layLeadStraight-going' }),
+        ]
       : []
     return [
       block(
         'gunInside',
-        [w.at('gunOff'), ...steps, w.at('gunBack'), ...connect, ...liner.gunOn],
+        [
+          ...(w.gunOn ? [w.at('gunOff')] : []),
+          ...steps,
+          w.at('gunBack', undefined, goes && !w.gunOn ? { first: true } : {}),
+          ...connect,
+          ...straight,
+          ...liner.gunOn,
+        ],
         ['stripGun', ...w.clear],
       ),
     ]

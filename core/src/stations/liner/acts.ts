@@ -1,4 +1,5 @@
 import { clearWay, type Acts } from '../../bench/action.ts'
+import { leadsLinerUp } from '../pieces/guide.ts'
 import { lay } from '../../bench/bench.ts'
 
 /** A liner is drawn and fitted with the gun off; it is blown out with the tip off. */
@@ -6,8 +7,16 @@ export const LINER_ACTS = {
   linerOut: { can: (b) => !b.gunOn && clearWay(b), does: (b) => ({ fitted: { ...b.fitted, liner: null } }) },
   linerIn: {
     can: (b) => !b.gunOn && !b.tipOn && b.fitted.liner === null,
-    does: (b, after) => ({ fitted: lay(b.fitted, after('liner')) }),
+    does: (b, after) => ({ fitted: lay(b.fitted, after('liner')), linerTrimmed: false }),
   },
-  linerTrim: { can: (b) => b.fitted.liner != null, does: () => ({}) },
+  linerTrim: {
+    can: (b) => b.fitted.liner != null,
+    does: (b, _after, c) => ({
+      linerTrimmed: true,
+      // Led up to the rolls, it is left long.
+      ...(leadsLinerUp(c) &&
+        b.fitted.gun && { fitted: { ...b.fitted, gun: { ...b.fitted.gun, linerTrim: 'long' as const } } }),
+    }),
+  },
   blowOutLiner: { can: (b) => !b.tipOn, does: (b, after) => ({ fitted: lay(b.fitted, after('liner')) }) },
 } satisfies Acts

@@ -1,6 +1,7 @@
 import type { LinerRule } from '../pieces/linerRules.ts'
 import { FAMILY_SHEETS } from '../../families/index.ts'
 import type { Finding, MatchContext } from '../../match/finding.ts'
+import { afterChoice } from '../../match/choice.ts'
 import { matchGun } from '../gun/match.ts'
 import { judgeLiner } from '../pieces/liner.ts'
 
@@ -8,7 +9,7 @@ import { judgeLiner } from '../pieces/liner.ts'
 export function matchLiner(c: MatchContext): Finding<LinerRule> {
   const { liner } = c.fitted
   // Another gun may be longer: the liner must reach through the one that will be on.
-  const gun = matchGun(c).after.gun ?? undefined
+  const gun = afterChoice(c, matchGun(c)).gun ?? undefined
   const judged = judgeLiner(liner, c, (p) => p.kind === 'liner', gun?.lengthM)
   const needs = FAMILY_SHEETS[c.wire.family]
   return {

@@ -6,7 +6,7 @@ export const NOZZLE_ACTS = {
   nozzleOff: { does: () => ({ nozzleOn: false }) },
   nozzleClean: { ...set('nozzle'), can: (b) => !b.nozzleOn },
   fitNozzle: {
-    can: (b) => b.tipOn,
+    can: (b) => b.tipOn && !b.nozzleOn,
     does: (b, after) => ({ nozzleOn: true, fitted: lay(b.fitted, after('nozzle')) }),
   },
 } satisfies Acts

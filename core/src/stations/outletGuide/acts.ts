@@ -4,4 +4,5 @@ import { set, whenClear, type Acts } from '../../bench/action.ts'
 export const OUTLET_GUIDE_ACTS = {
   outletGuideChange: whenClear(set('outletGuide')),
   outletGuideSet: whenClear(set('outletGuide')),
+  outletGuideOut: whenClear(set('outletGuide')),
 } satisfies Acts

@@ -1,11 +1,15 @@
 import { block, type Builder } from '../../work/work.ts'
 
-export const outletGuideWork: Builder = ({ clear, todo, mustChange, at }) =>
+export const outletGuideWork: Builder = ({ c, by, clear, todo, mustChange, at }) =>
   todo('outletGuide')
     ? [
         block(
           'outletGuide',
-          [at(mustChange('outletGuide') ? 'outletGuideChange' : 'outletGuideSet', 'outletGuide')],
+          by.outletGuide.rule === 'liner-to-be-led-up'
+            ? c.fitted.outletGuide === null
+              ? []
+              : [at('outletGuideOut', 'outletGuide')]
+            : [at(mustChange('outletGuide') ? 'outletGuideChange' : 'outletGuideSet', 'outletGuide')],
           clear,
         ),
       ]

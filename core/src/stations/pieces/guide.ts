@@ -13,6 +13,10 @@ const linerLedToRolls = ({ fitted, wire }: MatchContext): boolean =>
   fitted.liner != null &&
   fitted.liner.material !== 'steel-coil'
 
+/** The shop leads the liner of soft wire up to the rolls. */
+export const leadsLinerUp = ({ wire, practice }: MatchContext): boolean =>
+  FAMILY_SHEETS[wire.family].soft && practice.softWireOutlet === 'liner-to-rolls'
+
 /** Inlet and outlet guide ask the same: material by family, close to the rolls, not touching. */
 export function matchGuide(station: 'inletGuide' | 'outletGuide', c: MatchContext): Finding<GuideRule> {
   const guide = c.fitted[station]
@@ -71,11 +75,20 @@ export function matchGuide(station: 'inletGuide' | 'outletGuide', c: MatchContex
         : [],
     origin: 'common practice' as const,
   }
-  if (guide === undefined)
-    return { ...base, verdict: 'unknown', rule: 'guide-not-read', after: replaced, parts: [part] }
   // Guns for aluminium are often run so: the liner itself led up to the rolls, the outlet tube taken out.
   if (guide === null && station === 'outletGuide' && linerLedToRolls(c))
     return { ...base, verdict: 'fits', rule: 'liner-led-to-rolls', after: { outletGuide: null }, parts: [] }
+  if (station === 'outletGuide' && leadsLinerUp(c))
+    return {
+      ...base,
+      verdict: 'change',
+      rule: 'liner-to-be-led-up',
+      alsoDo: [],
+      after: { outletGuide: null },
+      parts: [],
+    }
+  if (guide === undefined)
+    return { ...base, verdict: 'unknown', rule: 'guide-not-read', after: replaced, parts: [part] }
   if (guide === null)
     return { ...base, verdict: 'change', rule: 'guide-missing', after: replaced, parts: [part] }
   const state = conditionVerdict(guide.condition)

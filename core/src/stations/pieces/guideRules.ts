@@ -10,6 +10,7 @@ export const GUIDE_RANKS = {
   'guide-gap-wide': 'stops-feed',
   'guide-dirty': 'only-wears',
   'liner-led-to-rolls': 'stops-feed',
+  'liner-to-be-led-up': 'stops-feed',
   'guide-fits': 'stops-feed',
 } as const satisfies Record<string, Rank>
 export type GuideRule = keyof typeof GUIDE_RANKS

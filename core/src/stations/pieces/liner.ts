@@ -7,6 +7,7 @@ import type { LinerMaterial } from '../../terms/terms.ts'
 import { FAMILY_SHEETS } from '../../families/index.ts'
 import type { MatchContext } from '../../match/finding.ts'
 import { conditionVerdict, pick, worstFirst, type Fault } from '../../match/finding.ts'
+import { leadsLinerUp } from './guide.ts'
 import { rangeTakes } from '../../wire/sizes.ts'
 
 export type Liner = z.infer<typeof linerSchema>
@@ -32,6 +33,8 @@ export function judgeLiner(
   c: MatchContext,
   isStock: (part: Part) => boolean,
   gunLengthM: number | undefined,
+  /** It runs the whole gun, not only its end. */
+  wholeLength = true,
 ): LinerJudged {
   const { family, diameterMm: mm } = c.wire
   const needs = FAMILY_SHEETS[family]
@@ -99,6 +102,7 @@ export function judgeLiner(
     toChange('steel-liner-not-clean', notClean),
     toChange('liner-range', !rangeTakes(liner, mm)),
     toChange('liner-short', !reaches(liner)),
+    toChange('liner-ends-at-the-gun', wholeLength && leadsLinerUp(c) && c.fitted.gun?.linerTrim !== 'long'),
     toChange('liner-worn', state === 'change'),
     toChange(
       'liner-own-family',

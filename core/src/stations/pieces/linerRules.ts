@@ -9,6 +9,7 @@ export const LINER_RANKS = {
   'steel-liner-not-clean': 'stops-feed',
   'liner-range': 'stops-feed',
   'liner-short': 'stops-feed',
+  'liner-ends-at-the-gun': 'stops-feed',
   'liner-worn': 'stops-feed',
   'liner-own-family': 'only-wears',
   'liner-dirty': 'stops-feed',

@@ -26,7 +26,13 @@ export const polarityWork =
     const task = way === 'plugs' ? 'swapPlugs' : way === 'switch' ? 'turnSwitch' : 'swapStuds'
     return [
       // A switch is turned on the machine as it stands; its cables are tightened besides.
-      cablesGoOver(w) ? block('polarity', [w.at(task, 'polarity')], after(cablesInside(w))) : undefined,
+      cablesGoOver(w)
+        ? block(
+            'polarity',
+            [w.at(task, 'polarity', w.c.fitted.polarity === null ? { nothingOn: true } : {})],
+            after(cablesInside(w)),
+          )
+        : undefined,
       cablesAreLoose(w)
         ? block('studs', [w.at('tightenStuds', undefined, { ...w.by.polarity.facts })], after(true))
         : undefined,
@@ -37,4 +43,10 @@ export const polarityWork =
 export const clampWork: Builder = ({ by, at }) =>
   by.polarity.facts.clamp === undefined
     ? []
-    : [block('clampMend', [at('clampMend', undefined, { clamp: by.polarity.facts.clamp })], ['stripGun'])]
+    : [
+        block(
+          'clampMend',
+          [at('clampMend', undefined, { clamp: by.polarity.facts.clamp })],
+          ['stripGun', 'gather'],
+        ),
+      ]

@@ -4,7 +4,7 @@ import { lay } from '../../bench/bench.ts'
 /** Pressure is set with the wire through and the tip on. */
 export const ROLL_PRESSURE_ACTS = {
   setPressure: {
-    can: (b) => b.on && b.tipOn && b.end === 'in-rolls',
+    can: (b) => b.on && b.tipOn && b.end === 'in-rolls' && b.fed && !b.gunRollsOpen,
     does: (b, after) => ({
       pressureTested: true,
       trimmed: false,

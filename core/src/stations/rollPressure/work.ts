@@ -1,17 +1,21 @@
 import type { Practice } from '../../practice/schools.ts'
+import { keeps } from '../../match/finding.ts'
 import { block, type Builder } from '../../work/work.ts'
 
 /** Minutes by the shop's test. common practice, no source */
 const PRESSURE_MINUTES: Record<Practice['pressureTest'], number> = { curl: 3, 'back-off': 2.5, scale: 1.5 }
 
-export const pressureWork: Builder = ({ c, at }) => [
-  block(
-    'pressure',
-    [
-      at('setPressure', 'rollPressure', {}, { minutes: PRESSURE_MINUTES[c.practice.pressureTest] }),
-      // Whatever the test was, it left a curl.
-      at('trimWire', undefined, { afterTest: true }, { id: 'trimWire-again' }),
-    ],
-    ['dressGun'],
-  ),
-]
+export const pressureWork: Builder = ({ c, opened, todo, at }) =>
+  keeps(c, 'rollPressure') || !(opened || todo('rollPressure'))
+    ? []
+    : [
+        block(
+          'pressure',
+          [
+            at('setPressure', 'rollPressure', {}, { minutes: PRESSURE_MINUTES[c.practice.pressureTest] }),
+            // Whatever the test was, it left a curl.
+            at('trimWire', undefined, { afterTest: true }, { id: 'trimWire-again' }),
+          ],
+          ['dressGun', 'stripGun', 'gather'],
+        ),
+      ]

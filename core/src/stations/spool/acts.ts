@@ -1,22 +1,41 @@
 import type { Acts } from '../../bench/action.ts'
 import { lay } from '../../bench/bench.ts'
+import { keeps } from '../../match/finding.ts'
 
-/** A spool goes on an empty hub, and its end stays tucked. */
+/** A spool goes on an empty hub, and its end stays tucked; or in hand, where it has passed the inlet already. */
 export const SPOOL_ACTS = {
-  adapterOff: { can: (b) => b.spool === 'none', does: () => ({}) },
-  fitAdapter: { can: (b) => b.spool === 'none', does: () => ({}) },
+  adapterOff: { can: (b) => b.spool === 'none', does: () => ({ adapter: false }) },
+  fitAdapter: { can: (b) => b.spool === 'none', does: () => ({ adapter: true }) },
+  // With its wire in the rolls, or its end tucked, a spool is turned until its pin is home.
+  seatSpool: {
+    can: (b) => b.end === 'in-rolls' || b.end === 'tucked',
+    does: (b, after) => ({ fitted: lay(b.fitted, after('spool')) }),
+  },
+  passInlet: {
+    can: (b) => b.spool === 'none' && b.inGun === 'none',
+    does: () => ({ end: 'in-hand', armOpen: true }),
+  },
   mountSpool: {
     can: (b) => b.spool === 'none',
     // A drum has no brake: what stands free needs none.
-    does: (b, after) => ({
-      spool: 'new',
-      end: 'tucked',
-      ...(after('spool').spool?.type === 'drum' && { brakeSet: true }),
-      fitted: lay(b.fitted, after('spool')),
-    }),
+    does: (b, after, c) => {
+      const { spool } = after('spool')
+      return {
+        spool: 'new',
+        end: b.end === 'in-hand' ? 'in-hand' : 'tucked',
+        ...((spool?.type === 'drum' || keeps(c, 'hubBrake')) && { brakeSet: true }),
+        fitted: lay(b.fitted, {
+          spool: spool && { ...spool, ...(spool.adapter !== undefined && { adapter: b.adapter }) },
+        }),
+      }
+    },
   },
   spoolOff: {
-    can: (b) => b.spool !== 'new',
-    does: (b) => ({ spool: 'none', end: b.end === 'tucked' ? 'none' : b.end === 'none' ? 'none' : 'free' }),
+    can: (b) => b.spool !== 'new' && !b.whole,
+    does: (b) => ({
+      spool: 'none',
+      brakeSet: false,
+      end: b.end === 'tucked' ? 'none' : b.end === 'none' ? 'none' : 'free',
+    }),
   },
 } satisfies Acts

@@ -1,4 +1,5 @@
 import type { MatchContext } from '../../match/finding.ts'
+import { afterChoice } from '../../match/choice.ts'
 import { matchGun } from '../gun/match.ts'
 import type { SpoolType } from '../../wire/spool.ts'
 
@@ -23,7 +24,7 @@ const BORE: Readonly<Partial<Record<SpoolType, Bore>>> = {
  */
 function hubBore(c: MatchContext): Bore | undefined {
   const { machine, fitted } = c
-  if (matchGun(c).after.gun?.kind === 'spool-gun') return 'small'
+  if (afterChoice(c, matchGun(c)).gun?.kind === 'spool-gun') return 'small'
   const on = fitted.spool
   const bore = on?.type && BORE[on.type]
   if (bore && on.adapter !== undefined) return on.adapter === (bore === 'small') ? 'large' : 'small'

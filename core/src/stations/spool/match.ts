@@ -37,6 +37,8 @@ export function matchSpool(c: MatchContext): Finding<SpoolRule> {
       ...(onHub && leaves && { leaves }),
       // Of a spool nobody named nothing is taken off.
       ...(onHub && { adapter: type === undefined ? (spool?.adapter ?? false) : needsAdapter }),
+      // A drum’s hood and cone stay with the machine from one drum to the next.
+      ...(!onHub && spool?.type === 'drum' && spool.adapter !== undefined && { adapter: spool.adapter }),
     },
   }
   const facts = {

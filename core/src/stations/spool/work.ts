@@ -1,23 +1,59 @@
-import type { Finding } from '../../match/finding.ts'
-import { block, type Builder } from '../../work/work.ts'
+import { keeps, says, type Finding } from '../../match/finding.ts'
+import type { Step } from '../../steps/step.ts'
+import { block, type Builder, type Work } from '../../work/work.ts'
 
-export const spoolOffWork: Builder = ({ wireOn, at }) =>
-  wireOn ? [block('spoolOff', [at('spoolOff')], ['freeOldWire'])] : []
+/** An old spool is on the hub, whether wire of it was threaded or not, or nobody looked. */
+const oldSpoolOn = ({ c, wireOn }: Work): boolean => wireOn || c.fitted.spool !== null
+
+export const spoolOffWork: Builder = (w) =>
+  w.spoolGoesOn && oldSpoolOn(w)
+    ? [
+        block(
+          'spoolOff',
+          [w.at('spoolOff', undefined, w.wireOn ? {} : { onlySpool: true })],
+          w.wireOn ? ['freeOldWire', 'pullOldWire'] : ['gather', 'switchOff'],
+        ),
+      ]
+    : []
 
 /** What carried the last spool comes off, where this one goes on bare or on something else. */
-const takesAdapterOff = ({ facts, parts, rule }: Finding): boolean =>
-  facts.fittedAdapter === true && (rule === 'adapter-not-wanted' || parts.length > 0)
+const takesAdapterOff = (f: Finding): boolean =>
+  f.facts.fittedAdapter === true && (says(f, 'adapter-not-wanted') || f.parts.length > 0)
+
+/** On some hubs the wire passes the inlet spring before the spool goes on. A drum has no such hub. */
+export const passesInletFirst = (w: Work): boolean =>
+  w.spoolGoesOn && w.c.machine.inletBeforeSpool === true && w.by.spool.facts.mount !== 'drum'
+
+export const brakeSteps = ({ c, by, at }: Work): Step[] =>
+  by.spool.facts.mount === 'drum' || keeps(c, 'hubBrake') ? [] : [at('setBrake', 'hubBrake')]
+
+/** The spool and what carries it. */
+export const spoolOnSteps = (w: Work): Step[] => {
+  const first = passesInletFirst(w)
+  return [
+    ...(takesAdapterOff(w.by.spool) ? [w.at('adapterOff', 'spool')] : []),
+    ...(w.by.spool.parts.length ? [w.at('fitAdapter', 'spool')] : []),
+    ...(first ? [w.at('passInlet', 'spool')] : []),
+    w.at('mountSpool', 'spool', w.stays ? { again: true } : {}, first ? { captive: true } : {}),
+  ]
+}
+/** What comes before a spool goes on. */
+export const SPOOL_AFTER = (w: Work): string[] => (oldSpoolOn(w) ? ['spoolOff'] : ['gather', 'switchOff'])
 
 /** The new spool, and its brake with it. */
-export const spoolOnWork: Builder = ({ by, wireOn, at }) => [
-  block(
-    'spoolOn',
-    [
-      ...(takesAdapterOff(by.spool) ? [at('adapterOff', 'spool')] : []),
-      ...(by.spool.parts.length ? [at('fitAdapter', 'spool')] : []),
-      at('mountSpool', 'spool'),
-      ...(by.spool.facts.mount === 'drum' ? [] : [at('setBrake', 'hubBrake')]),
-    ],
-    wireOn ? ['spoolOff'] : ['gather', 'switchOff'],
-  ),
-]
+export const spoolOnWork: Builder = (w) =>
+  w.spoolGoesOn && !passesInletFirst(w)
+    ? [block('spoolOn', [...spoolOnSteps(w), ...brakeSteps(w)], SPOOL_AFTER(w))]
+    : []
+
+/** A spool that stays is seated where it is. */
+export const seatSpoolWork: Builder = (w) =>
+  !w.spoolGoesOn && w.todo('spool')
+    ? [block('seatSpool', [w.at('seatSpool', 'spool')], ['switchOff', 'gather', 'freeOldWire'])]
+    : []
+
+/** The brake of a spool that stays. */
+export const brakeWork: Builder = (w) =>
+  !w.spoolGoesOn && w.todo('hubBrake')
+    ? [block('brake', [w.at('setBrake', 'hubBrake')], ['gather', 'freeOldWire', 'seatSpool'])]
+    : []

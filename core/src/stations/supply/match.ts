@@ -2,6 +2,7 @@ import type { SupplyRule } from './rules.ts'
 import { MOST_CORD_DROP, supplyAt } from '../../procedures/gives.ts'
 import { startSettings } from '../../procedures/start.ts'
 import { arcGasOf } from '../../gas/arcGas.ts'
+import { afterChoice } from '../../match/choice.ts'
 import { matchGas } from '../gas/match.ts'
 import { loadLineV } from '../../arc/volts.ts'
 import { cordDropV, dutyMultiplier, supplyCurrentA } from '../../arc/limits.ts'
@@ -35,7 +36,7 @@ export const cordDrop = (
 
 /** The gas that will be on, as the arc knows it. */
 const arcGasGoing = (c: MatchContext): string | null => {
-  const gas = c.wire.gas.needed ? matchGas(c).after.gas : null
+  const gas = c.wire.gas.needed ? afterChoice(c, matchGas(c)).gas : null
   return gas ? arcGasOf(gas) : null
 }
 /** What this job starts at, A, where a row tells. */

@@ -14,6 +14,15 @@ const OBSTACLES: Record<ObstacleRule, Say> = {
     message: 'Which polarity this self-shielded wire runs on is not given, and its family does not tell.',
     wayOut: 'Read it on the box, and enter DCEP (gun on plus) or DCEN (gun on minus).',
   }),
+  'polarity-fixed-unread': (f) => ({
+    message: `The polarity of this machine cannot be changed, and which one it has was not read; this wire runs ${gunOn(String(f.wanted))}.`,
+    wayOut:
+      'Read it first: trace the work lead, the gun hangs on the other pole. If it is the wrong one, another wire or another machine is the answer; no cable is moved.',
+  }),
+  'spool-spoiled': (f) => ({
+    message: `The spool that is on is ${String(f.condition)}.`,
+    wayOut: 'Put another spool of this wire on, as a changeover: this one is not mended on the hub.',
+  }),
   'polarity-fixed': (f) => ({
     message: `The machine is fixed ${gunOn(String(f.fitted))}; this wire runs ${gunOn(String(f.wanted))}.`,
     wayOut:

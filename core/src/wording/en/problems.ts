@@ -122,6 +122,15 @@ const PROBLEM_WORDS: { [C in ProblemCode]: (...facts: ProblemFacts[C]) => string
   'request.chartFigures': () =>
     'A row needs at least one figure or mark: volts, tap, knob, wire speed or dial.',
   'request.unknownMaterial': () => 'This metal is not known.',
+  'request.jobNeeded': () => 'Say what is to be welded: metal and thickness.',
+  'request.wireToPutRight': () =>
+    'Which wire is on the machine was not read: without it nothing can be put right. Name the wire, or read it first.',
+  'request.cannotKeep': (reason: string) =>
+    reason === 'unread'
+      ? 'This was not read, and it could hurt or not work: read it before it is left as it is.'
+      : 'This cannot be left as it is: it would hurt somebody, or not work at all.',
+  'request.useNoPart': () => 'There is no such part in the store, or none is left of it.',
+  'request.useOtherPart': () => 'This part of the store does not go on here.',
 
   'schema.missing': () => 'This is missing.',
   'schema.type': (expected) => `Needed here: ${KINDS[expected] ?? 'something else'}.`,

@@ -180,6 +180,20 @@ const SCHOOLS: Record<School, (units: UnitSystem) => SchoolWords> = {
       },
     },
   }),
+  softWireOutlet: () => ({
+    question: 'Soft wire after the rolls',
+    options: {
+      guide: {
+        name: 'a polymer outlet guide',
+        because: 'The liner ends where the gun ends, and any gun can be put on again without trimming.',
+      },
+      'liner-to-rolls': {
+        name: 'the liner itself, led up to the rolls',
+        because:
+          'The outlet tube comes out and the liner is left long: no joint for the wire to fold in, and no guide to buy. The liner then fits this machine only.',
+      },
+    },
+  }),
   aluminiumByPush: (u) => ({
     question: 'Aluminium without a spool gun',
     options: {

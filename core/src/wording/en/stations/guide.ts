@@ -31,5 +31,12 @@ export const GUIDE_WORDS: Record<GuideRule, Rule> = {
     why: 'The outlet tube is out and the liner itself goes up to the rolls, close but not touching: that carries soft wire well.',
     otherwise: '',
   }),
+  'liner-to-be-led-up': (r) => ({
+    why:
+      r.facts.material !== undefined
+        ? `By choice the liner itself is led up to the rolls: the ${r.text('material')} outlet tube comes out.`
+        : 'By choice the liner itself is led up to the rolls; no outlet tube goes in.',
+    otherwise: 'Unsupported wire folds between roll and liner.',
+  }),
   'guide-fits': (r) => ({ why: `A ${r.text('material')} guide carries ${r.family} wire.`, otherwise: '' }),
 }

@@ -28,6 +28,10 @@ export const LINER_WORDS: Record<LinerRule, Rule> = {
     why: `The liner is ${r.lead('lengthM')}, the gun ${r.lead('gunLengthM')}: it does not reach the tip.`,
     otherwise: 'The wire kinks in the empty last length.',
   }),
+  'liner-ends-at-the-gun': () => ({
+    why: 'The liner goes up to the rolls instead of an outlet tube, and this one ends at the gun.',
+    otherwise: 'Soft wire folds in the gap behind the rolls.',
+  }),
   'liner-worn': (r) => ({
     why: `The liner is ${r.text('condition')}.`,
     otherwise: 'The wire skips and surges, and no pressure cures it.',

@@ -89,6 +89,14 @@ export const CABINET_STEPS = {
   inletGuideSet: (r) => guideSetWords('inlet', r),
   outletGuideChange: (r) => guideWords('outlet', r),
   outletGuideSet: (r) => guideSetWords('outlet', r),
+  outletGuideOut: (r) => ({
+    say: `Take the ${r.f.material === undefined ? '' : `${r.t('material')} `}outlet tube out: the liner itself comes up to the rolls.`,
+    how: 'Keep the tube in the tray, labelled: another wire wants it back.',
+  }),
+  hangTag: () => ({
+    say: 'Hang a tag on the machine: what is off, what is open, who to ask.',
+    why: 'Whoever comes next must not switch it on unwarned.',
+  }),
   rollsChange: (r) => ({
     say: `Take the rolls off and fit the ${nameIn(PROFILE_NAMES, r.t('wantedProfile'))} rolls, ${stampText(r.t('wantedGroove'), r.units)} groove in line with the wire.`,
     how: `${groove(r)}${sets(r)} Line up the key, turn the retainer home.${r.f.reverseThread ? retainer(true) : ''} Spin by hand: it must not slide off.`,

@@ -4,6 +4,10 @@ import type { Say } from './reader.ts'
 
 /** At the cylinder. */
 export const CYLINDER_STEPS = {
+  checkChain: () => ({
+    say: 'Look at the cylinder that is on: upright, chained to wall or cart?',
+    how: 'If it is not, chain it before its valve is touched.',
+  }),
   shutCylinder: (r) => ({
     say: r.f.gasNeeded
       ? 'Shut the cylinder valve, drain both gauges to nought through the purge, and back the regulator screw out.'

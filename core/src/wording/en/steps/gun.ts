@@ -107,6 +107,15 @@ export const GUN_STEPS = {
     say: 'Take the contact tip off and look at its bore.',
     how: 'A bore worn oval goes in the scrap.',
   }),
+  gunRollsOpen: () => ({
+    say: 'Swing the rolls in the gun open, if it has rolls.',
+    how: 'They hold the wire as those of the feeder do.',
+  }),
+  gunRollsClose: () => ({
+    say: 'Close the rolls in the gun again, where the gun pulls the wire.',
+    how: 'Finger off the trigger; the wire lies in its groove. Lightly: they only pull.',
+    why: 'Left open, the feeder pushes alone and soft wire folds.',
+  }),
   layLeadStraight: () => ({
     say: 'Lay the gun lead out straight, without a twist.',
     why: 'Every loop multiplies the push.',

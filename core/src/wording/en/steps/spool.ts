@@ -44,6 +44,18 @@ export const SPOOL_STEPS = {
           how: `${r.f.inletBeforeSpool ? 'On this machine the wire passes the inlet spring before the spool goes on. ' : ''}The end stays tucked.${r.f.spoolReverse ? ' The retainer is reverse-threaded: it tightens anticlockwise.' : ''}`,
           why: 'No reverse bend on the way to the rolls.',
         },
+  seatSpool: (r) => ({
+    say: `Retainer off, turn the spool until the ${r.f.locator === 'none' ? 'hub' : r.t('locator')} is home in its hole, retainer on again.`,
+    how: `The rolls hold the wire meanwhile: leave the arm closed.${r.f.spoolReverse ? ' The retainer is reverse-threaded: it tightens anticlockwise.' : ''}`,
+    why: 'A spool that is not located slips on its brake.',
+  }),
+  passInlet: (r) => ({
+    say: `Free the end of the ${r.f.again ? '' : 'new '}wire, keep hold of it, and pass it through the inlet spring.`,
+    how: 'The spool stands beside the hub; arm open. The hand stays at the wire until the arm is closed.',
+  }),
+  tuckNewEnd: () => ({
+    say: 'Tuck the end through the hole in the flange and bend it over. Now you may let go.',
+  }),
   setBrake: () => ({
     say: 'Set the hub brake: the spool just stops with the wire, and a slight push turns it.',
     how: 'Turn it by hand, stop: it must not run on.',

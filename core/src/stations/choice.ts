@@ -1,0 +1,169 @@
+import { afterChoice, usedAt } from '../match/choice.ts'
+import { fittedKey } from '../machine/assumed.ts'
+import { groovesOf, type Rolls } from '../machine/fitted/driveRolls.ts'
+import { keeps, type Fault, type Finding, type MatchContext } from '../match/finding.ts'
+import type { Facts } from '../base/facts.ts'
+import { shortMixture } from '../gas/mixture.ts'
+import type { Mixture } from '../gas/mixtureSchema.ts'
+import type { Station } from '../machine/stations.ts'
+import { diameterOfMm } from '../wire/diameters.ts'
+import { stampSizes } from '../wire/sizes.ts'
+
+/** What the sentences of the steps say of the part that goes on by choice. */
+function goingFacts(station: Station, value: unknown, c: MatchContext): Facts {
+  const part = (value ?? {}) as Record<string, unknown>
+  switch (station) {
+    case 'inletGuide':
+    case 'outletGuide':
+      return { wanted: String(part.material) }
+    case 'driveRolls':
+      return { wantedProfile: String(part.profile), wantedGroove: String(part.active) }
+    case 'liner':
+      return { wanted: String(part.material), wantedLengthM: part.lengthM as number | undefined }
+    case 'contactTip':
+      return { wantedStamp: String(part.stamp), wantedAluminiumBore: part.aluminiumBore === true }
+    case 'nozzle':
+      return { wanted: String(part.kind ?? 'none') }
+    case 'gun':
+      return { wanted: String(part.kind ?? 'push') }
+    case 'gas':
+      return {
+        wanted: Object.keys(part).length ? shortMixture(part as Mixture) : undefined,
+        otherOutlet: c.fitted.gas != null && (part.CO2 === 100) !== (c.fitted.gas.CO2 === 100),
+      }
+    default:
+      return {}
+  }
+}
+
+/** What a finding calls for besides its verdict, in the facts that builders of work look at: nothing of it is done. */
+const NO_WORK: Facts = {
+  studsLoose: false,
+  clamp: undefined,
+  rolls: undefined,
+  innerLiner: undefined,
+  oRingVerdict: undefined,
+  conditionGoing: undefined,
+  cleanFirst: false,
+  fittedAdapter: false,
+}
+
+/** A finding with the choice made for its station followed. @param judge what the station says of a machine */
+export function chosen<R extends string>(
+  finding: Finding<R>,
+  c: MatchContext,
+  judge: (c: MatchContext) => Finding<R>,
+): Finding<R> {
+  const { station } = finding
+  const used = usedAt(c, station)
+  if (used && station !== 'supply') {
+    const { store: _store, ...rest } = c
+    const said = judge({
+      ...rest,
+      store: undefined,
+      use: undefined,
+      keep: undefined,
+      fitted: { ...c.fitted, [fittedKey(station)]: used.fitted },
+    })
+    const kind = station === 'gas' ? 'cylinder' : station
+    return {
+      ...finding,
+      verdict: 'change',
+      facts: { ...finding.facts, ...goingFacts(station, used.fitted, c) },
+      instead: { storeIndex: used.index, faults: faultsOf(said), facts: said.facts },
+      after: afterChoice(c, finding),
+      alsoDo: [],
+      parts: [
+        {
+          station,
+          kind: kind as Finding['parts'][number]['kind'],
+          spec: station === 'gas' ? { gas: used.fitted } : { ...(used.fitted as object) },
+          storeIndex: used.index,
+        },
+      ],
+    }
+  }
+  if (!keeps(c, station) || finding.verdict === 'fits') return finding
+  const value = station === 'supply' ? undefined : c.fitted[fittedKey(station)]
+  return {
+    ...finding,
+    kept: true,
+    facts: { ...finding.facts, ...NO_WORK, ...goingFacts(station, value, c) },
+    after: afterChoice(c, finding),
+    parts: [],
+  }
+}
+
+/** Everything wrong at a station, the first and the rest. */
+export const faultsOf = <R extends string>(f: Pick<Finding<R>, 'rule' | 'verdict' | 'also'>): Fault<R>[] =>
+  [{ rule: f.rule, verdict: f.verdict }, ...(f.also ?? [])].filter((fault) => fault.verdict !== 'fits')
+
+/** Rules that hurt somebody, or with which nothing can work at all. */
+const NEVER_KEPT = new Set([
+  'basket-needs-adapter',
+  'bore-needs-adapter',
+  'coil-needs-hardware',
+  'drum-needs-hardware',
+  'pin-not-engaged',
+  'rolls-missing',
+  'birdnest-at-rolls',
+  'liner-missing',
+  'gun-missing',
+  'gun-rolls-missing',
+  'gun-liner-missing',
+  'tip-missing',
+  'tip-too-small',
+  'gas-nozzle-needed',
+  'polarity-gun-negative',
+  'polarity-gun-positive',
+  'polarity-self-shielded-positive',
+  'gas-missing',
+  'gas-to-shut',
+  'flow-to-set',
+  'flow-to-shut',
+  'earth-pin-missing',
+])
+/** Stations that must be read before they are left: what they may turn out to be could hurt, or not work at all. */
+const READ_FIRST: readonly Station[] = [
+  'spool',
+  'driveRolls',
+  'liner',
+  'gun',
+  'contactTip',
+  'nozzle',
+  'polarity',
+  'gas',
+  'gasFlow',
+  'supply',
+]
+
+/** The largest wire that rolls or a liner take is thinner than this one. */
+function tooSmall(station: Station, fitted: unknown, mm: number): boolean {
+  if (!fitted) return false
+  if (station === 'driveRolls') {
+    const rolls = fitted as Rolls
+    const inLine = rolls.active === undefined ? groovesOf(rolls).map((g) => g.stamp) : [rolls.active]
+    return Math.max(0, ...inLine.flatMap(stampSizes)) < mm
+  }
+  if (station === 'liner') {
+    const { maxMm } = fitted as { maxMm: number }
+    return (diameterOfMm(maxMm)?.diameterMm ?? maxMm) < mm
+  }
+  if (station === 'contactTip') return Math.max(0, ...stampSizes((fitted as { stamp: string }).stamp)) < mm
+  if (station === 'gun') {
+    const { rolls, innerLiner } = fitted as { rolls?: unknown; innerLiner?: unknown }
+    return tooSmall('driveRolls', rolls, mm) || tooSmall('liner', innerLiner, mm)
+  }
+  return false
+}
+
+/** Why a station cannot be left as it is, or a part not used there; nothing where it can. */
+export function whyNotKept(
+  station: Station,
+  fitted: unknown,
+  faults: readonly Fault[],
+  mm: number,
+): 'harms' | 'unread' | undefined {
+  if (faults.some((f) => NEVER_KEPT.has(f.rule)) || tooSmall(station, fitted, mm)) return 'harms'
+  return faults.some((f) => f.verdict === 'unknown') && READ_FIRST.includes(station) ? 'unread' : undefined
+}
