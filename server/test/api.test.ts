@@ -160,7 +160,38 @@ describe('changeover', () => {
     ],
     ['a thickness out of range', { job: { ...job, thicknessMm: 0.2 } }, 'job.thicknessMm'],
     ['a draught out of range', { job: { ...job, draughtMPerS: 51 } }, 'job.draughtMPerS'],
-    ['no wire at all', { wire: undefined }, 'wire'],
+    [
+      'no wire to go on, and none read on the machine',
+      { wire: undefined, machine: gull({ wire: undefined }) },
+      'machine.fitted.wire',
+    ],
+    [
+      'no wire to go on, and an empty machine',
+      { wire: undefined, machine: gull({ wire: null }) },
+      'machine.fitted.wire',
+    ],
+    ['a wire without a job', { job: undefined }, 'job'],
+    [
+      'a wrong polarity kept',
+      {
+        wire: { label: 'E71T-11 .035' },
+        job: { material: 'mild-steel', thicknessMm: 4 },
+        keep: ['rollPressure', 'polarity'],
+      },
+      'keep.1',
+    ],
+    ['a tip smaller than the wire kept', { keep: ['contactTip'] }, 'keep.0'],
+    [
+      'a liner smaller than the wire kept',
+      { machine: gull({ liner: { material: 'ptfe', minMm: 0.8, maxMm: 1 } }), keep: ['liner'] },
+      'keep.0',
+    ],
+    [
+      'a part that goes on elsewhere',
+      { store: [{ kind: 'contactTip', stamp: '1.2' }], use: { liner: 0 } },
+      'use.liner',
+    ],
+    ['a part that is not there', { store: [], use: { liner: 3 } }, 'use.liner'],
     [
       'an active groove the roll has not',
       { machine: gull({ driveRolls: { profile: 'smooth-v', grooves: ['0.8'], active: '1.2' } }) },

@@ -6,7 +6,12 @@ import { lay, type Bench } from './bench.ts'
 /** What a step does to the machine, and whether the machine lets it. */
 export interface Action {
   can?: (b: Bench, c: MatchContext) => boolean
-  does: (b: Bench, after: (station: Station) => After, c: MatchContext) => Partial<Bench>
+  /** @param after how a station reads once it is right; as its part comes, before work on it, or a piece of a gun */
+  does: (
+    b: Bench,
+    after: (station: Station, as?: 'comes' | 'piece') => After,
+    c: MatchContext,
+  ) => Partial<Bench>
 }
 /** What the steps of one room do. */
 export type Acts = Partial<Record<Task, Action>>

@@ -150,5 +150,30 @@ export const isRightSpool = (b: Bench, c: MatchContext): boolean =>
 /** The wire in the gun is the one that is wanted. */
 export const isRightWire = (b: Bench, c: MatchContext): boolean =>
   b.inGun === 'new' || (c.wireStays === true && b.inGun === 'old')
-/** A nozzle is on, or none is wanted there. */
-export const nozzleStands = (b: Bench): boolean => b.nozzleOn || b.fitted.nozzle?.kind === 'none'
+/** A nozzle is on, or a machine whose wire stays runs without one. */
+export const nozzleStands = (b: Bench, c: MatchContext): boolean =>
+  b.nozzleOn || (c.wireStays === true && b.fitted.nozzle?.kind === 'none')
+
+/** A dirty part that only had to be cleaned, and was not: putting it back on does not clean it. */
+export function isPutBack(
+  on: { condition?: string | undefined } | null | undefined,
+  wanted: { condition?: string | undefined } | null | undefined,
+): boolean {
+  if (!on || !wanted || on.condition !== 'dirty' || wanted.condition !== 'good') return false
+  return JSON.stringify({ ...on, condition: 'good' }) === JSON.stringify({ ...wanted, condition: 'good' })
+}
+
+interface Soiled {
+  condition?: string | undefined
+  grooveConditions?: readonly string[] | undefined
+}
+/** A part cleaned where it is: it stays what it was, and worn stays worn. */
+export function cleaned<T extends Soiled | null | undefined>(part: T): T {
+  if (!part) return part
+  const clean = (state: string) => (state === 'dirty' ? 'good' : state)
+  return {
+    ...part,
+    ...(part.condition && { condition: clean(part.condition) }),
+    ...(part.grooveConditions && { grooveConditions: part.grooveConditions.map(clean) }),
+  }
+}

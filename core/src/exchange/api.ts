@@ -88,6 +88,12 @@ export const suggestAnswerSchema = z.strictObject({
 const bandSchema = z
   .strictObject({ value: z.number(), low: z.number(), high: z.number(), origin: z.string() })
   .nullable()
+const faultSchema = z.strictObject({
+  rule: z.string(),
+  verdict: z.enum(VERDICTS),
+  why: z.string(),
+  consequence: z.string(),
+})
 const findingSchema = z.strictObject({
   station,
   verdict: z.enum(VERDICTS),
@@ -97,17 +103,12 @@ const findingSchema = z.strictObject({
   why: z.string(),
   consequence: z.string(),
   rank: z.enum(RANKS).nullable(),
-  also: z
-    .array(
-      z.strictObject({
-        rule: z.string(),
-        verdict: z.enum(VERDICTS),
-        why: z.string(),
-        consequence: z.string(),
-      }),
-    )
-    .optional(),
+  also: z.array(faultSchema).optional(),
   alsoDo: z.array(z.string()),
+  /** Left as it is by choice. */
+  kept: z.literal(true).optional(),
+  /** What is wrong with the part that was chosen instead of the usual. */
+  instead: z.array(faultSchema).optional(),
   origin: z.enum(['published', 'common practice', 'model', 'measured']),
 })
 

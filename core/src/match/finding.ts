@@ -60,6 +60,10 @@ export interface Finding<R extends string = string> {
   kept?: true
   /** Another part than the usual goes on, by choice: what is to be said of it. */
   instead?: Instead<R>
+  /** How the part that goes on comes, before any work on it; as `after` where nothing is said. */
+  comes?: After
+  /** How a piece of a gun comes, where that is otherwise than it will be. */
+  piece?: After
   /** How this station will read once the work is done. */
   after: After
   parts: readonly WantedPart[]

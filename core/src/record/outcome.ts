@@ -14,6 +14,8 @@ export const outcomeSchema = z.object({
   /** What the machine was called then. */
   machine: z.string().max(100),
   wire: wireInputSchema.optional(),
+  /** Broken off before its end. */
+  stopped: z.boolean().optional(),
   before: fittedSchema,
   end: fittedSchema,
   findings: z

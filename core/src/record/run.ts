@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { trySchema } from '../arc/tries.ts'
 import { CONVERSIONS } from '../steps/conversions.ts'
+import { STATIONS, USE_STATIONS } from '../machine/stations.ts'
 import { UPKEEP } from '../machine/upkeep.ts'
 import { changeoverRequestSchema, jobSchema } from '../machine/request.ts'
 import { conditionSchema } from '../machine/fitted/common.ts'
@@ -35,6 +36,16 @@ export const runSchema = z.object({
   job: jobSchema.partial(),
   /** What this change does otherwise than the shop. */
   practice: practiceOverridesSchema.optional(),
+  /** The wire on the machine stays: what is wrong for it is put right. */
+  putRight: z.boolean().optional(),
+  /** Stations left as they are by choice. */
+  keep: z.array(z.enum(STATIONS)).max(20).optional(),
+  /** Parts of the store that go on instead of the usual: their id, by station. */
+  use: z.partialRecord(z.enum(USE_STATIONS), z.string().max(100)).optional(),
+  /** Lines of work on the machine that it goes on without: brought later, or by somebody else. */
+  without: z.array(z.string().max(200)).max(50).optional(),
+  /** Broken off before its end. */
+  stopped: z.boolean().optional(),
   /** Upkeep done while the machine is open. */
   upkeep: z.array(z.enum(UPKEEP)).max(10).optional(),
   /** Work on the machine itself instead of a change of wire, and the gun that goes on. */

@@ -28,7 +28,8 @@ export function outcomeOf(run: Run, plan: Changeover | Conversion, settled: Sett
   const centreN = change && plannedCentreN(change)
   return plain({
     machine: settled.machine.name,
-    ...(change && run.frozen && { wire: run.frozen.wire }),
+    ...(change && run.frozen && { wire: run.frozen.wire ?? plan.context.fitted.wire ?? undefined }),
+    ...(change?.stopped && { stopped: true }),
     before: plan.context.machine.fitted,
     end: settled.machine.fitted,
     findings: plan.findings.map(({ station, verdict, rule }) => ({ station, verdict, rule })),

@@ -35,7 +35,7 @@ export function gatherList(c: MatchContext, findings: readonly Finding[]): Gathe
     }
   }
   const lines = findings.flatMap((f) => f.parts.map((part) => line(part, f.verdict === 'unknown')))
-  return [wireLine(c, line), ...lines, ...regulatorLine(c, findings, line)]
+  return [...(c.wireStays ? [] : [wireLine(c, line)]), ...lines, ...regulatorLine(c, findings, line)]
 }
 
 type MakeLine = (part: WantedPart, ifNeeded: boolean) => GatherLine

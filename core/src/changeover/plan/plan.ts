@@ -38,6 +38,8 @@ export interface Changeover {
   wireInGun: WireInGun
   /** Settings for the test weld; nothing where the job is not known. */
   start: Start | null
+  /** Broken off before its end: how far it went. */
+  stopped?: { spoolOff: boolean; wire: 'old' | 'new' | 'none' }
 }
 
 /** A plan broke its own proof: an error in this program, never the user's. */

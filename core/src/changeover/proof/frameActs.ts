@@ -78,7 +78,10 @@ export const FRAME_ACTS = {
     can: (b, c) => isRightSpool(b, c) && b.brakeSet && b.end === 'tucked',
     does: () => ({ end: 'in-hand', armOpen: true }),
   },
-  cutNewEnd: { can: (b) => b.end === 'in-hand', does: () => ({ endCut: true }) },
+  cutNewEnd: {
+    can: (b, c) => b.end === 'in-hand' && b.inGun === 'none' && (isRightSpool(b, c) || b.spool === 'none'),
+    does: () => ({ endCut: true }),
+  },
   threadNewWire: {
     can: (b, c) =>
       b.end === 'in-hand' &&

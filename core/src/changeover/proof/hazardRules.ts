@@ -1,7 +1,7 @@
 import type { Station } from '../../machine/stations.ts'
 import { keeps, type MatchContext } from '../../match/finding.ts'
 import { takesGas } from '../../gas/suits.ts'
-import { nozzleStands, type Bench } from '../../bench/bench.ts'
+import type { Bench } from '../../bench/bench.ts'
 import { preheatBy } from '../../match/preheat.ts'
 import { FAMILY_SHEETS } from '../../families/index.ts'
 import { tipIsRight, tipMayStay } from '../../stations/contactTip/acts.ts'
@@ -166,5 +166,5 @@ function provedForArc(b: Bench, c: MatchContext): boolean {
   const gasRight = c.wire.gas.needed
     ? gas != null && b.valveOpen && b.flowSet && (takesGas(c.wire, gas) || chosen('gas'))
     : !b.valveOpen
-  return tipRight && nozzleStands(b) && polarity != null && c.wire.polarity.includes(polarity) && gasRight
+  return tipRight && b.nozzleOn && polarity != null && c.wire.polarity.includes(polarity) && gasRight
 }

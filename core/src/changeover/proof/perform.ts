@@ -49,7 +49,10 @@ export function perform(
   findings: ReadonlyMap<Station, Finding>,
   c: MatchContext,
 ): Bench {
-  const after = (station: Station): After => findings.get(station)!.after
+  const after = (station: Station, as?: 'comes' | 'piece'): After => {
+    const finding = findings.get(station)!
+    return (as && finding[as]) ?? finding.after
+  }
   const next = { ...bench, ...ACTIONS[step.task].does(bench, after, c) }
   const heldBy = next.end !== 'in-hand' ? null : bench.end === 'in-hand' ? bench.heldBy : (step.who ?? 'one')
   return { ...next, heldBy }

@@ -49,7 +49,8 @@ function possibleReadings(
       ),
     )
     for (const f of unread) {
-      const other = OTHER_READINGS[f.station]
+      // What was seen of a part whose rest was not stays seen.
+      const other = f.fitted === undefined ? OTHER_READINGS[f.station] : undefined
       if (other) starts.push({ ...starts[1], ...other })
     }
   }
@@ -265,11 +266,15 @@ function notRight(end: Bench, c: MatchContext, findings: ReadonlyMap<Station, Fi
       const wanted = findings.get(station)!.after[key]
       if (wanted !== undefined && !same(end.fitted[key], wanted)) stations.push(station)
     }
+  // What carries the spool is what it asked for, whatever its hub would let pass.
+  const hub = findings.get('spool')!
+  const carried = hub.parts.length ? true : hub.after.spool?.adapter
+  if (end.spool === 'new' && carried !== undefined && end.adapter !== carried) stations.push('spool')
   if (!isRightWire(end, c) || end.end !== 'in-rolls' || end.armOpen || !end.fed || end.gunRollsOpen)
     stations.push('wire')
   if (end.valveOpen !== (c.wire.gas.needed && !c.wire.open)) stations.push('cylinderValve')
   if (end.valveOpen && !(end.leakChecked && end.purged)) stations.push('gasLine')
-  const stands = end.plugged && end.on && end.gunOn && end.gunConnected && end.tipOn && nozzleStands(end)
+  const stands = end.plugged && end.on && end.gunOn && end.gunConnected && end.tipOn && nozzleStands(end, c)
   if (!stands || !end.trimmed) stations.push('machine')
   if (!(end.pressureTested || keeps(c, 'rollPressure')) || !(end.brakeSet || keeps(c, 'hubBrake')))
     stations.push('feed')
@@ -292,6 +297,20 @@ export function prove(steps: readonly Step[], findings: readonly Finding[], c: M
     end ??= last
   }
   return verdict(violations, end)
+}
+
+/** Runs steps on every machine that what was not read may be: where each began, where it ends, and what it broke. */
+export function benchesAfter(
+  steps: readonly Step[],
+  findings: readonly Finding[],
+  c: MatchContext,
+): { start: Bench; bench: Bench; violations: Violation[] }[] {
+  const byStation = new Map(findings.map((f) => [f.station, f]))
+  return possibleReadings(findings, c).map(({ fitted, oldWireOn }) => {
+    const violations: Violation[] = []
+    const start = startOf(c, fitted, oldWireOn)
+    return { start, bench: run(steps, start, byStation, c, violations), violations }
+  })
 }
 
 /** Runs a list on one machine; for work that ends otherwise than with a wire fed through. */

@@ -151,6 +151,9 @@ function takeOut(
   return { used: indices.map((i) => store[i]!), left }
 }
 
+/** What a change that was broken off may leave beside the machine. */
+const OFF_THE_MACHINE = ['wire', 'spool', 'contactTip', 'nozzle', 'gas', 'liner'] as const
+
 /** Sorts what came off into what goes back, labelled with where it was, and what is worn out. */
 function putBack(off: readonly Part[], left: readonly Part[], note: string, newId: () => string) {
   const worn = (part: Part) =>
@@ -202,6 +205,7 @@ export function settle(
   const { used, left } = takeOut(plan.gather, plan.context.store ?? [], store)
   const spoolUsed = used.find((part) => part.kind === 'wire')
   const learned = fittedAfter(planned, end, machine.fitted)
+  if (plan.stopped) for (const key of OFF_THE_MACHINE) if (end[key] === null) learned[key] = null
   const fitted: Fitted = {
     ...learned,
     // What the shelf said of the spool's weight goes on with it.
@@ -212,7 +216,10 @@ export function settle(
   }
   const off = [
     ...takenOff(machine.fitted, fitted, plan, plan.context.store ?? []),
-    ...oldSpool(machine.fitted, words),
+    // A spool that stays, or was not yet taken off, is on the machine still.
+    ...((plan.stopped ? plan.stopped.spoolOff : plan.context.wireStays !== true)
+      ? oldSpool(machine.fitted, words)
+      : []),
   ]
   // Only the group was known, not what the cylinder holds: it is read from the cylinder next time.
   if (

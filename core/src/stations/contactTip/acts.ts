@@ -1,5 +1,5 @@
-import { set, type Acts } from '../../bench/action.ts'
-import { lay, type Bench } from '../../bench/bench.ts'
+import type { Acts } from '../../bench/action.ts'
+import { cleaned, isPutBack, lay, type Bench } from '../../bench/bench.ts'
 import { FAMILY_SHEETS } from '../../families/index.ts'
 import type { MatchContext } from '../../match/finding.ts'
 import { stampTakes } from '../../wire/sizes.ts'
@@ -17,9 +17,18 @@ export const tipMayStay = (b: Bench, c: MatchContext): boolean =>
 /** The tip is under the nozzle, and goes on over the new wire. */
 export const CONTACT_TIP_ACTS = {
   tipOff: { can: (b) => !b.nozzleOn && !(b.ball && b.inGun !== 'none'), does: () => ({ tipOn: false }) },
-  tipClean: { ...set('contactTip'), can: (b) => !b.tipOn },
+  tipClean: {
+    can: (b) => !b.tipOn,
+    does: (b) => ({ fitted: { ...b.fitted, contactTip: cleaned(b.fitted.contactTip) } }),
+  },
   fitTip: {
     can: (b) => b.fed && !b.tipOn,
-    does: (b, after) => ({ tipOn: true, fitted: lay(b.fitted, after('contactTip')) }),
+    // Put back on it is as clean as it was made.
+    does: (b, after) => ({
+      tipOn: true,
+      ...(!isPutBack(b.fitted.contactTip, after('contactTip').contactTip) && {
+        fitted: lay(b.fitted, after('contactTip')),
+      }),
+    }),
   },
 } satisfies Acts

@@ -41,6 +41,7 @@ export function matchDriveRolls(c: MatchContext): Finding<RollsRule> {
     required: { profile: profilesFor(c.wire.family, c.practice), groove: stamp },
     alsoDo: FAMILY_SHEETS[c.wire.family].tip === 'aluminium-bore' ? ['v-lightest-short-repair'] : [],
     origin: 'common practice',
+    ...(judged.comes && { comes: { driveRolls: judged.comes } }),
     after: { driveRolls: judged.after, ...(birdnest && { conditions: { birdnest: false } }) },
     parts: judged.part
       ? [

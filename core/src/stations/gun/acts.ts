@@ -1,23 +1,37 @@
 import { clearWay, type Action, type Acts } from '../../bench/action.ts'
-import { lay, type Bench } from '../../bench/bench.ts'
-import type { After } from '../../match/finding.ts'
+import { cleaned, lay, type Bench } from '../../bench/bench.ts'
+import type { Gun } from '../../machine/part.ts'
+import { turnedTo } from '../driveRolls/acts.ts'
 
-/** One piece of the gun set right, the rest of it as it is. */
-const gunPiece = (...names: string[]): Action => ({
-  can: clearWay,
+/** One piece of the gun set right, the rest of it as it is; there is a gun to do it to. */
+const gunPiece = (name: keyof Gun, as?: 'piece'): Action => ({
+  can: (b) => clearWay(b) && b.fitted.gun !== null,
   does: (b, after) => {
-    const wanted = (after('gun').gun ?? {}) as Record<string, unknown>
+    const wanted = after('gun', as).gun ?? undefined
     return {
       fitted: {
         ...b.fitted,
-        gun: {
-          ...(b.fitted.gun as After['gun'] & object),
-          ...Object.fromEntries(names.filter((n) => n in wanted).map((n) => [n, wanted[n]])),
-        },
+        gun: { ...(b.fitted.gun as Gun), ...(wanted && name in wanted && { [name]: wanted[name] }) },
       },
     }
   },
 })
+/** Something in or on the gun cleaned. */
+const gunCleaned = (what: (gun: Gun) => Partial<Gun>): Action => ({
+  can: (b) => clearWay(b) && b.fitted.gun !== null,
+  does: (b) =>
+    b.fitted.gun ? { fitted: { ...b.fitted, gun: { ...b.fitted.gun, ...what(b.fitted.gun) } } } : {},
+})
+/** Turned to another groove, they are as clean as they were. */
+const gunRollsTurned: Action = {
+  can: (b) => clearWay(b) && b.fitted.gun !== null,
+  does: (b, after) => ({
+    fitted: {
+      ...b.fitted,
+      gun: { ...(b.fitted.gun as Gun), rolls: turnedTo(b.fitted.gun?.rolls, after('gun').gun?.rolls) },
+    },
+  }),
+}
 
 /** A gun comes off and goes on with no wire in it. */
 export const GUN_ACTS = {
@@ -26,7 +40,7 @@ export const GUN_ACTS = {
   gunSwap: {
     can: (b) => !b.gunOn,
     does: (b, after, c) => ({
-      fitted: lay(b.fitted, after('gun')),
+      fitted: lay(b.fitted, after('gun', 'comes')),
       gunHot: false,
       gunConnected: false,
       gunRollsOpen: false,
@@ -35,15 +49,15 @@ export const GUN_ACTS = {
       nozzleOn: c.fitted.nozzle !== null && c.fitted.nozzle?.kind !== 'none',
     }),
   },
-  oRing: { ...gunPiece('oRing'), can: (b) => !b.gunOn },
+  oRing: { ...gunPiece('oRing'), can: (b) => !b.gunOn && b.fitted.gun !== null },
   oRingCheck: { can: (b) => !b.gunOn, does: () => ({}) },
   gunBack: { can: (b) => !b.gunOn, does: () => ({ gunOn: true }) },
-  innerLiner: gunPiece('innerLiner'),
-  innerLinerClean: gunPiece('innerLiner'),
-  gunClean: gunPiece('condition'),
-  gunRollsChange: gunPiece('rolls'),
-  gunRollsTurn: gunPiece('rolls'),
-  gunRollsClean: gunPiece('rolls'),
+  innerLiner: gunPiece('innerLiner', 'piece'),
+  innerLinerClean: gunCleaned((gun) => ({ innerLiner: cleaned(gun.innerLiner) })),
+  gunClean: gunCleaned((gun) => ({ condition: cleaned(gun).condition })),
+  gunRollsChange: gunPiece('rolls', 'piece'),
+  gunRollsTurn: gunRollsTurned,
+  gunRollsClean: gunCleaned((gun) => ({ rolls: cleaned(gun.rolls) })),
   connectGun: { can: (b) => b.gunOn, does: () => ({ gunConnected: true }) },
   gunRollsOpen: { does: () => ({ gunRollsOpen: true }) },
   gunRollsClose: { can: (b) => b.gunRollsOpen && b.fed, does: () => ({ gunRollsOpen: false }) },

@@ -72,16 +72,20 @@ export function matchGun(c: MatchContext): Finding<GunRule> {
         innerLiner: judgeLiner(undefined, c, () => false, undefined, false).after,
       }),
     }
+    const linerTrim = gun?.linerTrim && { linerTrim: gun.linerTrim }
     return {
       ...base,
       facts: { ...facts, ...pieces?.facts, conditionGoing: going?.condition },
       verdict: 'change',
       rule,
+      ...(pieces &&
+        Object.keys(pieces.coming).length > 0 && { piece: { gun: { ...pieces.after, ...pieces.coming } } }),
+      ...(going && { comes: { gun: { ...asItMustBe, ...going, kind, ...linerTrim } } }),
       after: {
         gun: {
           kind,
           ...(lengthM !== undefined && { lengthM }),
-          ...(gun?.linerTrim && { linerTrim: gun.linerTrim }),
+          ...linerTrim,
           ...pieces?.after,
           ...asItMustBe,
           ...(going?.condition === 'dirty' && { condition: 'good' as const }),
@@ -110,6 +114,7 @@ export function matchGun(c: MatchContext): Finding<GunRule> {
   return {
     ...base,
     facts: { ...facts, ...pieces.facts, conditionGoing: gun.condition },
+    ...(Object.keys(pieces.coming).length > 0 && { piece: { gun: { ...pieces.after, ...pieces.coming } } }),
     verdict: main?.verdict ?? 'fits',
     rule: main?.rule ?? 'gun-fits',
     also,
@@ -125,6 +130,8 @@ export function matchGun(c: MatchContext): Finding<GunRule> {
 function judgePieces(gun: Gun, c: MatchContext, onlySaid = false) {
   const parts: WantedPart[] = []
   const after: Gun = { ...gun }
+  /** Pieces of the store as they come, where they are cleaned first. */
+  const coming: Partial<Gun> = {}
   const faults: Fault<GunRule>[] = []
   const facts: Record<string, string | boolean> = {}
   const take = (
@@ -138,6 +145,7 @@ function judgePieces(gun: Gun, c: MatchContext, onlySaid = false) {
       if (fault.verdict !== 'fits') faults.push({ rule: `gun-${fault.rule}`, verdict: fault.verdict })
     if (judged.also.some((fault) => fault.rule === 'grooves-dirty')) facts.rollsDirtyToo = true
     if (judged.verdict !== 'fits') Object.assign(after, { [piece]: judged.after })
+    if (judged.comes) Object.assign(coming, { [piece]: judged.comes })
     if (judged.cleanFirst) facts[piece === 'rolls' ? 'rollsCleanFirst' : 'innerLinerCleanFirst'] = true
     if (judged.part)
       parts.push({
@@ -172,5 +180,5 @@ function judgePieces(gun: Gun, c: MatchContext, onlySaid = false) {
         storeIndex: pick(c.store, [(p) => p.kind === 'gun' && p.part === 'oRing']),
       })
   }
-  return { faults, after, parts, facts }
+  return { faults, after, parts, facts, coming }
 }

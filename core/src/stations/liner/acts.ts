@@ -1,13 +1,13 @@
 import { clearWay, type Acts } from '../../bench/action.ts'
 import { leadsLinerUp } from '../pieces/guide.ts'
-import { lay } from '../../bench/bench.ts'
+import { cleaned, lay } from '../../bench/bench.ts'
 
 /** A liner is drawn and fitted with the gun off; it is blown out with the tip off. */
 export const LINER_ACTS = {
   linerOut: { can: (b) => !b.gunOn && clearWay(b), does: (b) => ({ fitted: { ...b.fitted, liner: null } }) },
   linerIn: {
     can: (b) => !b.gunOn && !b.tipOn && b.fitted.liner === null,
-    does: (b, after) => ({ fitted: lay(b.fitted, after('liner')), linerTrimmed: false }),
+    does: (b, after) => ({ fitted: lay(b.fitted, after('liner', 'comes')), linerTrimmed: false }),
   },
   linerTrim: {
     can: (b) => b.fitted.liner != null,
@@ -18,5 +18,8 @@ export const LINER_ACTS = {
         b.fitted.gun && { fitted: { ...b.fitted, gun: { ...b.fitted.gun, linerTrim: 'long' as const } } }),
     }),
   },
-  blowOutLiner: { can: (b) => !b.tipOn, does: (b, after) => ({ fitted: lay(b.fitted, after('liner')) }) },
+  blowOutLiner: {
+    can: (b) => !b.tipOn,
+    does: (b) => ({ fitted: { ...b.fitted, liner: cleaned(b.fitted.liner) } }),
+  },
 } satisfies Acts

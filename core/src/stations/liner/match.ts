@@ -41,6 +41,7 @@ export function matchLiner(c: MatchContext): Finding<LinerRule> {
     alsoDo: needs.tip === 'aluminium-bore' ? ['any-polymer-liner'] : [],
     origin: 'common practice',
     after: { liner: judged.after },
+    ...(judged.comes && { comes: { liner: judged.comes } }),
     parts: judged.part
       ? [{ station: 'liner', kind: 'liner', spec: { ...judged.after }, storeIndex: judged.storeIndex }]
       : [],

@@ -15,7 +15,11 @@ const trim = (w: Work): Step => w.at('linerTrim', 'liner', {}, trimmedAtFeeder(w
 /** What a new liner asks with the gun off, and with it back on. */
 export const linerWithGunOff = (w: Work): Step[] =>
   linerIsChanged(w)
-    ? [w.at('linerOut', 'liner'), w.at('linerIn', 'liner'), ...(trimmedAtFeeder(w) ? [] : [trim(w)])]
+    ? [
+        ...(w.c.fitted.liner === null ? [] : [w.at('linerOut', 'liner')]),
+        w.at('linerIn', 'liner'),
+        ...(trimmedAtFeeder(w) ? [] : [trim(w)]),
+      ]
     : []
 export const linerWithGunOn = (w: Work): Step[] => (linerIsChanged(w) && trimmedAtFeeder(w) ? [trim(w)] : [])
 

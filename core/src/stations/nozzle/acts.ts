@@ -1,12 +1,18 @@
-import { set, type Acts } from '../../bench/action.ts'
-import { lay } from '../../bench/bench.ts'
+import type { Acts } from '../../bench/action.ts'
+import { cleaned, isPutBack, lay } from '../../bench/bench.ts'
 
 /** The nozzle goes on over the tip. */
 export const NOZZLE_ACTS = {
   nozzleOff: { does: () => ({ nozzleOn: false }) },
-  nozzleClean: { ...set('nozzle'), can: (b) => !b.nozzleOn },
+  nozzleClean: {
+    can: (b) => !b.nozzleOn,
+    does: (b) => ({ fitted: { ...b.fitted, nozzle: cleaned(b.fitted.nozzle) } }),
+  },
   fitNozzle: {
     can: (b) => b.tipOn && !b.nozzleOn,
-    does: (b, after) => ({ nozzleOn: true, fitted: lay(b.fitted, after('nozzle')) }),
+    does: (b, after) => ({
+      nozzleOn: true,
+      ...(!isPutBack(b.fitted.nozzle, after('nozzle').nozzle) && { fitted: lay(b.fitted, after('nozzle')) }),
+    }),
   },
 } satisfies Acts

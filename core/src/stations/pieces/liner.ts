@@ -20,12 +20,14 @@ export interface LinerJudged {
   part: boolean
   /** The one in the store is dirty: it is blown out before wire goes through. */
   cleanFirst?: boolean
+  /** As it comes from the store, where it is cleaned first. */
+  comes?: Liner
   also: readonly Fault<LinerRule>[]
 }
 
-/** The wire on the machine is rusty or dirty. */
+/** The wire that goes off is rusty or dirty; one that stays goes on dirtying its liner. */
 const rustyWireOn = (c: MatchContext): boolean =>
-  c.fitted.wire != null && conditionVerdict(c.fitted.wire.condition) !== 'fits'
+  !c.wireStays && c.fitted.wire != null && conditionVerdict(c.fitted.wire.condition) !== 'fits'
 
 /** Judges a liner, the gun's own or the second short one of a push-pull gun. */
 export function judgeLiner(
@@ -79,6 +81,7 @@ export function judgeLiner(
     storeIndex,
     part: true,
     cleanFirst: picked?.condition === 'dirty',
+    ...(picked?.condition === 'dirty' && { comes: { ...fresh, condition: 'dirty' } }),
     also: [],
   })
   if (liner === undefined) return { ...change('liner-not-read'), verdict: 'unknown' }

@@ -37,6 +37,8 @@ export interface RollsJudged {
   part: boolean
   also: readonly Fault<RollsRule>[]
   cleanFirst?: boolean
+  /** As it comes from the store, where it is cleaned first. */
+  comes?: Rolls
 }
 
 const grooveStates = ({ grooveConditions }: Rolls): Pick<Rolls, 'grooveConditions'> =>
@@ -105,6 +107,7 @@ export function judgeRolls(
     also: worn(rule),
     // One that lay in the store dirty is brushed when it is on.
     cleanFirst: pickedDirty,
+    ...(pickedDirty && { comes: { ...fresh, ...grooveStates(picked), condition: picked.condition } }),
   })
   if (rolls === undefined) return { ...change('rolls-not-read'), verdict: 'unknown' }
   if (rolls === null) return change('rolls-missing')

@@ -5,7 +5,10 @@ import { keeps } from '../../match/finding.ts'
 /** A spool goes on an empty hub, and its end stays tucked; or in hand, where it has passed the inlet already. */
 export const SPOOL_ACTS = {
   adapterOff: { can: (b) => b.spool === 'none', does: () => ({ adapter: false }) },
-  fitAdapter: { can: (b) => b.spool === 'none', does: () => ({ adapter: true }) },
+  fitAdapter: {
+    can: (b, c) => b.spool === 'none' && !(b.adapter && c.fitted.spool !== undefined),
+    does: () => ({ adapter: true }),
+  },
   // With its wire in the rolls, or its end tucked, a spool is turned until its pin is home.
   seatSpool: {
     can: (b) => b.end === 'in-rolls' || b.end === 'tucked',

@@ -6,7 +6,7 @@ import type { Changeover } from '../../changeover/plan/plan.ts'
 import type { Label } from '../../wire/label.ts'
 import type { UnitSystem } from '../../units/format.ts'
 import { startNotes, startRow } from './arc.ts'
-import { faultWords, findingAlso, findingConsequence, findingWhy } from './findings.ts'
+import { faultWords, findingAlso, insteadWords, findingConsequence, findingWhy } from './findings.ts'
 import { partText } from './names.ts'
 import { cautionText, obstacleText } from './obstacles.ts'
 import { hazardText, stepHow, stepTitle, TOOL_NAMES } from './steps.ts'
@@ -53,6 +53,8 @@ export function changeoverAnswer(plan: Changeover, units: UnitSystem = 'metric')
       rank: rankOf(f),
       ...(f.also?.length && { also: f.also.map((fault) => faultWords(f, fault, units)) }),
       alsoDo: findingAlso(f, units),
+      ...(f.kept && { kept: true }),
+      ...(f.instead && { instead: insteadWords(f, units) }),
       origin: f.origin,
     })),
     gather: plan.gather.map((g) => ({

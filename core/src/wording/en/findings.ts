@@ -50,6 +50,11 @@ export const findingWhy = (finding: StationFinding, units: UnitSystem): string =
 /** What happens if the station is left as it is; empty where nothing would. */
 export const findingConsequence = (finding: StationFinding, units: UnitSystem): string =>
   say(finding, units).otherwise
+/** What is to be said of the part that was chosen instead of the usual; empty where it fits. */
+export const insteadWords = (finding: StationFinding, units: UnitSystem) =>
+  (finding.instead?.faults ?? []).map((fault) =>
+    faultWords({ ...finding, facts: finding.instead!.facts, fitted: undefined }, fault, units),
+  )
 /** A further fault of the same station, in words. */
 export function faultWords(
   finding: StationFinding,

@@ -50,6 +50,20 @@ function pressureWords(r: Reader): Words {
   }
 }
 
+/** What the tag says stands open, off or out. */
+const tagged = (r: Reader): string[] => [
+  r.t('openWire') === 'out'
+    ? 'no wire in the gun'
+    : r.t('openWire') === 'new'
+      ? 'new wire in the gun'
+      : 'old wire in the gun',
+  ...(r.f.openArm ? ['pressure arm open'] : []),
+  ...(r.f.openTip ? ['contact tip off'] : []),
+  ...(r.f.openLiner ? ['liner out'] : []),
+  ...(r.f.openPlug ? ['unplugged'] : []),
+  'gas shut',
+]
+
 /** In the cabinet. */
 export const CABINET_STEPS = {
   readStation: (r) => READING[r.t('of') as Station](r),
@@ -93,8 +107,9 @@ export const CABINET_STEPS = {
     say: `Take the ${r.f.material === undefined ? '' : `${r.t('material')} `}outlet tube out: the liner itself comes up to the rolls.`,
     how: 'Keep the tube in the tray, labelled: another wire wants it back.',
   }),
-  hangTag: () => ({
-    say: 'Hang a tag on the machine: what is off, what is open, who to ask.',
+  hangTag: (r) => ({
+    say: 'Hang a tag on the machine: broken off in the middle of a change, do not switch on.',
+    how: `Write on it: ${tagged(r).join(', ')}; and who to ask.`,
     why: 'Whoever comes next must not switch it on unwarned.',
   }),
   rollsChange: (r) => ({

@@ -1,0 +1,125 @@
+import {
+  changeoverRequestSchema,
+  FAMILY_SHEETS,
+  planChangeover,
+  prove,
+  type Changeover,
+  type ChangeoverRequest,
+  type Step,
+} from '../src/index.ts'
+import { checkOrder, type Listed, type OrderSetup } from './orderChecker.ts'
+import { dice, otherSetup } from './otherSetups.ts'
+
+const listed = (steps: readonly Step[]): Listed[] =>
+  steps.map(({ id, task, place, station, hold, captive }) => ({ id, task, place, station, hold, captive }))
+
+/** What the checker is told of a setup, from the request and the findings that were answered. */
+export function orderSetup(request: ChangeoverRequest, plan: Changeover): OrderSetup {
+  const { machine, practice } = request
+  const { wire, ...context } = plan.context
+  // What is only assumed was not looked at.
+  const { fitted } = context.machine
+  const whole = listed(plan.steps)
+  const swapped = whole.some((s) => s.task === 'gunSwap')
+  const gun = plan.findings.find((f) => f.station === 'gun')!
+  const cup = (nozzle: typeof fitted.nozzle) => nozzle !== null && nozzle?.kind !== 'none'
+  const gunOn = fitted.gun !== null
+  const pulls = (kind: string | undefined) => kind === 'push-pull'
+  const soft = FAMILY_SHEETS[wire.family].soft
+  const verdict = (station: string) => plan.findings.find((f) => f.station === station)!
+  return {
+    wireOn: fitted.wire !== null,
+    stays: request.wire === undefined,
+    spoolOn: fitted.spool !== null,
+    gasOn: fitted.gas !== null,
+    gasNeeded: wire.gas.needed,
+    soft,
+    open: wire.open !== undefined,
+    gunOn,
+    tipUnread: fitted.contactTip === undefined,
+    linerOn: context.fitted.liner !== null,
+    tipOn: gunOn && fitted.contactTip !== null,
+    nozzleOn: gunOn && cup(fitted.nozzle),
+    // One that nobody looked at may turn out to be as the plan would have it.
+    gunPulls: pulls(fitted.gun === undefined ? gun.after.gun?.kind : fitted.gun?.kind),
+    goingPulls: swapped && pulls(gun.after.gun?.kind),
+    goingTip: swapped && context.fitted.contactTip !== null,
+    goingNozzle: swapped && cup(context.fitted.nozzle),
+    tipMayStay:
+      practice?.tipWhileThreading === 'on' &&
+      !soft &&
+      !whole.some((s) => s.task === 'fitTip' || s.task === 'tipOff'),
+    knot: fitted.conditions?.birdnest === true,
+    preheat: whole.some((s) => s.task === 'preheat'),
+    adapterOn: fitted.spool?.adapter === true,
+    drum: plan.findings[0]!.facts.mount === 'drum',
+    polarity: machine.polarityChange ?? 'studs',
+    verdicts: Object.fromEntries(plan.findings.map((f) => [f.station, f.verdict])),
+    rules: {
+      ...Object.fromEntries(
+        plan.findings.map((f) => [
+          f.station,
+          [f, ...(f.also ?? [])].filter((x) => x.verdict !== 'fits').map((x) => x.rule),
+        ]),
+      ),
+      nozzle: verdict('nozzle').after.nozzle?.kind === 'none' ? ['none-wanted'] : [],
+    },
+    whole,
+  }
+}
+
+export interface Tried {
+  seed: number
+  how: string
+  task: string
+  checker: string[]
+  proof: string[]
+}
+
+/** A request of the second generator; some leave the wire out, so that what is on is put right. */
+export function drawn(seed: number, schools: Readonly<Record<string, readonly string[]>>): ChangeoverRequest {
+  const raw = otherSetup(seed, schools) as { practice: object; machine: { fitted: { wire?: unknown } } }
+  const request = { ...raw, practice: { ...raw.practice, people: 1 } } as Record<string, unknown>
+  if (seed % 5 === 0 && raw.machine.fitted.wire) delete request.wire
+  return changeoverRequestSchema.parse(request)
+}
+
+/** A proved plan, or nothing where the setup has none. */
+export function provedPlan(request: ChangeoverRequest): Changeover | undefined {
+  const plan = planChangeover(request)
+  return plan.ok && plan.value.steps.length > 0 ? plan.value : undefined
+}
+
+/** Drops or moves one step of a plan. */
+export function* mutations(
+  plan: Changeover,
+  seed: number,
+  count: number,
+): Generator<{ how: string; task: string; steps: Step[] }> {
+  const d = dice(seed)
+  for (let n = 0; n < count; n++) {
+    const from = d.below(plan.steps.length)
+    const step = plan.steps[from]!
+    const rest = plan.steps.filter((_, i) => i !== from)
+    if (d.chance(0.4)) {
+      yield { how: `drop ${step.id}`, task: step.task, steps: rest }
+      continue
+    }
+    const to = d.below(rest.length + 1)
+    if (to === from) continue
+    yield {
+      how: `move ${step.id} before ${rest[to]?.id ?? 'the end'}`,
+      task: step.task,
+      steps: [...rest.slice(0, to), step, ...rest.slice(to)],
+    }
+  }
+}
+
+/** What checker and proof say of a list that was tampered with. */
+export function judged(plan: Changeover, setup: OrderSetup, steps: readonly Step[]) {
+  const proof = prove(steps, plan.findings, plan.context)
+  return {
+    checker: checkOrder(listed(steps), setup),
+    proof: proof.violations.map((v) => `${v.rule} at ${v.at}`),
+  }
+}
