@@ -55,13 +55,16 @@ function nameOf(part: object): string {
       ? `wire ${read.value.wire.classification ?? read.value.wire.family} ${read.value.wire.diameterMm}`
       : `wire ${label}`
   }
-  if (kind === 'regulator' || kind === 'adapter') return kind
+  if (['regulator', 'adapter', 'solenoid', 'hose', 'clip', 'oRing'].includes(kind)) return kind
   return partKey(part, ['condition', 'grooveConditions', 'massKg', ...(kind === 'gun' ? [] : ['lengthM'])])
 }
 
 function add(count: Count, parts: readonly object[], times = 1) {
   for (const part of parts.flatMap(pieces)) count.set(nameOf(part), (count.get(nameOf(part)) ?? 0) + times)
 }
+
+/** Inside a machine that has gas gear. */
+const GAS_GEAR = [{ kind: 'solenoid' }, { kind: 'hose' }, { kind: 'clip' }]
 
 /** Everything a shop owns, by name: what the machine carries and what lies in the store. */
 export function inventory(machine: Machine, store: readonly Part[], scrapped: readonly Part[] = []): Count {
@@ -78,6 +81,7 @@ export function inventory(machine: Machine, store: readonly Part[], scrapped: re
   if (spool?.adapter) add(count, [{ kind: 'adapter' }])
   if (wire && spool?.wireKg !== 0)
     add(count, [{ kind: 'wire', ...('label' in wire ? { label: wire.label } : { label: '', byHand: wire }) }])
+  if (machine.gasGear) add(count, GAS_GEAR)
   for (const part of store) add(count, [part], part.count)
   add(count, scrapped)
   return count

@@ -4,6 +4,7 @@ import {
   planConversion,
   proveConversion,
   shareBlocks,
+  stepHow,
   stepTitle,
   walkMinutes,
   type Block,
@@ -38,8 +39,20 @@ describe('the first conversion of a gasless machine to gas', () => {
     expect(wiring.hazards).toContain('mains-work')
     expect(stepTitle(wiring, 'metric')).toMatch(/electrician/)
   })
-  test('regulator and cylinder stand on the gather list', () =>
-    expect(made.gather.map((g) => g.kind)).toEqual(['regulator', 'cylinder']))
+  test('all that goes in stands on the gather list; gas waits until the valve has clicked', () => {
+    expect(made.gather.map((g) => g.kind).sort()).toEqual([
+      'clip',
+      'cylinder',
+      'hose',
+      'nozzle',
+      'regulator',
+      'solenoid',
+    ])
+    expect(made.gather.filter((g) => g.later).map((g) => g.kind)).toEqual(['regulator', 'cylinder'])
+    expect(JSON.stringify(made.steps.map((s) => [stepTitle(s, 'metric'), stepHow(s, 'inch')]))).not.toMatch(
+      /undefined/,
+    )
+  })
   test('there and back again the machine is gasless, and empty of wire', () => {
     const back = planConversion(made.after, 'to-gasless', undefined, shop.store, DEFAULT_PRACTICE)
     expect(back.after).toMatchObject({ gasGear: false, fitted: { gas: null, wire: null } })

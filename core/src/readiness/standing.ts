@@ -18,7 +18,7 @@ export function asItStands(
   return {
     wire,
     findings: isSized(wire)
-      ? match(contextFor(seenOnly(machine), wire, practice, { oldWire: wire }))
+      ? match(contextFor(seenOnly(machine), wire, practice, { oldWire: wire, wireStays: true }))
       : undefined,
   }
 }

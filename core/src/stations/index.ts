@@ -1,7 +1,8 @@
 import { STATIONS, type Station } from '../machine/stations.ts'
 import type { Finding, MatchContext } from '../match/finding.ts'
 import type { Rank } from '../match/ranks.ts'
-import { withGoingGun } from '../match/choice.ts'
+import { fittedKey } from '../machine/assumed.ts'
+import { usedAt, withGoingGun } from '../match/choice.ts'
 import type { Room } from '../match/room.ts'
 import { chosen } from './choice.ts'
 import type { Place } from '../steps/places.ts'
@@ -57,6 +58,19 @@ export const readAt = (station: Station): Place => rooms[station].readAt
 export function match(context: MatchContext): StationFinding[] {
   const c = atWork(context)
   return STATIONS.map((station) => chosen(rooms[station].match(c), c, rooms[station].match))
+}
+
+/** What a station says of a part of the store, as if it were fitted. */
+export function judgedWith(c: MatchContext, station: Station, index: number): StationFinding {
+  const used = usedAt({ ...c, use: { [station]: index } }, station)
+  const key = station === 'supply' ? undefined : fittedKey(station)
+  return rooms[station].match({
+    ...c,
+    store: undefined,
+    use: undefined,
+    keep: undefined,
+    ...(key && { fitted: { ...c.fitted, [key]: used?.fitted } }),
+  })
 }
 
 /** The context with the gun that will be on: what is in and on another gun is judged, not what goes off. */

@@ -4,6 +4,7 @@ import { FAMILY_NAMES, type Changeover, type Machine, type Run } from '@pepper-k
 import { usePlan, type RunPlan } from '../stores/plan.ts'
 import { useShop } from '../stores/shop.ts'
 import { useMachines } from '../stores/machines.ts'
+import { usePromised } from '../stores/promised.ts'
 import { useRuns } from '../stores/runs.ts'
 
 /** A changeover and all that follows from it, for the parts of its screen. */
@@ -41,6 +42,7 @@ export function provideRun(id: () => string) {
   const shop = useShop()
   const machineStore = useMachines()
   const runStore = useRuns()
+  const promised = usePromised()
   const found = computed(() => runStore.byId(id()))
   const machine = computed(() =>
     found.value
@@ -51,10 +53,11 @@ export function provideRun(id: () => string) {
     () => found.value ?? NOTHING,
     () => shop.shop,
     () => shop.digest,
+    () => promised.takenFor(id()),
   )
   const title = computed(() => {
     const { wire } = read.value
-    return t('change.title', {
+    return t(found.value?.putRight ? 'change.putRight' : 'change.title', {
       machine: machine.value?.name ?? '?',
       wire: wire.ok
         ? `${wire.value.wire.classification ?? FAMILY_NAMES[wire.value.wire.family]} ${wire.value.wire.diameterLabel ?? ''}`.trim()

@@ -10,6 +10,7 @@ import {
   findingConsequence,
   findingWhy,
   fittedShort,
+  insteadWords,
   partText,
   STATION_NAMES,
   wantedShort,
@@ -75,6 +76,15 @@ const heading = computed(
         >
         <span
           >{{ t('why.asked') }} <b>{{ wantedShort(finding, units) }}</b></span
+        >
+      </p>
+      <p v-if="finding.kept" class="by-choice">
+        <b>{{ t('choice.kept') }}</b>
+      </p>
+      <p v-if="finding.instead" class="by-choice">
+        <b>{{ t('choice.chosen') }}</b>
+        <template v-for="fault in insteadWords(finding, units)" :key="fault.rule">
+          {{ fault.why }} {{ fault.consequence }}</template
         >
       </p>
       <p class="reason">{{ findingWhy(finding, units) }}</p>

@@ -47,9 +47,13 @@ function wireInput(run: Run, shop: Shop | undefined) {
 }
 
 /** Everything that follows from what a run holds. The planner takes milliseconds, so nothing of it is kept. */
-export function planOf(run: Run, shop: Shop, digest: Digest): RunPlan {
+export function planOf(run: Run, everything: Shop, digest: Digest, taken?: Taken): RunPlan {
+  const shop = taken?.size ? { ...everything, store: leftOf(everything.store, taken) } : everything
   // What has begun or is over asks nothing of the shelf.
-  const input = wireInput(run, run.frozen || run.outcome ? undefined : shop)
+  const on = run.putRight
+    ? (run.frozen?.machine ?? shop.machines.find((m) => m.id === run.machineId))?.fitted.wire
+    : undefined
+  const input = on ?? wireInput(run, run.frozen || run.outcome ? undefined : shop)
   const wire = 'label' in input ? readLabel(input.label, 'label') : readWire(input, 'wire')
   if (run.outcome) return { wire, request: undefined, plan: undefined, problems: [] }
   // A run that has begun keeps its steps as they were planned then.
@@ -57,17 +61,19 @@ export function planOf(run: Run, shop: Shop, digest: Digest): RunPlan {
     return { wire, request: run.frozen, plan: planKept(run.planned), problems: [] }
   if (run.frozen) return withPlan(wire, run.frozen)
   const machine = shop.machines.find((m) => m.id === run.machineId)
-  if (!wire.ok || !isSized(wire.value.wire) || !machine || !run.job.material || !run.job.thicknessMm)
+  const job = run.job.material && run.job.thicknessMm ? run.job : undefined
+  if (!wire.ok || !isSized(wire.value.wire) || !machine || !(job || run.putRight))
     return { wire, request: undefined, plan: undefined, problems: [] }
-  const good = wire.value.wire && lastGood(digest, machine.id, wire.value.wire, run.job)?.settings
+  const good = job && lastGood(digest, machine.id, wire.value.wire, job)?.settings
   const whole = JSON.parse(
     JSON.stringify({
       machine,
-      wire: input,
-      job: run.job,
+      ...(!run.putRight && { wire: input }),
+      ...(job && { job }),
       store: shop.store,
       practice: { ...shop.settings.practice, ...run.practice },
       upkeep: run.upkeep,
+      keep: run.keep,
       ...(good && {
         ranWell: {
           voltageV: good.voltageV,
@@ -78,13 +84,14 @@ export function planOf(run: Run, shop: Shop, digest: Digest): RunPlan {
       }),
       minutes: ownMinutes(digest.times),
     }),
-  ) as { store: unknown[] }
-  let request = changeoverRequestSchema.safeParse(whole, { reportInput: true })
+  ) as { store: Part[]; use?: Record<string, number> }
+  const used = Object.entries(run.use ?? {})
+  let request = changeoverRequestSchema.safeParse(withUse(whole, used), { reportInput: true })
   // A part of the shelf that cannot be taken as it stands is not offered; it stops no plan.
   const bad = new Set(request.error?.issues.flatMap(({ path: [list, at] }) => (list === 'store' ? [at] : [])))
   if (bad.size) {
     const store = whole.store.filter((_part, at) => !bad.has(at))
-    request = changeoverRequestSchema.safeParse({ ...whole, store }, { reportInput: true })
+    request = changeoverRequestSchema.safeParse(withUse({ ...whole, store }, used), { reportInput: true })
   }
   return request.success
     ? withPlan(wire, request.data)
@@ -96,9 +103,29 @@ export function planOf(run: Run, shop: Shop, digest: Digest): RunPlan {
       }
 }
 
+/** How many of each part other changeovers have, by id. */
+export type Taken = ReadonlyMap<string, number>
+/** What is left in the store of what others do not have. */
+export const leftOf = (store: readonly Part[], taken: Taken): Part[] =>
+  store.map((part) => {
+    const gone = part.id === undefined ? 0 : (taken.get(part.id) ?? 0)
+    return gone ? { ...part, count: Math.max(0, part.count - gone) } : part
+  })
+/** Parts chosen by their id, as the index they have in the store that is sent; one that is gone is not chosen. */
+function withUse<R extends { store: readonly Part[] }>(
+  request: R,
+  used: readonly (readonly [string, string])[],
+): R {
+  const use = used.flatMap(([station, id]) => {
+    const at = request.store.findIndex((part) => part.id === id && part.count > 0)
+    return at < 0 ? [] : [[station, at] as const]
+  })
+  return use.length ? { ...request, use: Object.fromEntries(use) } : request
+}
+
 /** The last few plans by their whole request: a touch on the run sheet asks for the same one again. */
 const known = new Map<string, ReturnType<typeof planChangeover>>()
-const MOST_KNOWN = 6
+const MOST_KNOWN = 12
 function planned(request: ChangeoverRequest) {
   const text = JSON.stringify(request)
   const before = known.get(text)
@@ -111,7 +138,10 @@ function planned(request: ChangeoverRequest) {
 
 function withPlan(wire: RunPlan['wire'], request: ChangeoverRequest): RunPlan {
   try {
-    const plan = planned(request)
+    const asked = planned(request)
+    // A choice that cannot be followed any more, since the machine is another now, falls away.
+    const stale = !asked.ok && asked.problems.every(({ path }) => /^(keep|use)\./.test(path))
+    const plan = stale ? planned({ ...request, keep: undefined, use: undefined }) : asked
     return plan.ok
       ? { wire, request, plan: plan.value, problems: [] }
       : { wire, request, plan: undefined, problems: plan.problems }
@@ -126,5 +156,9 @@ function withPlan(wire: RunPlan['wire'], request: ChangeoverRequest): RunPlan {
   }
 }
 
-export const usePlan = (run: () => Run, shop: () => Shop, digest: () => Digest): ComputedRef<RunPlan> =>
-  computed(() => planOf(run(), shop(), digest()))
+export const usePlan = (
+  run: () => Run,
+  shop: () => Shop,
+  digest: () => Digest,
+  taken: () => Taken,
+): ComputedRef<RunPlan> => computed(() => planOf(run(), shop(), digest(), taken()))

@@ -4,7 +4,7 @@ import { ref, shallowRef, watch } from 'vue'
 import { ownMinutes, type Readiness } from '@pepper-knot/core'
 import type { BoardWorker } from '../workers/readiness.worker.ts'
 import { useMachines } from './machines.ts'
-import { useParts } from './parts.ts'
+import { usePromised } from './promised.ts'
 import { useSettings } from './settings.ts'
 import { useShop } from './shop.ts'
 
@@ -12,7 +12,7 @@ import { useShop } from './shop.ts'
 export const useReadiness = defineStore('readiness', () => {
   const settings = useSettings()
   const machineStore = useMachines()
-  const partStore = useParts()
+  const promised = usePromised()
   const shop = useShop()
   const board = shallowRef<Readiness>()
   const minutes = shallowRef<ReadonlyMap<string, number>>(new Map())
@@ -32,7 +32,8 @@ export const useReadiness = defineStore('readiness', () => {
 
   const question = () => ({
     machines: machineStore.list,
-    store: partStore.list,
+    // What is promised to a changeover under way is not promised again.
+    store: promised.left,
     practice: settings.all.practice,
     minutes: ownMinutes(shop.digest.times),
   })

@@ -12,7 +12,7 @@ export const useRuns = defineStore('runs', () => {
   })
   const open = computed(() => list.value.filter((r) => r.signedOffAt === undefined))
   const byId = (id: string) => list.value.find((r) => r.id === id)
-  function start(machineId: string, label = '', byHand?: WireByHand): Run {
+  function start(machineId: string, label = '', byHand?: WireByHand, more: Partial<Run> = {}): Run {
     const fresh: Run = {
       id: newId(),
       machineId,
@@ -23,6 +23,7 @@ export const useRuns = defineStore('runs', () => {
       job: { position: 'flat', draughtMPerS: 0 },
       gathered: [],
       done: [],
+      ...more,
     }
     list.value.push(fresh)
     return fresh

@@ -3,6 +3,7 @@ import { type Fitted } from '../../machine/fitted/fitted.ts'
 import { type Job } from '../../machine/request.ts'
 import { type Machine } from '../../machine/machine.ts'
 import { type Part } from '../../machine/store.ts'
+import { shortMixture } from '../../gas/mixture.ts'
 import { pick, type MatchContext, type WantedPart } from '../../match/finding.ts'
 import { contextFor, wireOnMachine } from '../../match/prepare.ts'
 import { gunAsFitted, regulatorFor, regulatorTakes, type Gun } from '../../machine/part.ts'
@@ -41,16 +42,19 @@ interface WireOn {
   knot: boolean
   /** The gun has rolls of its own, or nobody looked. */
   pulls: boolean
+  gunOn: boolean
+  tipOn: boolean
+  nozzleOn: boolean
 }
 /** The wire comes out first: what is done at the gun and the solenoid is done with nothing in the rolls. */
-const wireOut = ({ on, knot, pulls }: WireOn): Task[] =>
+const wireOut = ({ on, knot, pulls, gunOn, tipOn, nozzleOn }: WireOn): Task[] =>
   on
     ? [
-        'coolGun',
+        ...(gunOn ? (['coolGun'] as const) : []),
         'clampOff',
-        'nozzleOff',
-        'snipBall',
-        'tipOff',
+        ...(nozzleOn ? (['nozzleOff'] as const) : []),
+        ...(gunOn ? (['snipBall'] as const) : []),
+        ...(tipOn ? (['tipOff'] as const) : []),
         ...(pulls ? (['gunRollsOpen'] as const) : []),
         'layLeadStraight',
         'holdOldWire',
@@ -61,7 +65,11 @@ const wireOut = ({ on, knot, pulls }: WireOn): Task[] =>
         'pullOldWire',
         'spoolOff',
       ]
-    : ['coolGun', 'clampOff', ...(knot ? (['openArm', 'clearTangle'] as const) : [])]
+    : [
+        ...(gunOn ? (['coolGun'] as const) : []),
+        'clampOff',
+        ...(knot ? (['openArm', 'clearTangle'] as const) : []),
+      ]
 
 const TASKS_OF: Record<ConversionKind, (wire: WireOn, gasOn: boolean) => Task[]> = {
   // The valve is proved by its click before gas is bought and connected.
@@ -111,7 +119,7 @@ const TASKS_OF: Record<ConversionKind, (wire: WireOn, gasOn: boolean) => Task[]>
     'switchOff',
     ...wireOut(wire),
     'unplug',
-    'gunOff',
+    ...(wire.gunOn ? (['gunOff'] as const) : []),
     'gunSwap',
     'gunBack',
     'connectGun',
@@ -133,7 +141,22 @@ function partsFor(kind: ConversionKind, gun: Gun, c: MatchContext): WantedPart[]
     const cylinder = pick(c.store, [(p) => p.kind === 'cylinder'])
     const gas = gasOf(c, cylinder)
     const regulator = regulatorFor(gas) as Extract<Part, { kind: 'regulator' }>
+    const nozzle = c.fitted.nozzle
     return [
+      beside(c, 'solenoid'),
+      beside(c, 'hose'),
+      beside(c, 'clip'),
+      // A cap is no gas nozzle; one that nobody looked at may be.
+      ...(nozzle === null || (nozzle && nozzle.kind !== 'gas')
+        ? [
+            {
+              station: 'nozzle' as const,
+              kind: 'nozzle' as const,
+              spec: { kind: 'gas' },
+              storeIndex: pick(c.store, [(p) => p.kind === 'nozzle' && p.type === 'gas']),
+            },
+          ]
+        : []),
       {
         station: 'gas',
         kind: 'regulator',
@@ -155,8 +178,20 @@ function partsFor(kind: ConversionKind, gun: Gun, c: MatchContext): WantedPart[]
         (p) => isGun(p, type) && lengthM === undefined,
       ]),
     },
+    // The seats of a gun that is put on are looked at: rings are at hand.
+    beside(c, 'oRing'),
   ]
 }
+/** What stands beside the wire's way: of any make that the machine's diagram takes. */
+const beside = (c: MatchContext, kind: 'solenoid' | 'hose' | 'clip' | 'oRing'): WantedPart => ({
+  station: kind === 'oRing' ? 'gun' : 'gas',
+  kind,
+  spec: {},
+  storeIndex: pick(c.store, [(p) => p.kind === kind]),
+})
+/** Gas is bought once the valve has been heard to click: neither it nor its regulator bars the beginning. */
+const AFTER_THE_CLICK: readonly Part['kind'][] = ['regulator', 'cylinder']
+
 const isGun = (part: Part, type: Gun['kind']): part is Extract<Part, { kind: 'gun' }> =>
   part.kind === 'gun' && part.part === 'whole' && part.type === type
 const gasOf = (c: MatchContext, at: number | null) => {
@@ -221,11 +256,27 @@ export function planConversion(
   const gasOn = machine.fitted.gas !== null && machine.gasGear !== false
   const gunOn = machine.fitted.gun
   const parts = partsFor(kind, gun, context)
-  const facts = { ...machineFacts(context), kind: gun.kind, lengthM: gun.lengthM, conversion: kind }
+  const cylinderSpec = parts.find((p) => p.kind === 'cylinder')?.spec.gas as Fitted['gas']
+  const facts = {
+    ...machineFacts(context),
+    kind: gun.kind,
+    lengthM: gun.lengthM,
+    conversion: kind,
+    // What the steps name as going on.
+    wanted: kind === 'fit-gun' ? gun.kind : cylinderSpec ? shortMixture(cylinderSpec) : undefined,
+    ...(kind === 'fit-gun' && gunOn === null && { first: true }),
+  }
   const used = new Map<string, number>()
   const steps = withWalking(
     TASKS_OF[kind](
-      { on: wireOn, knot, pulls: gunOn === undefined || gunOn?.kind === 'push-pull' },
+      {
+        on: wireOn,
+        knot,
+        pulls: gunOn === undefined || gunOn?.kind === 'push-pull',
+        gunOn: gunOn !== null,
+        tipOn: gunOn !== null && machine.fitted.contactTip !== null,
+        nozzleOn: gunOn !== null && machine.fitted.nozzle !== null && machine.fitted.nozzle?.kind !== 'none',
+      },
       gasOn,
     ).map((task) => {
       const n = (used.get(task) ?? 0) + 1
@@ -278,6 +329,7 @@ export function planConversion(
       have: p.storeIndex !== null,
       storeIndex: p.storeIndex,
       ifNeeded: false,
+      ...(kind === 'to-gas' && AFTER_THE_CLICK.includes(p.kind) && { later: true as const }),
       ...(p.storeIndex !== null && store?.[p.storeIndex]?.drawer && { drawer: store[p.storeIndex]!.drawer! }),
     })),
     tools: toolsFor(steps),

@@ -17,6 +17,8 @@ export interface GatherLine {
   drawer?: string
   /** The station was not read: the part may turn out to be fitted already. */
   ifNeeded: boolean
+  /** It is bought in the middle of the work, once something else is proved. */
+  later?: true
 }
 
 /** Everything to bring to the bench, found or missing now, before anything is opened. */
@@ -96,6 +98,7 @@ export type Tool =
   | 'degreaser'
   | 'thermometer'
   | 'extinguisher'
+  | 'liner-collet'
 
 /** Tools and consumables by the work in the plan. */
 export function toolsFor(steps: readonly Step[]): Tool[] {
@@ -110,6 +113,8 @@ export function toolsFor(steps: readonly Step[]): Tool[] {
     ['marker', true],
     ['hex-keys', has('rollsChange', 'linerOut', 'gunRollsChange', 'gunOff')],
     ['fine-file', has('linerTrim')],
+    // A polymer liner is thicker outside: the collet, sleeve and insert of the steel one do not grip it.
+    ['liner-collet', steps.some((s) => s.task === 'linerIn' && s.facts.soft === true)],
     ['brush', has('lookOver', 'rollsClean', 'nozzleClean')],
     ['dry-air', has('blowOutLiner', 'linerOut', 'innerLinerClean')],
     ['wood-block', has('setPressure')],

@@ -124,6 +124,9 @@ export const FRAME_ACTS = {
     can: (b) => b.on && !b.caseOpen && b.solenoid === 'wired' && !b.valveOpen,
     does: () => ({ clickProved: true }),
   },
-  tuckNewEnd: { can: (b) => b.end === 'in-hand', does: () => ({ end: 'tucked' }) },
+  tuckNewEnd: {
+    can: (b) => b.end === 'in-hand' || none(b),
+    does: (b) => (none(b) ? {} : { end: 'tucked' }),
+  },
   hangTag: nothing,
 } satisfies Acts

@@ -260,6 +260,9 @@ export function settleConversion(
     const { gun, liner, contactTip, nozzle } = plan.after.fitted
     Object.assign(fitted, { gun, liner, contactTip, nozzle })
   }
+  // Gas gear that comes out is kept: it is the way back.
+  if (plan.kind === 'to-gasless')
+    off.push({ kind: 'solenoid', count: 1 }, { kind: 'hose', count: 1 }, { kind: 'clip', count: 1 })
   if (before.gas && plan.kind !== 'fit-gun') {
     off.push({ kind: 'cylinder', gas: before.gas, count: 1 }, regulatorFor(before.gas))
   }

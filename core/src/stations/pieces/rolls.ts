@@ -73,8 +73,7 @@ export function judgeRolls(
     ),
   )
   const picked = storeIndex === null ? undefined : stock(c.store![storeIndex]!)
-  const pickedDirty =
-    picked !== undefined && conditionVerdict(picked.condition ?? right(picked)?.condition) === 'adjust'
+  const pickedDirty = picked !== undefined && conditionVerdict(right(picked)?.condition) === 'adjust'
   const turned = (rolls: Rolls, groove: Groove): Rolls => ({
     ...rolls,
     profile: groove.profile,
@@ -107,7 +106,12 @@ export function judgeRolls(
     also: worn(rule),
     // One that lay in the store dirty is brushed when it is on.
     cleanFirst: pickedDirty,
-    ...(pickedDirty && { comes: { ...fresh, ...grooveStates(picked), condition: picked.condition } }),
+    ...(pickedDirty && {
+      comes: {
+        ...fresh,
+        ...(picked.grooveConditions ? grooveStates(picked) : { condition: picked.condition }),
+      },
+    }),
   })
   if (rolls === undefined) return { ...change('rolls-not-read'), verdict: 'unknown' }
   if (rolls === null) return change('rolls-missing')

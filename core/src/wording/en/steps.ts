@@ -79,6 +79,7 @@ export const TOOL_NAMES: Record<Tool, string> = {
   pliers: 'pliers',
   tray: 'tray for what comes off',
   marker: 'marker and labels',
+  'liner-collet': 'collet, or sleeve and insert, of the polymer liner’s outside size',
   'hex-keys': 'driver or key for the rolls and gun',
   'fine-file': 'fine file or deburring tool',
   brush: 'stiff brush',

@@ -47,6 +47,11 @@ function start(machineId: string, wire = label.value, byHand = hand.value) {
   const run = runStore.start(machineId, wire, byHand)
   void router.push(`/change/${run.id}`)
 }
+/** The wire that is on stays: only what is wrong for it is mended. */
+function putRight(machineId: string) {
+  const run = runStore.start(machineId, '', undefined, { putRight: true, stage: 'match', job: {} })
+  void router.push(`/change/${run.id}`)
+}
 </script>
 
 <template>
@@ -72,6 +77,7 @@ function start(machineId: string, wire = label.value, byHand = hand.value) {
           :machine="machine"
           :offer="(chosen && wireText(chosen)) ?? (hand && label) ?? undefined"
           @start="start(machine.id)"
+          @put-right="putRight(machine.id)"
         />
         <div :style="{ height: `${below}px` }"></div>
         <div v-if="machineStore.list.length === 0" class="empty">

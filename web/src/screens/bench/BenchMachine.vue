@@ -10,15 +10,20 @@ import {
   UPKEEP_NAMES,
   upkeepDue,
   type Machine,
+  type Upkeep,
 } from '@pepper-knot/core'
 import { standingMarks } from '../../parts/marks.ts'
 import WireLine from '../../parts/WireLine.vue'
+import { useMachines } from '../../stores/machines.ts'
+import { useShop } from '../../stores/shop.ts'
 import { useSettings } from '../../stores/settings.ts'
 
 const props = defineProps<{ machine: Machine; offer?: string | undefined }>()
-defineEmits<{ start: [] }>()
+defineEmits<{ start: []; putRight: [] }>()
 const { t } = useI18n()
 const settings = useSettings()
+const shop = useShop()
+const machineStore = useMachines()
 
 const stands = computed(() => asItStands(props.machine, settings.all.practice))
 const marks = computed(() => standingMarks(props.machine, stands.value.findings, settings.units))
@@ -33,6 +38,22 @@ const left = computed(() =>
     ? ''
     : t('bench.left', { mass: formatMass(props.machine.fitted.spool.wireKg, settings.units) }),
 )
+/** What is wrong for the wire that is on. */
+const wrong = computed(
+  () => stands.value.findings?.filter((f) => f.verdict === 'change' || f.verdict === 'adjust').length ?? 0,
+)
+const today = new Date().toISOString()
+/** Upkeep past its day can be written down as done without a changeover. */
+const overdue = computed(() => upkeepDue(props.machine.upkeep, today).filter((u) => u.due))
+function doneToday(upkeep: Upkeep) {
+  const { machine } = props
+  shop.undoable(t('bench.upkeepDone', { what: UPKEEP_NAMES[upkeep], machine: machine.name }), () =>
+    machineStore.put({
+      ...machine,
+      upkeep: { ...machine.upkeep, [upkeep]: new Date().toISOString() },
+    }),
+  )
+}
 /** Upkeep past its day, and parts that are worn. */
 const due = computed(() => [
   ...upkeepDue(props.machine.upkeep, new Date().toISOString())
@@ -53,6 +74,13 @@ const due = computed(() => [
         ><b>{{ loaded }}</b> <span class="muted">{{ left }}</span></span
       >
       <v-btn
+        v-if="wrong"
+        variant="outlined"
+        :aria-label="t('bench.putRightOn', { n: wrong, machine: machine.name })"
+        @click="$emit('putRight')"
+        >{{ t('bench.putRight', { n: wrong }) }}</v-btn
+      >
+      <v-btn
         :variant="offer ? 'flat' : 'outlined'"
         :color="offer ? 'primary' : undefined"
         :aria-label="
@@ -65,7 +93,17 @@ const due = computed(() => [
         {{ offer ? t('bench.to', { wire: offer }) : t('bench.change') }}
       </v-btn>
     </header>
-    <p v-if="due.length" class="due tabular">{{ due.join(' · ') }}</p>
+    <div v-if="due.length" class="row">
+      <p class="due tabular">{{ due.join(' · ') }}</p>
+      <v-btn
+        v-for="u in overdue"
+        :key="u.upkeep"
+        size="small"
+        :aria-label="t('bench.doneTodayOf', { what: UPKEEP_NAMES[u.upkeep], machine: machine.name })"
+        @click="doneToday(u.upkeep)"
+        >{{ t('bench.doneToday') }}</v-btn
+      >
+    </div>
     <WireLine
       :marks="marks"
       :label="t('bench.lineOf', { machine: machine.name })"

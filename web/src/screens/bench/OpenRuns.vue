@@ -1,12 +1,14 @@
 <script setup lang="ts">
 import { useI18n } from 'vue-i18n'
 import { useMachines } from '../../stores/machines.ts'
+import { useRunNames } from '../../composables/useRunNames.ts'
 import { useRuns } from '../../stores/runs.ts'
 
 /** Changeovers that were begun and not signed off: a dead battery loses nothing. */
 const { t } = useI18n()
 const machineStore = useMachines()
 const runStore = useRuns()
+const nameOf = useRunNames()
 const name = (machineId: string) => machineStore.byId(machineId)?.name ?? '?'
 </script>
 
@@ -15,7 +17,7 @@ const name = (machineId: string) => machineStore.byId(machineId)?.name ?? '?'
     <div v-for="run in runStore.open" :key="run.id" class="run">
       <router-link :to="`/change/${run.id}`">
         <b>{{ t('bench.resume') }}</b>
-        {{ t('change.title', { machine: name(run.machineId), wire: run.label || '…' }) }}
+        {{ nameOf(run) }}
       </router-link>
       <span class="muted"
         >{{ t(`stage.${run.stage}`)

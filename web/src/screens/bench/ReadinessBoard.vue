@@ -10,6 +10,7 @@ import {
   type ReadinessRow,
   type WireByHand,
 } from '@pepper-knot/core'
+import LookBox from './LookBox.vue'
 import { useReadiness } from '../../stores/readiness.ts'
 import { useMachines } from '../../stores/machines.ts'
 import { useSettings } from '../../stores/settings.ts'
@@ -40,6 +41,14 @@ const told = (row: ReadinessRow, cell: ReadinessCell) =>
     minutes(cell),
     settings.units,
   )
+
+/** The cell that is looked at. */
+const looked = ref<{ row: ReadinessRow; cell: ReadinessCell } | null>(null)
+function begin() {
+  const { row, cell } = looked.value!
+  looked.value = null
+  emit('start', cell.machineId, row.byHand ? name(row) : row.label, row.byHand)
+}
 
 /** Arrows walk over the cells as over a sheet. */
 function walk(event: KeyboardEvent) {
@@ -97,7 +106,7 @@ function walk(event: KeyboardEvent) {
                   :data-at="`${r},${m}`"
                   :aria-label="told(row, cell)"
                   :title="told(row, cell)"
-                  @click="emit('start', machine.id, row.byHand ? name(row) : row.label, row.byHand)"
+                  @click="looked = { row, cell }"
                 >
                   <b class="tabular">{{ cellWords(cell, minutes(cell)).state }}</b>
                   <span>{{ cellWords(cell, minutes(cell)).detail }}</span>
@@ -108,6 +117,15 @@ function walk(event: KeyboardEvent) {
         </tbody>
       </table>
     </div>
+    <LookBox
+      v-if="looked"
+      :row="looked.row"
+      :cell="looked.cell"
+      :name="name(looked.row)"
+      :minutes="minutes(looked.cell)"
+      @close="looked = null"
+      @start="begin"
+    />
     <v-btn v-if="rows.length > FEW" variant="text" :aria-expanded="all" @click="all = !all">{{
       all ? t('board.fewer') : t('board.more', rows.length - FEW)
     }}</v-btn>

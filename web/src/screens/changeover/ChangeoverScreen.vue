@@ -35,17 +35,21 @@ watch(
 
 const sound = computed(() => plan.value.plan !== undefined && plan.value.plan.problems.length === 0)
 const reached = computed<Record<Stage, boolean>>(() => ({
-  decide: run.value?.frozen === undefined,
+  decide: run.value?.frozen === undefined && !run.value?.putRight,
   match: plan.value.plan !== undefined,
   gather: sound.value,
   swap: run.value?.frozen !== undefined,
   feed: run.value?.frozen !== undefined && sound.value,
-  'dial-in': run.value?.frozen !== undefined && sound.value,
+  'dial-in': run.value?.frozen !== undefined && sound.value && !run.value.putRight && !run.value.stopped,
   'sign-off':
     run.value?.frozen !== undefined &&
     sound.value &&
     plan.value.plan!.steps.every((s) => run.value!.done.includes(s.id)),
 }))
+/** What is put right has no wire to decide on, and no weld to dial in. */
+const stages = computed(() =>
+  run.value?.putRight ? STAGES.filter((s) => s !== 'decide' && s !== 'dial-in') : STAGES,
+)
 const saved = computed(() => shop.saveState === 'saved' || shop.saveState === 'saving')
 const go = (stage: Stage) => {
   if (run.value && reached.value[stage]) run.value.stage = stage
@@ -57,7 +61,7 @@ const stage = computed<Stage>(() =>
     ? run.value.stage
     : run.value?.frozen
       ? 'swap'
-      : plan.value.plan
+      : plan.value.plan || run.value?.putRight
         ? 'match'
         : 'decide',
 )
@@ -76,7 +80,7 @@ const stage = computed<Stage>(() =>
   <div v-else>
     <nav class="stages" :aria-label="t('change.stages')">
       <button
-        v-for="s in STAGES"
+        v-for="s in stages"
         :key="s"
         type="button"
         :class="{ on: s === stage }"

@@ -16,11 +16,14 @@ import {
   stepTitle,
   TOOL_NAMES,
   type Conversion,
+  type GatherLine,
+  type Part,
 } from '@pepper-knot/core'
 import { signOffId } from '../../storage/head.ts'
-import { useShop } from '../../stores/shop.ts'
+import { newId, useShop } from '../../stores/shop.ts'
 import { useMachines } from '../../stores/machines.ts'
 import { useParts } from '../../stores/parts.ts'
+import { usePromised } from '../../stores/promised.ts'
 import { useSettings } from '../../stores/settings.ts'
 import { settleWords } from './settleWords.ts'
 import SwapStage from './SwapStage.vue'
@@ -33,6 +36,7 @@ const shop = useShop()
 const settings = useSettings()
 const machineStore = useMachines()
 const partStore = useParts()
+const promised = usePromised()
 const machine = computed(() => run.value.frozen?.machine ?? machineStore.byId(run.value.machineId))
 
 const plan = computed<Conversion | undefined>(() => {
@@ -43,7 +47,7 @@ const plan = computed<Conversion | undefined>(() => {
       machine.value,
       run.value.conversion!,
       run.value.gun,
-      run.value.frozen?.store ?? partStore.list,
+      promised.left,
       settings.all.practice,
     )
   } catch {
@@ -51,7 +55,31 @@ const plan = computed<Conversion | undefined>(() => {
   }
 })
 const work = computed(() => t(`convert.kinds.${run.value.conversion}`))
-const missing = computed(() => plan.value?.gather.filter((g) => !g.have) ?? [])
+const keyOf = (line: GatherLine) => `${line.station}/${line.kind}`
+const textOf = (line: GatherLine) => partText(line.kind, line.spec, settings.units, line.piece)
+const without = (line: GatherLine) => run.value.without?.includes(keyOf(line)) ?? false
+const missing = computed(() => plan.value?.gather.filter((g) => !g.have && !g.later && !without(g)) ?? [])
+const state = (line: GatherLine) =>
+  without(line) ? t('convert.goesWithout') : line.later ? t('convert.later') : t('match.missing')
+/** Another than the usual is at hand, or somebody brings it: the work goes on without the store’s. */
+function toggle(line: GatherLine) {
+  const now = run.value.without ?? []
+  const key = keyOf(line)
+  run.value.without = now.includes(key) ? now.filter((k) => k !== key) : [...now, key]
+}
+function found(line: GatherLine) {
+  const { kind: specKind, ...spec } = line.spec as Record<string, unknown>
+  const type =
+    line.kind === 'gun' ? { type: specKind, part: 'whole' } : line.kind === 'nozzle' ? { type: specKind } : {}
+  partStore.put({
+    ...spec,
+    ...type,
+    id: newId(),
+    count: 1,
+    drawer: t('gather.onBench'),
+    kind: line.kind,
+  } as Part)
+}
 
 function begin() {
   const frozen = changeoverRequestSchema.safeParse(
@@ -115,9 +143,27 @@ function sign() {
       <section v-if="plan.gather.length">
         <h2>{{ t('gather.title') }}</h2>
         <ul>
-          <li v-for="line in plan.gather" :key="line.kind" :class="{ problem: !line.have }">
-            {{ partText(line.kind, line.spec, settings.units, line.piece)
-            }}{{ line.have ? ` (${line.drawer ?? t('why.inStore')})` : `: ${t('match.missing')}` }}
+          <li v-for="line in plan.gather" :key="keyOf(line)" class="line">
+            <span :class="{ problem: !line.have && !without(line) && !line.later }">
+              {{ partText(line.kind, line.spec, settings.units, line.piece)
+              }}{{ line.have ? ` (${line.drawer ?? t('why.inStore')})` : `: ${state(line)}` }}</span
+            >
+            <span v-if="!line.have" class="row">
+              <v-btn
+                size="small"
+                :aria-label="`${t('gather.found')}: ${textOf(line)}`"
+                @click="found(line)"
+                >{{ t('gather.found') }}</v-btn
+              >
+              <v-btn
+                v-if="!line.later"
+                size="small"
+                :aria-pressed="without(line)"
+                :aria-label="`${t('convert.without')}: ${textOf(line)}`"
+                @click="toggle(line)"
+                >{{ t('convert.without') }}</v-btn
+              >
+            </span>
           </li>
           <li v-for="tool in plan.tools" :key="tool">{{ TOOL_NAMES[tool] }}</li>
         </ul>
@@ -171,6 +217,13 @@ function sign() {
 li {
   padding: 6px 0;
   border-top: 1px solid var(--rule);
+}
+.line {
+  display: flex;
+  flex-wrap: wrap;
+  justify-content: space-between;
+  align-items: center;
+  gap: 6px 14px;
 }
 ol {
   counter-reset: step;

@@ -25,6 +25,7 @@ import LabelField from '../../parts/LabelField.vue'
 import JobFields from '../../parts/JobFields.vue'
 import { useParts } from '../../stores/parts.ts'
 import { useSettings } from '../../stores/settings.ts'
+import LookPanel from './LookPanel.vue'
 import WireAsks from './WireAsks.vue'
 import WireFinder from './WireFinder.vue'
 
@@ -74,6 +75,17 @@ function toggleHand() {
   if (byHand.value) setHand({})
   else delete run.value.byHand
 }
+/** What a wire by hand is called in lists. */
+function nameByHand({ family, tubular, diameterMm }: WireByHand): string {
+  const kind = kindText({ family, ...(tubular && { open: 'cored' as const }) })
+  return `${kind} ${tradeLabel(diameterMm, settings.units)}`
+}
+/** The looks are laid out once somebody asks for them. */
+const lost = ref(false)
+const lastWire = computed(() => {
+  const on = machine.value.fitted.wire
+  return on && 'label' in on ? on.label : undefined
+})
 /** A cored wire of which nobody knows the kind. */
 const CORED_UNKNOWN = 'cored-unknown'
 const kinds = [
@@ -91,8 +103,7 @@ const setKind = (kind: string) =>
 function setHand(change: Partial<WireByHand> | Record<string, undefined>) {
   const { tubular, ...next } = { ...hand.value, ...change } as WireByHand
   run.value.byHand = { ...next, ...(tubular && { tubular }) }
-  const kind = kindText({ family: next.family, ...(tubular && { open: 'cored' as const }) })
-  run.value.label = `${kind} ${tradeLabel(next.diameterMm, settings.units)}`
+  run.value.label = nameByHand(run.value.byHand as WireByHand)
 }
 </script>
 
@@ -146,6 +157,10 @@ function setHand(change: Partial<WireByHand> | Record<string, undefined>) {
         />
       </div>
       <v-btn variant="text" @click="toggleHand">{{ t(byHand ? 'decide.useLabel' : 'decide.useHand') }}</v-btn>
+      <details class="shelf" @toggle="lost ||= ($event.target as HTMLDetailsElement).open">
+        <summary>{{ t('lost.title') }}</summary>
+        <LookPanel v-if="lost" :last="lastWire" @choose="choose(nameByHand($event), $event)" />
+      </details>
       <details v-if="shelf.length" :open="shelfOpen" class="shelf">
         <summary>{{ t('decide.shelf', { n: shelf.length }) }}</summary>
         <div class="spools">

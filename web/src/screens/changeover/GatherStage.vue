@@ -1,9 +1,11 @@
 <script setup lang="ts">
 import { useRun } from '../../composables/useRun.ts'
-import { computed, markRaw } from 'vue'
+import { computed, markRaw, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import {
   findingAlso,
+  findingConsequence,
+  insteadWords,
   formatMinutes,
   keptPlan,
   handOf,
@@ -13,10 +15,15 @@ import {
   type ChangeoverRequest,
   type GatherLine,
   type Part,
+  type Station,
 } from '@pepper-knot/core'
-import { newId } from '../../stores/shop.ts'
+import { useRunNames } from '../../composables/useRunNames.ts'
+import { planOf } from '../../stores/plan.ts'
+import { usePromised } from '../../stores/promised.ts'
+import { newId, useShop } from '../../stores/shop.ts'
 import { useParts } from '../../stores/parts.ts'
 import { useSettings } from '../../stores/settings.ts'
+import ChoiceBox from './ChoiceBox.vue'
 import OrderList from './OrderList.vue'
 
 const { run, plan, read, title } = useRun()
@@ -24,15 +31,18 @@ const emit = defineEmits<{ next: [] }>()
 const { t } = useI18n()
 const settings = useSettings()
 const partStore = useParts()
+const shop = useShop()
+const promised = usePromised()
+const nameOf = useRunNames()
 
 const keyOf = (line: GatherLine) => `${line.station}/${line.kind}/${line.piece ?? ''}`
 const missing = computed(() => plan.value.gather.filter((line) => !line.have))
 const have = computed(() => plan.value.gather.filter((line) => line.have))
-const drawers = computed(() =>
-  [...new Set(have.value.map((line) => line.drawer ?? t('gather.noDrawer')))].sort(),
-)
-const inDrawer = (drawer: string) =>
-  have.value.filter((line) => (line.drawer ?? t('gather.noDrawer')) === drawer)
+/** What the store does not list is not said to lie there. */
+const drawerOf = (line: GatherLine) =>
+  line.drawer ?? t(line.storeIndex === null ? 'gather.byHand' : 'gather.noDrawer')
+const drawers = computed(() => [...new Set(have.value.map((line) => drawerOf(line)))].sort())
+const inDrawer = (drawer: string) => have.value.filter((line) => drawerOf(line) === drawer)
 const also = (line: GatherLine) =>
   findingAlso(
     plan.value.findings.find((f) => f.station === line.station)!,
@@ -60,6 +70,20 @@ function found(line: GatherLine) {
   const nozzle = line.kind === 'nozzle' ? { type: specKind } : {}
   partStore.put({ ...spec, ...base, ...wire, ...piece, ...nozzle, kind: line.kind } as Part)
 }
+const choosing = ref<Station | null>(null)
+/** What is done otherwise than usual, by choice. */
+const choices = computed(() => plan.value.findings.filter((f) => f.kept || f.instead))
+/** The plan as it would be with the whole store: a part that others have is missing only here. */
+const alone = computed(() =>
+  missing.value.length && promised.takenFor(run.value.id).size
+    ? planOf(run.value, shop.shop, shop.digest).plan
+    : undefined,
+)
+function heldBy(line: GatherLine): string[] {
+  const there = alone.value?.gather.find((l) => l.have && keyOf(l) === keyOf(line))
+  const id = there?.storeIndex == null ? undefined : alone.value!.context.store?.[there.storeIndex]?.id
+  return id ? promised.holders(id, run.value.id).map(nameOf) : []
+}
 const begun = computed(() => run.value.frozen !== undefined)
 function begin() {
   if (begun.value) return emit('next')
@@ -85,12 +109,42 @@ function begin() {
             <span class="muted"
               >{{ STATION_NAMES[line.station] }}{{ line.ifNeeded ? `, ${t('gather.ifNeeded')}` : '' }}</span
             >
+            <p v-if="heldBy(line).length">
+              <b>{{ t('gather.heldBy', { runs: heldBy(line).join('; ') }) }}</b>
+            </p>
             <p v-if="also(line).length" class="muted">{{ t('why.alsoDo') }} {{ also(line).join('; ') }}.</p>
           </div>
-          <v-btn v-if="!begun" @click="found(line)">{{ t('gather.found') }}</v-btn>
+          <div v-if="!begun" class="row">
+            <v-btn @click="found(line)">{{ t('gather.found') }}</v-btn>
+            <v-btn
+              v-if="line.kind !== 'wire'"
+              :aria-label="t('gather.elseOf', { part: text(line) })"
+              @click="choosing = line.station"
+              >{{ t('gather.else') }}</v-btn
+            >
+          </div>
         </li>
       </ul>
       <OrderList />
+    </section>
+    <section v-if="choices.length" class="chosen" :aria-label="t('choice.chosen')">
+      <h2>{{ t('gather.onBenchOf', { n: choices.length }) }}</h2>
+      <ul>
+        <li v-for="f in choices" :key="f.station" class="lack">
+          <div>
+            <b>{{ STATION_NAMES[f.station] }}</b>
+            {{ f.kept ? t('choice.kept') : t('choice.chosen') }}
+            <span class="muted">{{
+              f.kept
+                ? findingConsequence(f, settings.units)
+                : insteadWords(f, settings.units)
+                    .map((w) => w.consequence)
+                    .join(' ')
+            }}</span>
+          </div>
+          <v-btn v-if="!begun" @click="choosing = f.station">{{ t('gather.else') }}</v-btn>
+        </li>
+      </ul>
     </section>
     <div class="cols">
       <section v-for="drawer in drawers" :key="drawer" :aria-label="drawer">
@@ -136,6 +190,7 @@ function begin() {
         })
       }}</span>
     </div>
+    <ChoiceBox v-if="choosing" :station="choosing" @close="choosing = null" />
     <p class="muted caution">{{ t('app.defer') }}</p>
   </div>
 </template>

@@ -20,6 +20,7 @@ import WireLine from '../../parts/WireLine.vue'
 import { useShop } from '../../stores/shop.ts'
 import { useMachines } from '../../stores/machines.ts'
 import { useSettings } from '../../stores/settings.ts'
+import ChoiceBox from './ChoiceBox.vue'
 import FindingList from './FindingList.vue'
 import ThisChange from './ThisChange.vue'
 
@@ -39,6 +40,7 @@ const first = () =>
   marks.value[0]!
 const selected = ref<Station | null>(first().station)
 const editing = ref<Station | null>(null)
+const choosing = ref<Station | null>(null)
 const panel = ref<HTMLElement>()
 const finding = computed(
   () => plan.value.findings.find((f) => f.station === selected.value) ?? plan.value.findings[0]!,
@@ -46,7 +48,8 @@ const finding = computed(
 const count = (verdict: string) => marks.value.filter((m) => m.verdict === verdict).length
 const missing = computed(() => plan.value.gather.filter((g) => !g.have).length)
 const job = computed(() => {
-  const { material, thicknessMm } = plan.value.context.job!
+  if (!plan.value.context.job) return ''
+  const { material, thicknessMm } = plan.value.context.job
   return `${MATERIAL_NAMES[material]} ${formatLength(thicknessMm, settings.units)}`
 })
 // With what is assumed still in it: an editor opens on the assumption, and saving it is having looked.
@@ -97,6 +100,9 @@ function save(machine: Machine) {
       <p>{{ obstacleText(problem, settings.units).wayOut }}</p>
       <v-btn v-if="problem.rule === 'no-gas-gear'" to="/store/machines">{{ t('match.toConversion') }}</v-btn>
     </div>
+    <p v-if="plan.problems.length === 0 && plan.steps.length === 0" class="note" role="status">
+      {{ t('match.nothingToMend') }}
+    </p>
     <div v-if="assumed.length" class="note row">
       <span>{{ t('quick.assumed', assumed.length) }}</span>
       <v-btn @click="confirm">{{ t('quick.confirm') }}</v-btn>
@@ -120,6 +126,11 @@ function save(machine: Machine) {
             station: STATION_NAMES[finding.station],
           })
         }}</v-btn>
+        <v-btn
+          v-if="!locked && (finding.verdict === 'change' || finding.verdict === 'adjust')"
+          @click="choosing = finding.station"
+          >{{ t('gather.else') }}</v-btn
+        >
       </WhyPanel>
     </div>
     <FindingList :findings="plan.findings" @open="openAt" />
@@ -129,11 +140,13 @@ function save(machine: Machine) {
         variant="flat"
         color="primary"
         size="x-large"
-        :disabled="plan.problems.length > 0"
+        :disabled="plan.problems.length > 0 || plan.steps.length === 0"
         @click="$emit('next')"
         >{{ t(locked ? 'match.backToRun' : 'match.next') }}</v-btn
       >
-      <v-btn v-if="!locked" size="x-large" @click="$emit('back')">{{ t('match.back') }}</v-btn>
+      <v-btn v-if="!locked && !run.putRight" size="x-large" @click="$emit('back')">{{
+        t('match.back')
+      }}</v-btn>
       <span v-if="plan.minutes !== null" class="muted">{{
         t('match.minutes', {
           minutes: formatMinutes(plan.crew?.minutes ?? plan.minutes),
@@ -141,6 +154,7 @@ function save(machine: Machine) {
         })
       }}</span>
     </div>
+    <ChoiceBox v-if="choosing" :station="choosing" @close="choosing = null" />
     <StationEditor :machine="editable" :station="editing" @save="save" @close="editing = null" />
   </div>
 </template>

@@ -86,7 +86,7 @@ function sign() {
         <p v-if="ranWell" class="tabular">
           <b>{{ ranWell }}</b> {{ t('sign.tries', tries.length) }}
         </p>
-        <template v-else>
+        <template v-else-if="!run.putRight && !run.stopped">
           <p v-if="plan.start" class="tabular">{{ startSentence(plan.start, settings.units) }}</p>
           <p>
             {{ t('sign.noTries') }}

@@ -2,6 +2,7 @@
 import { useRun } from '../../composables/useRun.ts'
 import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
+import { useRouter } from 'vue-router'
 import {
   STATION_NAMES,
   STATIONS,
@@ -11,10 +12,17 @@ import {
   ranWellSentence,
   startOf,
   startSentence,
+  metalFor,
+  partsAgain,
+  wireAgain,
+  type Run,
 } from '@pepper-knot/core'
 import { exportShop } from '../../storage/exportShop.ts'
 import { signOffId } from '../../storage/head.ts'
 import { useShop } from '../../stores/shop.ts'
+import { useMachines } from '../../stores/machines.ts'
+import { useParts } from '../../stores/parts.ts'
+import { useRuns } from '../../stores/runs.ts'
 import { useSettings } from '../../stores/settings.ts'
 import MarkField from './MarkField.vue'
 
@@ -22,6 +30,7 @@ const { run, title } = useRun()
 const { t, d } = useI18n()
 const shop = useShop()
 const settings = useSettings()
+const partStore = useParts()
 const outcome = computed(() => run.value.outcome)
 
 const setup = computed(() => {
@@ -48,6 +57,33 @@ watch(
   async (id) => (canUndo.value = await shop.canUndo(signOffId(id))),
   { immediate: true },
 )
+/** Done again on the same machine: the same wire, job and schools, with what the store has now. */
+const machineStore = useMachines()
+const runStore = useRuns()
+const router = useRouter()
+const here = computed(() => machineStore.byId(run.value.machineId) !== undefined)
+const canRepeat = computed(() => here.value && !run.value.conversion && run.value.label !== '')
+function repeat() {
+  const { machineId, label, byHand, job, practice } = plainRun()
+  begin(machineId, label, byHand, { job, ...(practice && { practice }), stage: 'decide' })
+}
+/** Back as it was: the wire that was on, and the parts that came off where the store still has them. */
+const canReverse = computed(() => here.value && !run.value.conversion && outcome.value?.before.wire != null)
+function reverse() {
+  const { machineId, job } = plainRun()
+  const { wire, label, byHand } = wireAgain(outcome.value!.before.wire!)
+  const use = partsAgain(outcome.value!.before, partStore.list)
+  begin(machineId, label, byHand, {
+    job: { ...job, ...(wire && metalFor(wire, job) && { material: metalFor(wire, job) }) },
+    ...(Object.keys(use).length && { use }),
+    stage: 'decide',
+  })
+}
+const plainRun = (): Run => JSON.parse(JSON.stringify(run.value)) as Run
+function begin(machineId: string, label: string, byHand: Run['byHand'], more: Partial<Run>) {
+  const fresh = runStore.start(machineId, label, undefined, { ...more, ...(byHand && { byHand }) })
+  void router.push(`/change/${fresh.id}`)
+}
 /** What was written can be mended without taking the change back. */
 const mending = ref(false)
 const note = ref('')
@@ -87,6 +123,9 @@ function mended() {
         >
       </p>
     </header>
+    <p v-if="outcome?.stopped" class="note note--stop">
+      <b>{{ t('stop.card') }}</b>
+    </p>
     <dl class="tabular">
       <template v-for="row in setup" :key="row.station">
         <dt>{{ STATION_NAMES[row.station] }}</dt>
@@ -116,6 +155,8 @@ function mended() {
       <v-btn @click="print">{{ t('sign.print') }}</v-btn>
       <v-btn v-if="!mending" @click="mend">{{ t('sign.mend') }}</v-btn>
       <v-btn v-if="canUndo" @click="shop.undo(signOffId(run.id))">{{ t('sign.undo') }}</v-btn>
+      <v-btn v-if="canRepeat" @click="repeat">{{ t('sign.repeat') }}</v-btn>
+      <v-btn v-if="canReverse" @click="reverse">{{ t('sign.reverse') }}</v-btn>
       <v-btn to="/">{{ t('nav.bench') }}</v-btn>
     </div>
   </div>

@@ -26,6 +26,7 @@ import CaptiveChain from './CaptiveChain.vue'
 import CrewSheet from './CrewSheet.vue'
 import FeedGuide from './FeedGuide.vue'
 import RunSide from './RunSide.vue'
+import StopBox from './StopBox.vue'
 import StepButtons from './StepButtons.vue'
 import StepCard from './StepCard.vue'
 import StepList from './StepList.vue'
@@ -45,6 +46,7 @@ const steps = computed(() => props.plan.steps)
 const at = computed(() => steps.value.findIndex((s) => !run.value.done.includes(s.id)))
 const step = computed(() => (at.value < 0 ? undefined : steps.value[at.value]))
 const whole = ref(false)
+const stopping = ref(false)
 const card = ref<{ focus: () => void }>()
 
 /** The list for two, where the practice asks for it. */
@@ -190,7 +192,7 @@ const left = computed(() => steps.value.slice(Math.max(0, at.value)).reduce((sum
       <template v-else>
         <StepCard ref="card" :step="step" :findings="plan.findings">
           <v-btn
-            v-if="step.task === 'readStation' && step.station"
+            v-if="step.task === 'readStation' && step.station && !step.facts.going && !run.stopped"
             class="write"
             @click="writing = step.station"
             >{{ t('run.write') }}</v-btn
@@ -206,10 +208,16 @@ const left = computed(() => steps.value.slice(Math.max(0, at.value)).reduce((sum
         <v-btn variant="text" :aria-pressed="whole" @click="whole = !whole">{{
           t(whole ? 'run.oneStep' : 'run.whole')
         }}</v-btn>
-        <v-btn v-if="!run.conversion" variant="text" @click="planAgain">{{ t('run.planAgain') }}</v-btn>
+        <v-btn v-if="!run.conversion && !run.stopped" variant="text" @click="stopping = true">{{
+          t('stop.offer')
+        }}</v-btn>
+        <v-btn v-if="!run.conversion && !run.stopped" variant="text" @click="planAgain">{{
+          t('run.planAgain')
+        }}</v-btn>
       </div>
     </div>
     <RunSide v-if="!shared" :steps="steps" :at="at" />
+    <StopBox v-if="stopping" @close="stopping = false" />
     <StationEditor
       :machine="machineStore.asPlanned(plan.context.machine)"
       :station="writing"

@@ -83,16 +83,18 @@ export const CABINET_STEPS = {
     how: 'Control plug out, knob loose, pull straight.',
   }),
   gunSwap: (r) => ({
-    say: `Take the ${nameIn(GUN_NAMES, r.t('wanted'))} instead.`,
-    how: 'Label the old one and hang it up straight.',
+    say: r.f.first
+      ? `Bring the ${nameIn(GUN_NAMES, r.t('wanted'))} to the machine and lay it straight.`
+      : `Take the ${nameIn(GUN_NAMES, r.t('wanted'))} instead.`,
+    how: `${r.f.first ? '' : 'Label the old one and hang it up straight. '}Look at it before it goes on: O-rings whole, nothing bent, which liner and tip are in it.`,
   }),
   oRing: () => ({ say: 'Fit new O-rings at the gun connector.', how: 'No oil; wipe the seats.' }),
   oRingCheck: () => ({
     say: 'Look at the O-rings of the gun: no cracks, no flats, a trace of grease.',
     how: 'A cracked one is replaced now.',
   }),
-  gunBack: () => ({
-    say: 'Put the gun back: pushed home until no O-ring shows, knob tight, control plug in.',
+  gunBack: (r) => ({
+    say: `${r.f.first ? 'Put the gun on' : 'Put the gun back'}: pushed home until no O-ring shows, knob tight, control plug in.`,
   }),
   blowOutLiner: () => ({
     say: 'Blow the liner out with dry air from the machine end.',
@@ -125,8 +127,10 @@ export const CABINET_STEPS = {
     how: 'A stiff brush, never a solvent with chlorine.',
   }),
   swapStuds: (r) => ({
-    say: `Swap the two cables inside the cabinet: ${cable(r)}.`,
-    how: 'Is the mains plug out? Mark them first. Nuts tight: a loose stud heats. Close the case.',
+    say: r.f.nothingOn
+      ? `Connect the two cables inside the cabinet: ${cable(r)}.`
+      : `Swap the two cables inside the cabinet: ${cable(r)}.`,
+    how: `Is the mains plug out? ${r.f.nothingOn ? '' : 'Mark them first. '}Nuts tight: a loose stud heats. Close the case.`,
     why: polarityWhy(r),
   }),
   tightenStuds: () => ({

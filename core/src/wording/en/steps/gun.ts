@@ -86,6 +86,43 @@ function handWords(r: Reader): string {
   return `${r.t('hand') === 'drag' ? 'Drag' : 'Push'} the gun, leaning 10–15°, ${distance}${place}.`
 }
 
+/** Stringer or weave, how fast, and how the end is filled. common practice, no source */
+function wayWords(r: Reader): string {
+  const mm = r.f.thicknessMm === undefined ? undefined : Number(r.f.thicknessMm)
+  const sheet = mm !== undefined && mm < 2
+  const bead =
+    r.t('position') === 'vertical-up'
+      ? 'Small weave or triangle, a pause at each side.'
+      : r.f.hand === 'drag' || r.f.soft || sheet
+        ? 'Straight stringer beads, no weave.'
+        : 'A stringer, or a narrow weave no wider than two or three wires.'
+  const travel = sheet
+    ? 'Travel fast enough that the puddle stays small; short runs on sheet.'
+    : 'Travel so that the arc stays on the leading edge of the puddle.'
+  const crater = r.f.soft
+    ? 'At the end go back over the last centimetre and fill the crater: aluminium cracks there.'
+    : 'At the end stop, go back a little and fill the crater.'
+  return `${bead} ${travel} ${crater}`
+}
+
+/** What a good weld of this family looks like, and where to look. common practice, no source */
+function goodWords(r: Reader): string {
+  const mm = r.f.thicknessMm === undefined ? undefined : Number(r.f.thicknessMm)
+  const back =
+    mm !== undefined && mm < 3 ? ' Turn the sheet over: an even line of heat, no drops through.' : ''
+  const toes = 'Toes run out flat, without a groove or a roll-over.'
+  const looks: Record<string, string> = {
+    'flux-cored-self-shielded': 'Slag covers it all and comes off in one piece; no worm tracks under it.',
+    'flux-cored-gas-shielded': 'Slag covers it all and peels; no worm tracks, little spatter.',
+    'metal-cored': 'Smooth and nearly without spatter, only islands of glass on it.',
+    'solid-stainless': 'Straw to gold in colour; grey and rough is too hot or short of gas.',
+    aluminium: 'Bright, with a white cleaned strip beside it and no black soot.',
+    'silicon-bronze': 'It wets the sheet, which did not melt; a smooth golden bead.',
+  }
+  const look = looks[r.t('family')] ?? 'Even ripples, little spatter, a steady fry.'
+  return `${toes} ${look}${back} Tacks: a little hotter than beads, short, flat, and dressed before they are welded over.`
+}
+
 /** At the gun. */
 export const GUN_STEPS = {
   coolGun: () => ({
@@ -132,7 +169,11 @@ export const GUN_STEPS = {
   }),
   linerIn: (r) => ({
     say: `Push the ${nameIn(LINER_NAMES, r.t('wanted'))} liner in from the machine end until it bottoms.`,
-    how: 'Diffuser off, so that it does not catch on the thread. No kinks. Collet, O-ring, nut snug: over-tightened O-rings leak.',
+    how: `Diffuser off, so that it does not catch on the thread. No kinks. A short brass or bronze end goes to the hot end of the gun; ${
+      r.t('trim') === 'long' || r.f.soft
+        ? 'the polymer end to the rolls. '
+        : 'the collet sits at the machine. '
+    }${r.f.soft ? 'A polymer liner is held by its own collet, or by a sleeve and insert of its outside size; the ones of the steel liner do not grip it. ' : ''}O-ring, nut snug: over-tightened O-rings leak.`,
   }),
   linerTrim: (r) => trimWords(r),
   innerLiner: (r) => ({ say: `Fit the short liner for ${r.size} in the gun.`, how: 'Square ends, no burr.' }),
@@ -198,7 +239,7 @@ export const GUN_STEPS = {
   clampOn: () => ({ say: 'Work clamp on clean, bright metal, near the weld.' }),
   testWeld: (r) => ({
     say: `${toSet(r)}, and weld a test on scrap of the same thickness.`,
-    how: `${handWords(r)} ${r.f.taps ? 'Taps have no volts on them: take the machine’s chart for about these. ' : ''}Helmet down, screens up, ventilation on. Change one thing at a time. Good when the last two look the same and right.`,
+    how: `${handWords(r)} ${wayWords(r)} ${r.f.taps ? 'Taps have no volts on them: take the machine’s chart for about these. ' : ''}Helmet down, screens up, ventilation on. Change one thing at a time. ${goodWords(r)} Good when the last two look the same and right.`,
     why: 'The test tells what no list can; the machine’s own chart comes before these figures.',
   }),
 } satisfies Partial<Record<Task, Say>>

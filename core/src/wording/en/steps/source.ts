@@ -15,7 +15,9 @@ export const SOURCE_STEPS = {
     why: 'They hold charge with the plug out.',
   }),
   swapPlugs: (r) => ({
-    say: `Swap the two cable plugs: ${cable(r)}.`,
+    say: r.f.nothingOn
+      ? `Connect the two cables at the front: ${cable(r)}.`
+      : `Swap the two cable plugs: ${cable(r)}.`,
     how: 'Is the mains plug out? Push home and twist tight: a loose plug heats.',
     why: polarityWhy(r),
   }),

@@ -24,7 +24,9 @@ export const SPOOL_STEPS = {
     say:
       r.f.oldDrum === true
         ? 'Clip the end of the wire at the drum, draw the conduit off the inlet guide, and roll the drum away.'
-        : 'Take the old spool off and bag it with its label.',
+        : r.f.onlySpool
+          ? 'Take the spool that is on the hub off, if there is one, and bag it with its label.'
+          : 'Take the old spool off and bag it with its label.',
     how: r.f.oldDrum === true ? 'Hood stays on.' : `Mind the retainer.${retainer(r.f.spoolReverse)}`,
   }),
   adapterOff: () => ({ say: 'Take the adapter off the hub, and keep it with its drawer.' }),
@@ -40,7 +42,7 @@ export const SPOOL_STEPS = {
     r.t('mount') === 'drum'
       ? DRUM
       : {
-          say: `Mount the new spool: wire leaving ${r.f.leaves === undefined ? 'in line with the inlet guide' : `from the ${r.t('leaves')}`}, ${r.f.locator === 'none' ? 'home on the hub' : `${r.t('locator')} in its hole`}, retainer on.`,
+          say: `${r.f.again ? 'Put the spool on again' : 'Mount the new spool'}: wire leaving ${r.f.leaves === undefined ? 'in line with the inlet guide' : `from the ${r.t('leaves')}`}, ${r.f.locator === 'none' ? 'home on the hub' : `${r.t('locator')} in its hole`}, retainer on.`,
           how: `${r.f.inletBeforeSpool ? 'On this machine the wire passes the inlet spring before the spool goes on. ' : ''}The end stays tucked.${r.f.spoolReverse ? ' The retainer is reverse-threaded: it tightens anticlockwise.' : ''}`,
           why: 'No reverse bend on the way to the rolls.',
         },

@@ -1,0 +1,66 @@
+<script setup lang="ts">
+import { computed, markRaw } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { keptPlan, stepHow, stepTitle, stopHere, type Changeover } from '@pepper-knot/core'
+import { useRun } from '../../composables/useRun.ts'
+import DialogBox from '../../parts/DialogBox.vue'
+import { useSettings } from '../../stores/settings.ts'
+import { useShop } from '../../stores/shop.ts'
+
+/** Breaking off in the middle: the steps that leave it safe, shown before they are taken. */
+const emit = defineEmits<{ close: [] }>()
+const { t } = useI18n()
+const shop = useShop()
+const settings = useSettings()
+const { run, plan } = useRun()
+const stopped = computed<Changeover | undefined>(() => {
+  try {
+    return stopHere(plan.value, run.value.done)
+  } catch {
+    return undefined
+  }
+})
+const rest = computed(() => stopped.value?.steps.filter((s) => !run.value.done.includes(s.id)) ?? [])
+function take() {
+  const kept = run.value
+  const now = stopped.value!
+  shop.undoable(t('stop.told'), () => {
+    kept.planned = markRaw(keptPlan(now))
+    kept.stopped = true
+    kept.stage = 'swap'
+  })
+  emit('close')
+}
+</script>
+
+<template>
+  <DialogBox :label="t('stop.title')" @close="emit('close')">
+    <h2>{{ t('stop.title') }}</h2>
+    <template v-if="stopped">
+      <p>{{ t('stop.text') }}</p>
+      <h3>{{ t('stop.steps') }}</h3>
+      <ol>
+        <li v-for="step in rest" :key="step.id">
+          <b>{{ stepTitle(step, settings.units) }}</b>
+          <span class="muted">{{ stepHow(step, settings.units) }}</span>
+        </li>
+      </ol>
+    </template>
+    <p v-else class="problem" role="alert">{{ t('stop.impossible') }}</p>
+    <div class="row">
+      <v-btn v-if="stopped" variant="flat" color="primary" @click="take">{{ t('stop.take') }}</v-btn>
+      <v-btn @click="emit('close')">{{ t('stop.cancel') }}</v-btn>
+    </div>
+  </DialogBox>
+</template>
+
+<style scoped>
+ol {
+  padding-left: 22px;
+  display: grid;
+  gap: 8px;
+}
+li span {
+  display: block;
+}
+</style>
