@@ -44,7 +44,6 @@ describe('the first conversion of a gasless machine to gas', () => {
       'clip',
       'cylinder',
       'hose',
-      'nozzle',
       'regulator',
       'solenoid',
     ])

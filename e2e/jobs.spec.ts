@@ -1,0 +1,178 @@
+import type { Page } from '@playwright/test'
+import { choose, decide, doStep, expect, gatherAndBegin, open, runAll, test } from './bench.ts'
+import { inStore } from './store.ts'
+
+/** Whole walks take a minute each: they are walked in the long bench. */
+const long = process.env.LONG === '1'
+
+interface Kept {
+  name: string
+  fitted: Record<string, unknown>
+  upkeep?: Record<string, string>
+}
+const machineOf = async (page: Page, name: string): Promise<Kept> => {
+  const { records } = await inStore(page)
+  const machines = records.flatMap(([key, { versions }]) => (key.startsWith('machine') ? [versions[0]!.content] : []))
+  return machines.find((m) => m.name === name) as unknown as Kept
+}
+const sign = async (page: Page) => {
+  await page.getByRole('button', { name: 'Sign off and save' }).click()
+  await expect(page.getByText(/^Signed off/)).toBeVisible()
+}
+/** On to the sign-off, however many steps are left. */
+async function toTheEnd(page: Page): Promise<string[]> {
+  const said = await runAll(page)
+  return said
+}
+
+test('put right: the worn tip is changed, nothing else, and the wire stays', async ({ page }) => {
+  await open(page)
+  await page.getByRole('button', { name: /^Put \d right on Skua/ }).click()
+  await expect(page.getByRole('heading', { level: 1, name: /^Skua put right/ })).toBeVisible()
+  await gatherAndBegin(page)
+  const said = (await toTheEnd(page)).join(' ')
+  expect(said).toContain('Screw the tip on')
+  expect(said).not.toMatch(/Cut the wire on the spool side|Mount the new spool|pressure arm/)
+  await sign(page)
+  const { fitted } = await machineOf(page, 'Skua')
+  expect(fitted.contactTip).toMatchObject({ stamp: '1.2', aluminiumBore: true })
+  expect(fitted.contactTip).not.toHaveProperty('condition', 'worn')
+  expect(fitted.wire).toEqual({ label: 'ER5356 1.2 mm' })
+})
+
+test('going on with what there is: a missing guide is left, what hurts cannot be, and the card says so', async ({
+  page,
+}) => {
+  await open(page, '/store/parts')
+  await open(page)
+  await decide(page, 'Tern', 'ER4043 0.9 mm 2 kg', 'aluminium', '3 mm')
+  await page.getByRole('button', { name: 'Gather', exact: true }).last().click()
+  const begin = page.getByRole('button', { name: 'Begin the run' })
+  await expect(begin).toBeDisabled()
+  const ways = page.getByRole('button', { name: /^Another way for/ })
+  while ((await ways.count()) > 0) {
+    const before = await ways.count()
+    await ways.first().click()
+    const box = page.getByRole('dialog')
+    const open = box.getByRole('radio').and(box.locator(':enabled'))
+    if ((await open.count()) === 0) {
+      await box.getByRole('button', { name: 'Cancel' }).click()
+      await page.getByRole('button', { name: 'I have found one' }).first().click()
+    } else {
+      await open.first().check()
+      const sure = box.getByLabel('I have read what comes of it')
+      if (await sure.isVisible()) await sure.check()
+      await box.getByRole('button', { name: 'Choose this' }).click()
+    }
+    await expect(ways).toHaveCount(before - 1)
+  }
+  await expect(begin).toBeEnabled()
+  if (!long) return
+  await begin.click()
+  await toTheEnd(page)
+  await sign(page)
+})
+
+test('aluminium without a polymer outlet guide: the liner is led up, trimmed for it and written down', async ({
+  page,
+}) => {
+  test.skip(!long)
+  await open(page)
+  await decide(page, 'Gull', 'ER5356 1.2 mm 7 kg', 'aluminium', '4 mm')
+  await page.getByText('Where good welders differ').click()
+  await page.getByRole('button', { name: 'the liner itself, led up to the rolls' }).click()
+  await gatherAndBegin(page)
+  const said = (await toTheEnd(page)).join(' ')
+  expect(said).toMatch(/outlet tube out/)
+  expect(said).toMatch(/Trim the liner at the roll end/)
+  await sign(page)
+  const { fitted } = await machineOf(page, 'Gull')
+  expect(fitted).toMatchObject({ outletGuide: null, gun: { linerTrim: 'long' } })
+})
+
+test('stopped in the middle: the steps to a safe stop, and the machine as it then stands', async ({ page }) => {
+  await open(page)
+  await decide(page, 'Tern', 'E71T-11 .030 10 lb', 'mild steel', '1/8')
+  await gatherAndBegin(page)
+  for (let said = ''; !/Pull the old wire out/.test(said);) said = await doStep(page)
+  await page.getByRole('button', { name: 'Stop here' }).click()
+  const box = page.getByRole('dialog')
+  await expect(box.getByText('Hang a tag on the machine', { exact: false })).toBeVisible()
+  await box.getByRole('button', { name: 'Stop, and show these steps' }).click()
+  await toTheEnd(page)
+  await sign(page)
+  await expect(page.getByText('Broken off before its end')).toBeVisible()
+  const tern = await machineOf(page, 'Tern')
+  expect(tern.fitted).toMatchObject({ wire: null, polarity: 'DCEP', driveRolls: { active: '.025' } })
+})
+
+test('again, and back as it was: a signed-off change begins both', async ({ page }) => {
+  await open(page)
+  await page.getByRole('button', { name: /^Put \d right on Skua/ }).click()
+  await page.getByRole('button', { name: 'Gather', exact: true }).last().click()
+  await page.goto('/change')
+  await page.getByRole('main').getByRole('link', { name: /Tern|Gull|Dunlin|Skua/ }).last().click()
+  await page.getByRole('button', { name: 'Do it again' }).click()
+  await expect(page.getByRole('heading', { level: 1, name: /^Which wire goes on/ })).toBeVisible()
+})
+
+test('the only set is promised once: the second change is told which has it', async ({ page }) => {
+  await open(page)
+  await decide(page, 'Gull', 'E71T-11 .035 10 lb', 'mild steel', '3 mm')
+  await open(page)
+  await decide(page, 'Dunlin', 'E71T-11 .035 10 lb', 'mild steel', '3 mm')
+  await page.getByRole('button', { name: 'Gather', exact: true }).last().click()
+  await expect(page.getByText(/promised to: Gull to E71T-11/).first()).toBeVisible()
+})
+
+test('a cell of the board is looked at, and leaves nothing behind', async ({ page }) => {
+  await open(page)
+  const cell = page.getByRole('button', { name: /on Tern: missing/ }).first()
+  await cell.click()
+  const box = page.getByRole('dialog')
+  await expect(box.getByRole('heading', { name: 'What it asks for' })).toBeVisible()
+  await page.keyboard.press('Escape')
+  await expect(box).toBeHidden()
+  await expect(page.getByRole('region', { name: 'Changeovers under way' })).toHaveCount(0)
+})
+
+test('upkeep is written down without a changeover', async ({ page }) => {
+  await open(page)
+  const done = page.getByRole('button', { name: /done today on Gull/ })
+  await done.click()
+  await expect(done).toHaveCount(0)
+  const at = Object.values((await machineOf(page, 'Gull')).upkeep ?? {}).sort().at(-1)!
+  expect(Date.now() - Date.parse(at)).toBeLessThan(60_000)
+})
+
+test('a box that is lost: what is found by looking makes a plan that asks for the box at its end', async ({ page }) => {
+  await open(page)
+  await page.getByRole('button', { name: 'Change the wire on Tern' }).click()
+  await page.getByText('Box lost? Find out by looking').click()
+  await page.getByRole('button', { name: 'a seam, and powder inside' }).click()
+  await page.getByRole('button', { name: 'sticks', exact: true }).click()
+  await page.getByLabel('Ten turns side by side on a rod').fill('8 mm')
+  await page.getByLabel('Ten turns side by side on a rod').press('Tab')
+  await page.getByRole('button', { name: 'Plan with what is known' }).click()
+  await choose(page, 'Metal', 'mild steel')
+  await page.getByLabel('Thickness').fill('3 mm')
+  await page.getByRole('button', { name: 'Match it' }).click()
+  await page.getByRole('button', { name: 'Gather', exact: true }).last().click()
+  await expect(page.getByRole('button', { name: 'Begin the run' })).toBeVisible()
+})
+
+test('work on the machine: another gun by its own parts, nothing undefined, exchanged and unread', async ({ page }) => {
+  await open(page, '/store/machines')
+  await page.getByRole('button', { name: /Fit another gun/ }).first().click()
+  const choice = page.getByRole('button', { name: 'push-pull gun' })
+  if (await choice.isVisible()) await choice.click()
+  await expect(page.getByRole('main')).not.toContainText('undefined')
+  await page.getByRole('button', { name: /^Go on without/ }).first().click()
+  if (!long) return
+  const begin = page.getByRole('button', { name: 'Begin the run' })
+  while (await begin.isDisabled()) await page.getByRole('button', { name: /^Go on without/, pressed: false }).first().click()
+  await begin.click()
+  const done = page.getByText('Every step is done')
+  while (!(await done.isVisible())) expect(await doStep(page)).not.toMatch(/undefined/)
+  await sign(page)
+})
