@@ -55,7 +55,7 @@ function begin(kind: ConversionKind, type?: (typeof GUN_KINDS)[number]) {
       :model-value="undefined"
       :ask="t('convert.which')"
       :choices="
-        GUN_KINDS.filter((k) => k !== machine.fitted.gun?.kind).map((value) => ({
+        GUN_KINDS.map((value) => ({
           value,
           title: GUN_NAMES[value]!,
         }))
