@@ -2,7 +2,8 @@
  * npm run bench: every pair of wires planned, the readiness board of a large shop, the feed bench against
  * mathjs and a bare loop, dialling in on simulated arcs, and the order search against a
  * general solver. `npm run bench -- combinations` runs setups at random instead; `long` tries every law
- * at its full count, the browser’s among them; `record` is what a touch costs in a long record; any name runs that one alone.
+ * at its full count, the browser’s among them the walks of every job too; `record` is what a touch costs in a long record; `proof` holds the proof
+ * against a checker of its own; any name runs that one alone.
  */
 import { join } from 'node:path'
 import { build, install, root, run } from './prepare.mjs'
@@ -19,6 +20,7 @@ const known = [
   'notes',
   'load',
   'record',
+  'proof',
   'long',
 ]
 const asked = process.argv.slice(2)
@@ -29,14 +31,21 @@ if (odd) {
 }
 /** Every law at its full count: the sample of each runs with `npm test`. */
 function long() {
-  const laws = ['plans.property', 'setups.property', 'labels', 'house', 'record', 'books', 'pool'].map(
-    (name) => `test/${name}`,
-  )
+  const laws = [
+    'plans.property',
+    'setups.property',
+    'labels',
+    'house',
+    'record',
+    'books',
+    'pool',
+    'order',
+  ].map((name) => `test/${name}`)
   const env = { ...process.env, LONG: '1' }
   const status = run('npx', ['jest', '--verbose', ...laws], { env })
   build()
   return (
-    run('npx', ['playwright', 'test', 'record'], {
+    run('npx', ['playwright', 'test', 'record', 'jobs'], {
       env,
       cwd: join(root, 'e2e'),
     }) || status

@@ -74,7 +74,9 @@ const title = computed(() => t('look.title', { wire: props.name, machine: machin
 <template>
   <DialogBox :label="title" @close="emit('close')">
     <h2>{{ title }}</h2>
-    <p>{{ cellSentence(cell, { wire: name, machine: machine.name }, minutes, settings.units) }}</p>
+    <p v-if="cell.state !== 'missing'">
+      {{ cellSentence(cell, { wire: name, machine: machine.name }, minutes, settings.units) }}
+    </p>
     <div v-for="problem in problems" :key="problem.rule" class="note note--stop">
       <b class="problem">{{ obstacleText(problem, settings.units).message }}</b>
       <p>{{ obstacleText(problem, settings.units).wayOut }}</p>

@@ -101,6 +101,7 @@ const money = computed(() => {
           ]"
         />
         <ChoiceRow
+          v-if="!run.putRight"
           v-model="run.wireCondition"
           :ask="t('this.newWire')"
           :choices="
@@ -110,7 +111,14 @@ const money = computed(() => {
             }))
           "
         />
-        <p v-if="plan.context.oldWire">{{ money }}</p>
+        <p
+          v-if="
+            plan.context.oldWire &&
+            plan.steps.some((s) => s.facts.lengthM !== undefined && s.facts.way !== undefined)
+          "
+        >
+          {{ money }}
+        </p>
       </div>
     </div>
     <details>
