@@ -12,7 +12,9 @@ interface Kept {
 }
 const machineOf = async (page: Page, name: string): Promise<Kept> => {
   const { records } = await inStore(page)
-  const machines = records.flatMap(([key, { versions }]) => (key.startsWith('machine') ? [versions[0]!.content] : []))
+  const machines = records.flatMap(([key, { versions }]) =>
+    key.startsWith('machine') ? [versions[0]!.content] : [],
+  )
   return machines.find((m) => m.name === name) as unknown as Kept
 }
 const sign = async (page: Page) => {
@@ -79,8 +81,8 @@ test('aluminium without a polymer outlet guide: the liner is led up, trimmed for
   test.skip(!long)
   await open(page)
   await decide(page, 'Gull', 'ER5356 1.2 mm 7 kg', 'aluminium', '4 mm')
-  await page.getByText('Where good welders differ').click()
-  await page.getByRole('button', { name: 'the liner itself, led up to the rolls' }).click()
+  await page.getByText('Ways of working for this change').click()
+  await choose(page, 'Soft wire after the rolls', 'the liner itself, led up to the rolls')
   await gatherAndBegin(page)
   const said = (await toTheEnd(page)).join(' ')
   expect(said).toMatch(/outlet tube out/)
@@ -90,7 +92,9 @@ test('aluminium without a polymer outlet guide: the liner is led up, trimmed for
   expect(fitted).toMatchObject({ outletGuide: null, gun: { linerTrim: 'long' } })
 })
 
-test('stopped in the middle: the steps to a safe stop, and the machine as it then stands', async ({ page }) => {
+test('stopped in the middle: the steps to a safe stop, and the machine as it then stands', async ({
+  page,
+}) => {
   await open(page)
   await decide(page, 'Tern', 'E71T-11 .030 10 lb', 'mild steel', '1/8')
   await gatherAndBegin(page)
@@ -107,7 +111,9 @@ test('stopped in the middle: the steps to a safe stop, and the machine as it the
   // From what is signed off: the same again, or back as it was.
   const card = page.url()
   await page.getByRole('button', { name: 'Do it again' }).click()
-  await expect(page.getByRole('textbox', { name: 'What does the box say?' })).toHaveValue('E71T-11 .030 10 lb')
+  await expect(page.getByRole('textbox', { name: 'What does the box say?' })).toHaveValue(
+    'E71T-11 .030 10 lb',
+  )
   await page.goto(card)
   await page.getByRole('button', { name: 'Put it back as it was' }).click()
   await expect(page.getByRole('textbox', { name: 'What does the box say?' })).toHaveValue('ER70S-6 .025')
@@ -120,6 +126,13 @@ test('the only set is promised once: the second change is told which has it', as
   await decide(page, 'Dunlin', 'E70C-6M 1.2 mm 15 kg', 'mild steel', '6 mm')
   await page.getByRole('button', { name: 'Gather', exact: true }).last().click()
   await expect(page.getByText(/promised to: Gull to E70C-6M/).first()).toBeVisible()
+  // One list to buy from, for all that is planned: the second change asks for what the first has.
+  await page.goto('/change')
+  await expect(
+    page
+      .getByRole('region', { name: 'To buy for every planned change' })
+      .getByRole('row', { name: /E70C-6M.*Dunlin/ }),
+  ).toBeVisible()
 })
 
 test('a cell of the board is looked at, and leaves nothing behind', async ({ page }) => {
@@ -138,11 +151,15 @@ test('upkeep is written down without a changeover', async ({ page }) => {
   const done = page.getByRole('button', { name: /done today on Gull/ })
   await done.click()
   await expect(done).toHaveCount(0)
-  const at = Object.values((await machineOf(page, 'Gull')).upkeep ?? {}).sort().at(-1)!
+  const at = Object.values((await machineOf(page, 'Gull')).upkeep ?? {})
+    .sort()
+    .at(-1)!
   expect(Date.now() - Date.parse(at)).toBeLessThan(60_000)
 })
 
-test('a box that is lost: what is found by looking makes a plan that asks for the box at its end', async ({ page }) => {
+test('a box that is lost: what is found by looking makes a plan that asks for the box at its end', async ({
+  page,
+}) => {
   await open(page)
   await page.getByRole('button', { name: 'Change the wire on Tern' }).click()
   await page.getByText('Box lost? Find out by looking').click()
@@ -158,18 +175,32 @@ test('a box that is lost: what is found by looking makes a plan that asks for th
   await expect(page.getByRole('button', { name: 'Begin the run' })).toBeVisible()
 })
 
-test('work on the machine: another gun by its own parts, nothing undefined, exchanged and unread', async ({ page }) => {
+test('work on the machine: another gun by its own parts, nothing undefined, exchanged and unread', async ({
+  page,
+}) => {
   await open(page, '/store/machines')
   await page.getByRole('button', { name: 'What is fitted on Tern' }).click()
   await page.getByRole('button', { name: 'Fit another gun' }).first().click()
   await page.getByRole('button', { name: 'push-pull gun' }).first().click()
   await expect(page.getByRole('main')).not.toContainText('undefined')
-  await page.getByRole('button', { name: /^Go on without/ }).first().click()
+  await page
+    .getByRole('button', { name: /^Go on without/ })
+    .first()
+    .click()
   if (!long) return
   const begin = page.getByRole('button', { name: 'Begin the run' })
-  while (await begin.isDisabled()) await page.getByRole('button', { name: /^Go on without/, pressed: false }).first().click()
+  while (await begin.isDisabled())
+    await page
+      .getByRole('button', { name: /^Go on without/, pressed: false })
+      .first()
+      .click()
   await begin.click()
-  const done = page.getByText('Every step is done')
-  while (!(await done.isVisible())) expect(await doStep(page)).not.toMatch(/undefined/)
-  await sign(page)
+  const end = page.getByRole('button', { name: 'Sign off and save' })
+  while (!(await end.isVisible())) expect(await doStep(page)).not.toMatch(/undefined/)
+  await end.click()
+  await expect(page.getByRole('heading', { level: 1, name: 'Saltbarrow Slip' })).toBeVisible()
+  const { fitted } = await machineOf(page, 'Tern')
+  expect(fitted).toMatchObject({ gun: { kind: 'push-pull' }, wire: null })
+  // What is in and on it nobody has looked at.
+  expect(fitted).not.toHaveProperty('contactTip')
 })

@@ -3,6 +3,7 @@ import { asStamp } from '../wire/sizes.ts'
 import { LINER_RANGES_MM } from '../wire/bores.ts'
 import { FAMILY_SHEETS } from '../families/index.ts'
 import type { SpoolType } from '../wire/spool.ts'
+import type { Mixture } from '../gas/mixtureSchema.ts'
 import type { SizedWire } from '../wire/wire.ts'
 import type { Fitted } from './fitted/fitted.ts'
 import type { GUN_KINDS } from './fitted/gun.ts'
@@ -22,6 +23,10 @@ export interface MachineAnswers {
   wire?: { label: string; read: SizedWire } | null | undefined
   polarityChange?: (typeof POLARITY_CHANGES)[number] | undefined
   gasGear?: boolean | undefined
+  /** The circuit it is plugged into, V and phases. */
+  supply?: { voltageV: number; phases: 1 | 3 } | undefined
+  /** What the cylinder says that is on. */
+  cylinder?: Mixture | null | undefined
   gun?: { kind: (typeof GUN_KINDS)[number]; lengthM?: number | undefined } | undefined
 }
 
@@ -38,7 +43,7 @@ const SPOOLS_OF: Record<MachineBuild, readonly SpoolType[]> = {
  * @param id given by the caller
  */
 export function quickMachine(answers: MachineAnswers, id: string): Machine {
-  const { name, build, wire, polarityChange, gasGear, gun } = answers
+  const { name, build, wire, polarityChange, gasGear, gun, supply, cylinder } = answers
   const assumed: Station[] = []
   const fitted: Fitted = {}
   const assume = (station: Station, value: Partial<Fitted>) => {
@@ -75,14 +80,17 @@ export function quickMachine(answers: MachineAnswers, id: string): Machine {
     assume('contactTip', { contactTip: { stamp: size, aluminiumBore: needs.tip === 'aluminium-bore' } })
     assume('nozzle', { nozzle: { kind: gasGear === false ? 'gasless-cap' : 'gas' } })
     if (read.polarity[0]) assume('polarity', { polarity: read.polarity[0] })
-    if (gasGear !== false && read.gas.needed) {
+    if (gasGear !== false && read.gas.needed && cylinder === undefined) {
       const mixture = USUAL_MIXTURES[read.gas.designations[0] ?? '']?.[0]
       if (mixture) assume('gas', { gas: mixture })
     }
   }
+  // What was read off the cylinder is seen, not assumed.
+  if (gasGear !== false && cylinder !== undefined) fitted.gas = cylinder
   return {
     id,
     name,
+    ...(supply && { supply }),
     ...(build && { spools: [...SPOOLS_OF[build]] }),
     ...(polarityChange && { polarityChange }),
     ...(gasGear !== undefined && { gasGear }),

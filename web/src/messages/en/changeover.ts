@@ -247,6 +247,15 @@ export const changeover = {
     told: 'Broken off: now the steps to a safe stop',
     card: 'Broken off before its end',
   },
+  orders: {
+    title: 'To buy for every planned change',
+    part: 'Part',
+    count: 'Count',
+    change: 'For',
+    planned: 'Planned on',
+    from: 'Ordered today, here by',
+    price: 'Price each',
+  },
   look: {
     title: '{wire} on {machine}',
     asks: 'What it asks for',

@@ -114,7 +114,16 @@ export const store = {
     machine: 'Machine',
   },
   quick: {
-    text: 'Six questions. What follows from the answers is put in as it usually is and marked with “?” until somebody has looked.',
+    cylinder: 'What does the cylinder say?',
+    noCylinder: 'none is on',
+    circuit: 'Which circuit is it plugged into?',
+    circuits: {
+      '120': '120 V',
+      '230': '230 V',
+      '400': '400 V, three phases',
+      '480': '480 V, three phases',
+    },
+    text: 'A few questions; any may be left out. What follows from the answers is put in as it usually is and marked with “?” until somebody has looked.',
     nameOf: 'Machine {n}',
     name: 'Name',
     build: 'What kind of machine is it?',

@@ -6,6 +6,7 @@ import { useMachines } from '../../stores/machines.ts'
 import { useRuns } from '../../stores/runs.ts'
 import { useShop } from '../../stores/shop.ts'
 import { useRows } from '../../parts/rows.ts'
+import AllOrders from './AllOrders.vue'
 import OpenRuns from '../bench/OpenRuns.vue'
 
 const { t, d } = useI18n()
@@ -26,6 +27,7 @@ const start = (machineId: string) => void router.push(`/change/${runStore.start(
   <div class="screen">
     <h1>{{ t('nav.changes') }}</h1>
     <OpenRuns class="gap" />
+    <AllOrders class="gap" />
     <h2 class="gap">{{ t('changes.start') }}</h2>
     <div class="row">
       <v-btn v-for="machine in machineStore.list" :key="machine.id" size="large" @click="start(machine.id)">{{

@@ -10,6 +10,9 @@ import {
   readLabel,
   TRADE_SIZES,
   tradeLabel,
+  mixtureText,
+  USUAL_MIXTURES,
+  type Mixture,
   type Machine,
   type MachineBuild,
 } from '@pepper-knot/core'
@@ -39,6 +42,16 @@ const polarity = ref<(typeof POLARITY_CHANGES)[number]>()
 const gas = ref<boolean>()
 const gun = ref<string>()
 
+/** Circuits that machines are plugged into. */
+const CIRCUITS = {
+  '120': { voltageV: 120, phases: 1 },
+  '230': { voltageV: 230, phases: 1 },
+  '400': { voltageV: 400, phases: 3 },
+  '480': { voltageV: 480, phases: 3 },
+} as const
+const circuit = ref<keyof typeof CIRCUITS>()
+const cylinder = ref<number>()
+
 const GUNS = {
   'push-3': { kind: 'push', lengthM: 3 },
   'push-4': { kind: 'push', lengthM: 4 },
@@ -62,6 +75,13 @@ const wire = computed(() => (label.value.trim() ? readLabel(label.value) : undef
 const sized = computed(() =>
   wire.value?.ok && isSized(wire.value.value.wire) ? wire.value.value.wire : undefined,
 )
+/** What stands on a cylinder of such a wire; none is assumed where it was asked and answered. */
+const cylinders = computed<(Mixture | null)[]>(() => {
+  const mixtures = sized.value?.gas.needed
+    ? sized.value.gas.designations.flatMap((d) => USUAL_MIXTURES[d] ?? [])
+    : [{ Ar: 75, CO2: 25 }, { Ar: 80, CO2: 20 }, { CO2: 100 }, { Ar: 100 }]
+  return [...mixtures.slice(0, 6), null]
+})
 const problems = computed(() => [
   ...(name.value.trim() ? [] : [t('store.nameNeeded')]),
   ...(loaded.value === 'wire' && !sized.value ? [t('store.wireNeeded')] : []),
@@ -76,6 +96,8 @@ function save() {
       build: build.value,
       wire: loaded.value === 'empty' ? null : sized.value && { label: label.value, read: sized.value },
       polarityChange: polarity.value,
+      supply: circuit.value ? CIRCUITS[circuit.value] : undefined,
+      cylinder: gas.value === true ? cylinders.value[cylinder.value ?? -1] : undefined,
       gasGear: gas.value,
       gun: gun.value ? GUNS[gun.value as keyof typeof GUNS] : undefined,
     },
@@ -135,6 +157,27 @@ function save() {
         { value: true, title: t('field.yes') },
         { value: false, title: t('quick.noGas') },
       ]"
+    />
+    <ChoiceRow
+      v-if="gas === true"
+      v-model="cylinder"
+      :ask="t('quick.cylinder')"
+      :choices="
+        cylinders.map((mixture, value) => ({
+          value,
+          title: mixture ? mixtureText(mixture) : t('quick.noCylinder'),
+        }))
+      "
+    />
+    <ChoiceRow
+      v-model="circuit"
+      :ask="t('quick.circuit')"
+      :choices="
+        (Object.keys(CIRCUITS) as (keyof typeof CIRCUITS)[]).map((value) => ({
+          value,
+          title: t(`quick.circuits.${value}`),
+        }))
+      "
     />
     <ChoiceRow
       v-model="gun"
