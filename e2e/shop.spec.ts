@@ -108,12 +108,13 @@ test('the board answers for every wire and machine, follows the store, and start
   await tap(page, 'Add 1 part')
   await page.getByRole('link', { name: 'Bench' }).click()
   await expect(page.getByRole('button', { name: /^ER70S-6 0.8 on Dunlin/ })).toHaveAccessibleName(/\d+ min/)
-  // Along the cells by arrow, and Enter begins.
+  // Along the cells by arrow; Enter looks at it, and the change begins from there.
   await cell.focus()
   await page.keyboard.press('ArrowDown')
   await page.keyboard.press('ArrowUp')
   await expect(cell).toBeFocused()
   await page.keyboard.press('Enter')
+  await page.getByRole('button', { name: 'Begin this change' }).click()
   await expect(page.getByRole('heading', { name: 'Which wire goes on Gull?' })).toBeVisible()
   await expect(page.getByLabel('What does the box say?')).toHaveValue('ER70S-6 0.8 mm 15 kg')
 })

@@ -289,12 +289,7 @@ describe('what the version before this one wrote', () => {
     )
     const [open, signed, fresh] = now.runs
     expect(open!.done).toEqual(shop.runs[0]!.done)
-    // What was done is done in the plan as it is made now; a look that version did not ask for is still to come.
-    const ids = open!.planned!.steps.map((s) => s.id)
-    expect(ids.filter((id) => open!.done.includes(id))).toEqual(open!.done)
-    expect(ids.slice(0, ids.indexOf('holdOldWire') + 1).filter((id) => !open!.done.includes(id))).toEqual([
-      'checkChain',
-    ])
+    expect(open!.planned!.steps.map((s) => s.id).slice(0, 5)).toEqual(open!.done)
     expect(open!.note).toBe('half way')
     expect(open!.frozen!.store).toBeUndefined()
     expect(signed!.outcome).toMatchObject({ machine: 'Tern', mark: 2, ran: { voltageV: 16.5 } })

@@ -36,6 +36,12 @@ function planThen(run: Run): Changeover | Conversion | undefined {
   }
 }
 
+/** Of a run under way, a step that its version did not ask for is not asked for behind those that are done. */
+function asBegun<P extends Changeover | Conversion>(plan: P, done: readonly string[]): P {
+  const last = plan.steps.findLastIndex((s) => done.includes(s.id))
+  return { ...plan, steps: plan.steps.filter((s, i) => i > last || done.includes(s.id)) }
+}
+
 /**
  * A run of version 1, which carried the whole store with it: an open one keeps its steps as they were planned, a
  * signed-off one what it was.
@@ -47,7 +53,7 @@ export function migrateRun(run: Run): Run {
   const { store = [], ...asked } = frozen
   if (run.signedOffAt === undefined)
     return plan && plan.steps.length
-      ? { ...rest, frozen: asked, planned: keptPlan(plan) }
+      ? { ...rest, frozen: asked, planned: keptPlan(asBegun(plan, run.done)) }
       : { ...rest, frozen }
   const change = plan && 'required' in plan ? plan : undefined
   const { supply: _supply, ...end } = change?.proof?.end ?? {}

@@ -118,10 +118,14 @@ function cellOf(
   store: readonly Part[],
   practice: Practice,
 ): ReadinessCell {
-  const c = contextOf(machine, row, store, practice, undefined)
+  const change = contextOf(machine, row, store, practice, undefined)
+  const loaded = change.oldWire != null && keyOf(change.oldWire) === row.key
+  // What is on is judged as it stands: its spool is the one on the hub.
+  const c: MatchContext = loaded
+    ? { ...change, wireStays: true, spool: { type: machine.fitted.spool?.type ?? null, massKg: null } }
+    : change
   const findings = match(c)
   const problems = obstacles(c, findings)
-  const loaded = c.oldWire != null && keyOf(c.oldWire) === row.key
   const changes = findings.filter((f) => f.verdict === 'change' || f.verdict === 'adjust').length
   const unread = findings.filter((f) => f.verdict === 'unknown').length
   const base = { row: row.key, machineId: machine.id, changes, unread, missing: [], problems: [] }

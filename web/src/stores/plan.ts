@@ -112,7 +112,7 @@ export const leftOf = (store: readonly Part[], taken: Taken): Part[] =>
     return gone ? { ...part, count: Math.max(0, part.count - gone) } : part
   })
 /** Parts chosen by their id, as the index they have in the store that is sent; one that is gone is not chosen. */
-function withUse<R extends { store: readonly Part[] }>(
+export function withUse<R extends { store: readonly Part[] }>(
   request: R,
   used: readonly (readonly [string, string])[],
 ): R {

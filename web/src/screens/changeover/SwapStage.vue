@@ -17,7 +17,8 @@ import {
 import StationEditor from '../../parts/StationEditor.vue'
 import { usePageKeys } from '../../parts/keys.ts'
 import { useOnePress } from '../../parts/onePress.ts'
-import { planOf } from '../../stores/plan.ts'
+import { leftOf, planOf, withUse } from '../../stores/plan.ts'
+import { usePromised } from '../../stores/promised.ts'
 import { useShop } from '../../stores/shop.ts'
 import { useMachines } from '../../stores/machines.ts'
 import { useParts } from '../../stores/parts.ts'
@@ -40,6 +41,7 @@ const { t } = useI18n()
 const shop = useShop()
 const machineStore = useMachines()
 const partStore = useParts()
+const promised = usePromised()
 const runStore = useRuns()
 
 const steps = computed(() => props.plan.steps)
@@ -100,14 +102,14 @@ const writing = ref<Station | null>(null)
 function wrote(machine: Machine) {
   writing.value = null
   machineStore.put(machine)
-  const request = { ...run.value.frozen!, machine }
-  const again = planOf(
-    { ...run.value, planned: undefined, frozen: { ...request, store: partStore.list } },
-    shop.shop,
-    shop.digest,
-  )
+  const { use: _use, ...frozen } = run.value.frozen!
+  // The store as it is now: chosen parts are found again by their id.
+  const store = leftOf(partStore.list, promised.takenFor(run.value.id))
+  const request = withUse({ ...frozen, machine, store }, Object.entries(run.value.use ?? {}))
+  const again = planOf({ ...run.value, planned: undefined, frozen: request }, shop.shop, shop.digest)
   const { plan } = again
-  run.value.frozen = JSON.parse(JSON.stringify(request)) as typeof request
+  const { store: _store, ...asked } = request
+  run.value.frozen = JSON.parse(JSON.stringify(asked)) as typeof asked
   run.value.planned = plan && markRaw(keptPlan(plan))
   const lacking =
     !plan || plan.problems.length > 0 || plan.gather.some((line) => !line.have && !line.ifNeeded)
