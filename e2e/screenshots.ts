@@ -63,7 +63,7 @@ async function through(page: Page) {
 
 await at(1280, 800, false, async (page, shot) => {
   await page.goto('/')
-  await page.getByText('Choose a cell to begin').waitFor()
+  await page.getByText('Choose a cell to look').waitFor()
   await shot('bench')
   await decide(page, 'Gull', 'ER5356 1.2 mm 7 kg', 'aluminium', '4 mm')
   await shot('decide')
@@ -150,7 +150,7 @@ await at(1280, 800, false, async (page, shot) => {
 })
 await at(390, 844, false, async (page, shot) => {
   await page.goto('/')
-  await page.getByText('Choose a cell to begin').waitFor()
+  await page.getByText('Choose a cell to look').waitFor()
   await shot('bench-phone')
   await page.goto('/feed')
   await page.getByText('Find out first').waitFor()
