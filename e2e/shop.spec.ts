@@ -25,7 +25,7 @@ async function emptyShop(page: Page) {
     .filter({ hasText: 'This replaces everything' })
     .getByRole('button', { name: 'Start an empty shop' })
     .click()
-  await expect(page.getByText('Shop replaced', { exact: true })).toBeVisible()
+  await expect(page.getByText('Shop replaced', { exact: true }).first()).toBeVisible()
 }
 const tap = (page: Page, name: string | RegExp) => page.getByRole('button', { name, exact: true }).click()
 async function machine(page: Page, ...answers: string[]) {
@@ -72,6 +72,7 @@ test.describe('a phone', () => {
 
     await page.getByRole('link', { name: 'Bench' }).click()
     await page.getByRole('button', { name: /^E71T-11 0.8 on Machine 1/ }).click()
+    await tap(page, 'Begin this change')
     await choose(page, 'Metal', 'mild steel')
     await page.getByLabel('Thickness').fill('3')
     await tap(page, 'Match it')

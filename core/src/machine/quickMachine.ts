@@ -15,7 +15,7 @@ import type { Station } from './stations.ts'
 export const MACHINE_BUILDS = ['portable', 'cabinet', 'feeder'] as const
 export type MachineBuild = (typeof MACHINE_BUILDS)[number]
 
-/** Six answers; any but the name may be left out. */
+/** A few answers; any but the name may be left out. */
 export interface MachineAnswers {
   name: string
   build?: MachineBuild | undefined
@@ -38,7 +38,7 @@ const SPOOLS_OF: Record<MachineBuild, readonly SpoolType[]> = {
 }
 
 /**
- * A machine from six answers. Parts that follow from the wire on it are put in as they usually are, and marked
+ * A machine from a few answers. Parts that follow from the wire on it are put in as they usually are, and marked
  * assumed until somebody looks: a plan reads them first. common practice, no source
  * @param id given by the caller
  */

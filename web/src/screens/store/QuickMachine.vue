@@ -23,7 +23,7 @@ import { newId } from '../../stores/shop.ts'
 import { useMachines } from '../../stores/machines.ts'
 import { useSettings } from '../../stores/settings.ts'
 
-/** Six questions, most of them one touch. What follows from the answers is assumed, and marked so. */
+/** A few questions, most of them one touch. What follows from the answers is assumed, and marked so. */
 const emit = defineEmits<{ save: [Machine]; close: [] }>()
 const { t } = useI18n()
 const settings = useSettings()
