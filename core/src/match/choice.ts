@@ -29,7 +29,19 @@ const asItIs = (c: MatchContext, station: Station): After =>
 export function afterChoice(c: MatchContext, { station, after }: Pick<Finding, 'station' | 'after'>): After {
   const used = usedAt(c, station)
   if (used && station !== 'supply') return { [fittedKey(station)]: used.fitted }
-  return keeps(c, station) ? asItIs(c, station) : after
+  if (!keeps(c, station)) return after
+  // A spool is used up: what is kept of it is its side, and what carries it.
+  if (station === 'spool' && !c.wireStays && after.spool && c.fitted.spool) {
+    const { leaves, adapter } = c.fitted.spool
+    return {
+      spool: {
+        ...after.spool,
+        ...(leaves && after.spool.leaves && { leaves }),
+        ...(adapter !== undefined && after.spool.adapter !== undefined && { adapter }),
+      },
+    }
+  }
+  return asItIs(c, station)
 }
 
 /**

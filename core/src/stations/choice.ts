@@ -1,3 +1,4 @@
+import { cleaned } from '../bench/bench.ts'
 import { afterChoice, usedAt } from '../match/choice.ts'
 import { fittedKey } from '../machine/assumed.ts'
 import { groovesOf, type Rolls } from '../machine/fitted/driveRolls.ts'
@@ -11,6 +12,8 @@ import { stampSizes } from '../wire/sizes.ts'
 
 /** What the sentences of the steps say of the part that goes on by choice. */
 function goingFacts(station: Station, value: unknown, c: MatchContext): Facts {
+  // Where nothing is there and nothing goes on, the usual is still what was asked for.
+  if (value == null && station !== 'nozzle') return {}
   const part = (value ?? {}) as Record<string, unknown>
   switch (station) {
     case 'inletGuide':
@@ -66,12 +69,19 @@ export function chosen<R extends string>(
       fitted: { ...c.fitted, [fittedKey(station)]: used.fitted },
     })
     const kind = station === 'gas' ? 'cylinder' : station
+    // Rolls and a liner that lay in the store dirty are cleaned once they are on; any other part goes on as it is.
+    const clean =
+      station === 'driveRolls' || station === 'liner' ? cleaned(used.fitted as object) : used.fitted
+    const cleanFirst = JSON.stringify(clean) !== JSON.stringify(used.fitted)
+    // How the usual would have come is nothing to this one.
+    const { comes: _comes, piece: _piece, ...usual } = finding
     return {
-      ...finding,
+      ...usual,
       verdict: 'change',
-      facts: { ...finding.facts, ...goingFacts(station, used.fitted, c) },
+      facts: { ...finding.facts, ...goingFacts(station, used.fitted, c), cleanFirst },
       instead: { storeIndex: used.index, faults: faultsOf(said), facts: said.facts },
-      after: afterChoice(c, finding),
+      after: cleanFirst ? { [fittedKey(station)]: clean } : afterChoice(c, finding),
+      ...(cleanFirst && { comes: { [fittedKey(station)]: used.fitted } }),
       alsoDo: [],
       parts: [
         {

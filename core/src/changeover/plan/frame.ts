@@ -237,14 +237,14 @@ export const testWeldWork =
       block(
         'coupon',
         [w.at('cleanCoupon'), ...(preheat ? [w.at('preheat', undefined, { by: preheat })] : [])],
-        [preheat ? ready : 'gather'],
+        preheat ? [ready, 'pressure', 'dressGun'] : ['gather'],
       ),
       block('hotWork', [w.at('hotWork')], ['gather']),
-      block('clampOn', [w.at('clampOn')], [ready, 'clampMend']),
+      block('clampOn', [w.at('clampOn')], [ready, 'pressure', 'dressGun', 'clampMend']),
       block(
         'testWeld',
         [w.at('testWeld', undefined, settingsOf(w, start), { hazards: weldHazards(w) }), w.at('fireWatch')],
-        ['clampOn', 'coupon', 'hotWork', ...BEFORE_POWER],
+        ['clampOn', 'coupon', 'hotWork', 'switchOn', ...BEFORE_POWER],
       ),
       block('putAway', [w.at('putAway')], ['testWeld']),
     ]

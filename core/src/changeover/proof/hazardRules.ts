@@ -166,5 +166,7 @@ function provedForArc(b: Bench, c: MatchContext): boolean {
   const gasRight = c.wire.gas.needed
     ? gas != null && b.valveOpen && b.flowSet && (takesGas(c.wire, gas) || chosen('gas'))
     : !b.valveOpen
-  return tipRight && b.nozzleOn && polarity != null && c.wire.polarity.includes(polarity) && gasRight
+  // One that may be kept is no wrong one: only the usual is another.
+  const polarityRight = polarity != null && (c.wire.polarity.includes(polarity) || chosen('polarity'))
+  return tipRight && b.nozzleOn && polarityRight && gasRight
 }

@@ -252,16 +252,20 @@ function notRight(end: Bench, c: MatchContext, findings: ReadonlyMap<Station, Fi
   }
   // The circuit is not the machine's: an unread one is read in the plan, and nothing is assumed of it.
   // A part still in the store could make another choice better; the end is judged on what is fitted alone.
-  const { use, keep } = c
+  /** What is kept or chosen is judged by what it was to be; what fits is judged like any. */
+  const chosen = (station: Station) => {
+    const finding = findings.get(station)!
+    return finding.kept === true || finding.instead !== undefined
+  }
   const stations: string[] = match({ ...context, store: undefined, use: undefined })
     .filter((f) => f.verdict !== 'fits' && !(f.station === 'supply' && f.verdict === 'unknown'))
     // What is left, or chosen instead, is judged by what it was to be.
-    .filter((f) => use?.[f.station] === undefined && !keep?.includes(f.station))
+    .filter((f) => !chosen(f.station))
     // What the box of a wire of unknown kind decides is left open, with the gas shut.
     .filter((f) => !c.wire.open || !ASKED_OF_THE_BOX.includes(f.station))
     .map((f) => f.station)
   for (const station of STATIONS)
-    if (station !== 'supply' && (use?.[station] !== undefined || keep?.includes(station))) {
+    if (station !== 'supply' && chosen(station)) {
       const key = fittedKey(station)
       const wanted = findings.get(station)!.after[key]
       if (wanted !== undefined && !same(end.fitted[key], wanted)) stations.push(station)

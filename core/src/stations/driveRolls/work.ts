@@ -4,7 +4,10 @@ import { block, type Builder } from '../../work/work.ts'
 
 /** Rolls are turned to another groove, brushed, or changed; under a tangle they may be the right ones. */
 export const rollsWork: Builder = ({ by, clear, todo, upkeep, at }) => {
-  const { verdict, rule } = by.driveRolls
+  // Another set goes on by choice, whatever is wrong with the one that is on.
+  const chosen = by.driveRolls.instead !== undefined
+  const { verdict } = by.driveRolls
+  const rule = chosen ? 'by-choice' : by.driveRolls.rule
   const fit = !todo('driveRolls') || rule === 'birdnest-at-rolls'
   if (fit) return upkeep('brushRolls') ? [block('rolls', [at('rollsClean', 'driveRolls')], clear)] : []
   const task: Task =

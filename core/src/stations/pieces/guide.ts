@@ -1,7 +1,7 @@
 import type { GuideRule } from './guideRules.ts'
 import { FAMILY_SHEETS } from '../../families/index.ts'
 import type { Finding, MatchContext } from '../../match/finding.ts'
-import { conditionVerdict, pick, worstFirst } from '../../match/finding.ts'
+import { conditionVerdict, keeps, pick, worstFirst } from '../../match/finding.ts'
 
 /** Clearance from guide to roll, mm: good at 2; soft wire folds in more than 6. common practice */
 export const GUIDE_GAP_MM = { good: 2, mostForSoft: 6 }
@@ -14,8 +14,11 @@ const linerLedToRolls = ({ fitted, wire }: MatchContext): boolean =>
   fitted.liner.material !== 'steel-coil'
 
 /** The shop leads the liner of soft wire up to the rolls. */
-export const leadsLinerUp = ({ wire, practice }: MatchContext): boolean =>
-  FAMILY_SHEETS[wire.family].soft && practice.softWireOutlet === 'liner-to-rolls'
+export const leadsLinerUp = (c: MatchContext): boolean =>
+  FAMILY_SHEETS[c.wire.family].soft &&
+  c.practice.softWireOutlet === 'liner-to-rolls' &&
+  // A liner that is left as it is goes no further than it does.
+  (!keeps(c, 'liner') || c.fitted.gun?.linerTrim === 'long')
 
 /** Inlet and outlet guide ask the same: material by family, close to the rolls, not touching. */
 export function matchGuide(station: 'inletGuide' | 'outletGuide', c: MatchContext): Finding<GuideRule> {
