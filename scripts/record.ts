@@ -76,7 +76,7 @@ function bigShop(): State {
       startedAt: new Date(Date.parse(at) - (RUNS - i) * 3_600_000).toISOString(),
       stage: 'swap',
       label: 'ER5356 1.2',
-      job: request.job,
+      job: request.job!,
       gathered: [],
       done: [],
       times: plan.steps.map((s, n) => ({ step: s.id, task: s.task, minutes: 0.5 + ((i + n) % 7) / 10 })),

@@ -98,3 +98,15 @@ export function quickMachine(answers: MachineAnswers, id: string): Machine {
     fitted,
   }
 }
+
+/** What stands on cylinders where the wire is not named. common practice, no source */
+const ANY_CYLINDER: readonly Mixture[] = [{ Ar: 75, CO2: 25 }, { Ar: 80, CO2: 20 }, { CO2: 100 }, { Ar: 100 }]
+/** Questions are answered by a touch: no more than can be looked over. */
+const MOST_CYLINDERS = 6
+
+/** Gases to offer for the cylinder that is on: those of the wire, else the ones most shops have. */
+export const cylindersFor = (wire: SizedWire | undefined): Mixture[] =>
+  (wire?.gas.needed
+    ? wire.gas.designations.flatMap((d) => USUAL_MIXTURES[d] ?? [])
+    : [...ANY_CYLINDER]
+  ).slice(0, MOST_CYLINDERS)

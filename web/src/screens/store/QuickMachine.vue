@@ -10,8 +10,8 @@ import {
   readLabel,
   TRADE_SIZES,
   tradeLabel,
+  cylindersFor,
   mixtureText,
-  USUAL_MIXTURES,
   type Mixture,
   type Machine,
   type MachineBuild,
@@ -76,12 +76,7 @@ const sized = computed(() =>
   wire.value?.ok && isSized(wire.value.value.wire) ? wire.value.value.wire : undefined,
 )
 /** What stands on a cylinder of such a wire; none is assumed where it was asked and answered. */
-const cylinders = computed<(Mixture | null)[]>(() => {
-  const mixtures = sized.value?.gas.needed
-    ? sized.value.gas.designations.flatMap((d) => USUAL_MIXTURES[d] ?? [])
-    : [{ Ar: 75, CO2: 25 }, { Ar: 80, CO2: 20 }, { CO2: 100 }, { Ar: 100 }]
-  return [...mixtures.slice(0, 6), null]
-})
+const cylinders = computed<(Mixture | null)[]>(() => [...cylindersFor(sized.value), null])
 const problems = computed(() => [
   ...(name.value.trim() ? [] : [t('store.nameNeeded')]),
   ...(loaded.value === 'wire' && !sized.value ? [t('store.wireNeeded')] : []),
