@@ -1,3 +1,4 @@
+import { mayBeOn } from '../machine/part.ts'
 import type { After, MatchContext } from '../match/finding.ts'
 
 /** The machine as the proof sees it, between two steps. */
@@ -92,7 +93,7 @@ export function benchAtStart({ fitted, wireOn, gasGear = true, wireStays = false
     gunHot: true,
     gunOn: fitted.gun !== null,
     tipOn: fitted.gun !== null && fitted.contactTip !== null,
-    nozzleOn: fitted.gun !== null && fitted.nozzle !== null && fitted.nozzle?.kind !== 'none',
+    nozzleOn: fitted.gun !== null && mayBeOn(fitted.nozzle),
     leadStraight: false,
     clampOff: false,
     armOpen: false,

@@ -77,6 +77,8 @@ export const nozzleAsStored = ({ kind: type, ...rest }: NonNullable<Fitted['nozz
   kind: 'nozzle',
   count: 1,
 })
+/** A nozzle is on, or nobody looked. */
+export const mayBeOn = (nozzle: Fitted['nozzle']): boolean => nozzle !== null && nozzle?.kind !== 'none'
 export type Gun = NonNullable<Fitted['gun']>
 /** What is in and on a gun when it is taken off whole. */
 export type GunLoad = Pick<Fitted, 'liner' | 'contactTip' | 'nozzle'>

@@ -19,11 +19,26 @@ export function usedAt(c: MatchContext, station: Station): { index: number; fitt
   return part && index !== undefined ? { index, fitted: partAsFitted(part, c.wire.diameterMm) } : undefined
 }
 
+/** The context with a part on, as if it had been fitted: no store, and no choice of anybody. */
+export const asIfFitted = (
+  c: MatchContext,
+  station: Exclude<Station, 'supply'>,
+  fitted: unknown,
+): MatchContext => ({
+  ...c,
+  store: undefined,
+  use: undefined,
+  keep: undefined,
+  fitted: { ...c.fitted, [fittedKey(station)]: fitted },
+})
+
+/** What is seen at a station; the circuit stands beside the machine. */
+export const seenAt = (c: MatchContext, station: Station): unknown =>
+  station === 'supply' ? undefined : c.fitted[fittedKey(station)]
+
 /** How a station reads as it is now; what is kept stays so. */
 const asItIs = (c: MatchContext, station: Station): After =>
-  station === 'supply' || c.fitted[fittedKey(station)] === undefined
-    ? {}
-    : { [fittedKey(station)]: c.fitted[fittedKey(station)] }
+  station === 'supply' || seenAt(c, station) === undefined ? {} : { [fittedKey(station)]: seenAt(c, station) }
 
 /** What a station reads as once its choice is followed: what is kept, what is used instead, else the usual. */
 export function afterChoice(c: MatchContext, { station, after }: Pick<Finding, 'station' | 'after'>): After {

@@ -1,5 +1,5 @@
 import { cleaned } from '../bench/bench.ts'
-import { afterChoice, usedAt } from '../match/choice.ts'
+import { afterChoice, asIfFitted, seenAt, usedAt } from '../match/choice.ts'
 import { fittedKey } from '../machine/assumed.ts'
 import { groovesOf, type Rolls } from '../machine/fitted/driveRolls.ts'
 import { keeps, type Fault, type Finding, type MatchContext } from '../match/finding.ts'
@@ -60,14 +60,7 @@ export function chosen<R extends string>(
   const { station } = finding
   const used = usedAt(c, station)
   if (used && station !== 'supply') {
-    const { store: _store, ...rest } = c
-    const said = judge({
-      ...rest,
-      store: undefined,
-      use: undefined,
-      keep: undefined,
-      fitted: { ...c.fitted, [fittedKey(station)]: used.fitted },
-    })
+    const said = judge(asIfFitted(c, station, used.fitted))
     const kind = station === 'gas' ? 'cylinder' : station
     // Rolls and a liner that lay in the store dirty are cleaned once they are on; any other part goes on as it is.
     const clean =
@@ -94,11 +87,10 @@ export function chosen<R extends string>(
     }
   }
   if (!keeps(c, station) || finding.verdict === 'fits') return finding
-  const value = station === 'supply' ? undefined : c.fitted[fittedKey(station)]
   return {
     ...finding,
     kept: true,
-    facts: { ...finding.facts, ...NO_WORK, ...goingFacts(station, value, c) },
+    facts: { ...finding.facts, ...NO_WORK, ...goingFacts(station, seenAt(c, station), c) },
     after: afterChoice(c, finding),
     parts: [],
   }

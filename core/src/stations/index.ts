@@ -1,8 +1,7 @@
 import { STATIONS, type Station } from '../machine/stations.ts'
 import type { Finding, MatchContext } from '../match/finding.ts'
 import type { Rank } from '../match/ranks.ts'
-import { fittedKey } from '../machine/assumed.ts'
-import { usedAt, withGoingGun } from '../match/choice.ts'
+import { asIfFitted, withGoingGun } from '../match/choice.ts'
 import type { Room } from '../match/room.ts'
 import { chosen } from './choice.ts'
 import type { Place } from '../steps/places.ts'
@@ -56,22 +55,23 @@ export const readAt = (station: Station): Place => rooms[station].readAt
 
 /** Compares every station, every time, from spool to puddle. */
 export function match(context: MatchContext): StationFinding[] {
-  const c = atWork(context)
-  return STATIONS.map((station) => chosen(rooms[station].match(c), c, rooms[station].match))
+  const gun = gunVerdict(context)
+  const c = withGoingGun(context, gun)
+  // With no other gun going on, what was said of it stands.
+  return STATIONS.map((station) =>
+    station === 'gun' && c === context ? gun : chosen(rooms[station].match(c), c, rooms[station].match),
+  )
 }
 
-/** What a station says of a part of the store, as if it were fitted. */
-export function judgedWith(c: MatchContext, station: Station, index: number): StationFinding {
-  const used = usedAt({ ...c, use: { [station]: index } }, station)
-  const key = station === 'supply' ? undefined : fittedKey(station)
-  return rooms[station].match({
-    ...c,
-    store: undefined,
-    use: undefined,
-    keep: undefined,
-    ...(key && { fitted: { ...c.fitted, [key]: used?.fitted } }),
-  })
-}
+const gunVerdict = (c: MatchContext): StationFinding =>
+  chosen<StationRule>(rooms.gun.match(c), c, rooms.gun.match)
+
+/** What a station says of a part, as if it were fitted. */
+export const judgedWith = (
+  c: MatchContext,
+  station: Exclude<Station, 'supply'>,
+  fitted: unknown,
+): StationFinding => rooms[station].match(asIfFitted(c, station, fitted))
 
 /** The context with the gun that will be on: what is in and on another gun is judged, not what goes off. */
-export const atWork = (c: MatchContext): MatchContext => withGoingGun(c, chosen(GUN.match(c), c, GUN.match))
+export const atWork = (c: MatchContext): MatchContext => withGoingGun(c, gunVerdict(c))

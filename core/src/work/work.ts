@@ -19,8 +19,6 @@ export interface Work {
   stays: boolean
   /** The line is opened: what wire is on comes out, and one is threaded. */
   opened: boolean
-  /** A wire is on and comes out. */
-  wireOut: boolean
   /** The gun is stripped: its nozzle comes off. */
   stripped: boolean
   /** A spool goes on, or on again. */
@@ -87,7 +85,6 @@ export function workOf(
     rewind,
     stays,
     opened,
-    wireOut: wireOn && opened,
     stripped: opened || todo('contactTip') || todo('nozzle'),
     spoolGoesOn: !stays || respool,
     gunOn: c.fitted.gun !== null,

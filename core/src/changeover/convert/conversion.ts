@@ -6,13 +6,13 @@ import { type Part } from '../../machine/store.ts'
 import { shortMixture } from '../../gas/mixture.ts'
 import { pick, type MatchContext, type WantedPart } from '../../match/finding.ts'
 import { contextFor, wireOnMachine } from '../../match/prepare.ts'
-import { gunAsFitted, regulatorFor, regulatorTakes, type Gun } from '../../machine/part.ts'
+import { gunAsFitted, mayBeOn, regulatorFor, regulatorTakes, type Gun } from '../../machine/part.ts'
 import type { Practice } from '../../practice/schools.ts'
 import type { SizedWire } from '../../wire/wire.ts'
 import { FIRST_BY_HAND, wireByHand } from '../../wire/byHand.ts'
 import { benchAtStart, type Bench } from '../../bench/bench.ts'
 import { toolsFor, type GatherLine, type Tool } from '../plan/gather.ts'
-import { PlanRefused, withWalking } from '../plan/plan.ts'
+import { PlanRefused, totalMinutes, withWalking } from '../plan/plan.ts'
 import { runThrough, type Proof, type Violation } from '../proof/proof.ts'
 import type { Step, Task } from '../../steps/step.ts'
 import { machineFacts, step } from '../../work/steps.ts'
@@ -275,7 +275,7 @@ export function planConversion(
         pulls: gunOn === undefined || gunOn?.kind === 'push-pull',
         gunOn: gunOn !== null,
         tipOn: gunOn !== null && machine.fitted.contactTip !== null,
-        nozzleOn: gunOn !== null && machine.fitted.nozzle !== null && machine.fitted.nozzle?.kind !== 'none',
+        nozzleOn: gunOn !== null && mayBeOn(machine.fitted.nozzle),
       },
       gasOn,
     ).map((task) => {
@@ -321,7 +321,7 @@ export function planConversion(
     context,
     findings: [],
     steps,
-    minutes: Math.round(steps.reduce((sum, s) => sum + s.minutes, 0) * 10) / 10,
+    minutes: totalMinutes(steps),
     gather: parts.map((p) => ({
       station: p.station,
       kind: p.kind,

@@ -1,9 +1,8 @@
 import { say } from '../../base/codes.ts'
 import { problemAt, type Problem } from '../../base/problem.ts'
-import { fittedKey } from '../../machine/assumed.ts'
 import type { ChangeoverRequest } from '../../machine/request.ts'
 import { USE_STATIONS } from '../../machine/stations.ts'
-import { isForStation, usedAt } from '../../match/choice.ts'
+import { isForStation, seenAt, usedAt } from '../../match/choice.ts'
 import type { MatchContext } from '../../match/finding.ts'
 import { faultsOf, whyNotKept } from '../../stations/choice.ts'
 import { match } from '../../stations/index.ts'
@@ -33,8 +32,7 @@ export function notToChoose(c: MatchContext, request: Pick<ChangeoverRequest, 'k
   request.keep?.forEach((station, at) => {
     const f = findings.find((finding) => finding.station === station)!
     if (!f.kept) return
-    const fitted = station === 'supply' ? undefined : c.fitted[fittedKey(station)]
-    const why = whyNotKept(station, fitted, faultsOf(f), mm)
+    const why = whyNotKept(station, seenAt(c, station), faultsOf(f), mm)
     if (why) problems.push(problemAt(`keep.${at}`, say('request.cannotKeep', why)))
   })
   return problems

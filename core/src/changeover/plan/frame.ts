@@ -1,8 +1,9 @@
 import type { Facts } from '../../base/facts.ts'
+import { mayBeOn } from '../../machine/part.ts'
 import { FAMILY_SHEETS } from '../../families/index.ts'
 import type { Hazard, Step } from '../../steps/step.ts'
 import { goingPulls } from '../../stations/gun/work.ts'
-import { brakeSteps, passesInletFirst, SPOOL_AFTER, spoolOnSteps } from '../../stations/spool/work.ts'
+import { brakeSteps, passesInletFirst, spoolComesAfter, spoolOnSteps } from '../../stations/spool/work.ts'
 import { preheatBy } from '../../match/preheat.ts'
 import { tipOnSteps, tipStaysOn } from '../../stations/contactTip/work.ts'
 import { nozzleOnSteps } from '../../stations/nozzle/work.ts'
@@ -14,7 +15,7 @@ import type { Start } from './startFor.ts'
 /** The machine is unplugged: for its cables, or for its circuit. */
 export const unplugged = (w: Work): boolean => cablesUnplugged(w) || circuitIsMended(w)
 
-/** A cold gun that nobody has welded with is not waited for; one that is read has cooled by then. */
+/** Where there is no gun nothing is waited for; one that was read has cooled by then. */
 const coolSteps = ({ gunOn, gunReads, at }: Work) => (gunOn && !gunReads.length ? [at('coolGun')] : [])
 
 /** Whether something is touched for which the machine is off. */
@@ -63,7 +64,7 @@ export const stripGunWork: Builder = (w) => {
       [
         ...coolSteps(w),
         ...clamp,
-        ...(nozzle === null || nozzle?.kind === 'none' ? [] : [w.at('nozzleOff')]),
+        ...(mayBeOn(nozzle) ? [w.at('nozzleOff')] : []),
         ...(w.wireOn && tipGoes ? [w.at('snipBall')] : []),
         ...(tipStaysOn(w) || !tipGoes || contactTip === null ? [] : [w.at('tipOff')]),
         ...(mayPull(w) && w.opened ? [w.at('gunRollsOpen')] : []),
@@ -75,9 +76,9 @@ export const stripGunWork: Builder = (w) => {
 }
 
 /** The old wire freed at the feeder and drawn out, or wound back; a tangle is cut out. */
-export const oldWireWork: Builder = ({ wireOut, wireOn, opened, birdnest, rewind, left, at }) => {
+export const oldWireWork: Builder = ({ wireOn, opened, birdnest, rewind, left, at }) => {
   if (!opened) return []
-  if (!wireOut || !wireOn)
+  if (!wireOn)
     return [
       birdnest
         ? block('clearTangle', [at('openArm'), at('clearTangle')], ['switchOff', 'gather'])
@@ -144,8 +145,7 @@ export const newWireWork =
     return [
       w.opened
         ? block('thread', threadSteps(w), [
-            ...(passesInletFirst(w) ? SPOOL_AFTER(w) : ['spoolOn']),
-            ...(w.wireOn && w.stays ? w.clear : []),
+            ...(passesInletFirst(w) ? spoolComesAfter(w) : ['spoolOn']),
             ...w.clear,
             ...HARDWARE,
           ])

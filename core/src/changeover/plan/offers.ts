@@ -1,6 +1,6 @@
-import { fittedKey } from '../../machine/assumed.ts'
+import { partAsFitted } from '../../machine/part.ts'
 import { USE_STATIONS, type Station, type UseStation } from '../../machine/stations.ts'
-import { isForStation, usedAt } from '../../match/choice.ts'
+import { isForStation, seenAt } from '../../match/choice.ts'
 import { usable, type Instead, type MatchContext } from '../../match/finding.ts'
 import { FAMILY_SHEETS } from '../../families/index.ts'
 import { faultsOf, whyNotKept } from '../../stations/choice.ts'
@@ -30,7 +30,7 @@ const MOST_OFFERED = 30
 export function offersAt(plan: Changeover, station: Station): Offers {
   const { context: c } = plan
   const finding = plan.findings.find((f) => f.station === station)!
-  const fitted = station === 'supply' ? undefined : c.fitted[fittedKey(station)]
+  const fitted = seenAt(c, station)
   const mm = c.wire.diameterMm
   return {
     station,
@@ -53,18 +53,10 @@ function otherParts(c: MatchContext, station: UseStation, picked: number | null,
     )
     .slice(0, MOST_OFFERED)
     .map((index) => {
-      const said = judgedWith(c, station, index)
-      return {
-        storeIndex: index,
-        faults: faultsOf(said),
-        facts: said.facts,
-        cannot: whyNotKept(
-          station,
-          usedAt({ ...c, use: { [station]: index } }, station)?.fitted,
-          faultsOf(said),
-          mm,
-        ),
-      }
+      const fitted = partAsFitted(c.store![index]!, mm)
+      const said = judgedWith(c, station, fitted)
+      const faults = faultsOf(said)
+      return { storeIndex: index, faults, facts: said.facts, cannot: whyNotKept(station, fitted, faults, mm) }
     })
     .sort(
       (a, b) =>

@@ -38,8 +38,8 @@ export interface Changeover {
   wireInGun: WireInGun
   /** Settings for the test weld; nothing where the job is not known. */
   start: Start | null
-  /** Broken off before its end: how far it went. */
-  stopped?: { spoolOff: boolean; wire: 'old' | 'new' | 'none' }
+  /** Broken off before its end; the spool that was on may have gone back by then. */
+  stopped?: { spoolOff: boolean }
 }
 
 /** A plan broke its own proof: an error in this program, never the user's. */
@@ -61,6 +61,10 @@ export function withWalking(steps: readonly Step[]): Step[] {
     return { ...step, minutes }
   })
 }
+
+/** Minutes of a list, walking included, to a tenth. */
+export const totalMinutes = (steps: readonly Step[]): number =>
+  Math.round(steps.reduce((sum, s) => sum + s.minutes, 0) * 10) / 10
 
 /** Minutes of a task in this shop, by its own log, where it has one. */
 const timed = (c: MatchContext, blocks: readonly Block[]): Block[] =>
@@ -164,7 +168,7 @@ export function planFrom(given: MatchContext): Changeover {
   const steps = withWalking(blocks.flatMap((b) => b.steps))
   const proof = prove(steps, findings, context)
   if (!proof.holds) throw new PlanRefused(proof)
-  const minutes = Math.round(steps.reduce((sum, s) => sum + s.minutes, 0) * 10) / 10
+  const minutes = totalMinutes(steps)
   const crew = context.practice.people === 2 ? shared(context, findings, blocks) : null
   return { ...base, tools: toolsFor(steps), steps, minutes, proof, crew }
 }

@@ -88,7 +88,7 @@ const OPENING_TASKS: readonly Task[] = [
 ]
 /** What is done at a valve or a regulator. */
 const CHAINED_TASKS: readonly Task[] = ['openCylinder', 'crackValve', 'regulatorOn', 'regulatorOff']
-/** The trigger is pulled, or wire is fed. */
+/** Gas is let through by the trigger. */
 const TRIGGER_TASKS: readonly Task[] = ['purgeGas', 'setFlow', 'clickTest']
 
 interface HazardRule {

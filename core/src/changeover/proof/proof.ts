@@ -1,6 +1,8 @@
+import { same } from '../../base/same.ts'
 import { keeps, type After, type Finding, type MatchContext } from '../../match/finding.ts'
 import { match } from '../../stations/index.ts'
 import { fittedKey } from '../../machine/assumed.ts'
+import { mayBeOn } from '../../machine/part.ts'
 import { fittedSchema } from '../../machine/fitted/fitted.ts'
 import { STATIONS, type Station } from '../../machine/stations.ts'
 import { benchAtStart, isRightWire, lay, nozzleStands, type Bench } from '../../bench/bench.ts'
@@ -79,7 +81,7 @@ const startOf = (c: MatchContext, fitted: After, wireOn: boolean): Bench => ({
   // What is on the gun that goes off is not what is judged.
   ...(c.gunOff && {
     tipOn: fitted.gun !== null && c.gunOff.contactTip !== null,
-    nozzleOn: fitted.gun !== null && c.gunOff.nozzle !== null && c.gunOff.nozzle?.kind !== 'none',
+    nozzleOn: fitted.gun !== null && mayBeOn(c.gunOff.nozzle),
   }),
 })
 
@@ -239,8 +241,6 @@ function verdict(violations: readonly Violation[], end: Bench | undefined): Proo
   return { holds: unique.length === 0 && end !== undefined, violations: unique, end: end?.fitted ?? {} }
 }
 
-const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b)
-
 /** Stations that the match still wants something of, once the plan is done. */
 function notRight(end: Bench, c: MatchContext, findings: ReadonlyMap<Station, Finding>): string[] {
   const { supply, ...fitted } = end.fitted
@@ -250,16 +250,15 @@ function notRight(end: Bench, c: MatchContext, findings: ReadonlyMap<Station, Fi
     oldWire: c.wire,
     machine: { ...c.machine, fitted, ...(supply && { supply }) },
   }
-  // The circuit is not the machine's: an unread one is read in the plan, and nothing is assumed of it.
-  // A part still in the store could make another choice better; the end is judged on what is fitted alone.
   /** What is kept or chosen is judged by what it was to be; what fits is judged like any. */
   const chosen = (station: Station) => {
     const finding = findings.get(station)!
     return finding.kept === true || finding.instead !== undefined
   }
+  // The circuit is not the machine's: an unread one is read in the plan, and nothing is assumed of it.
+  // A part still in the store could make another choice better; the end is judged on what is fitted alone.
   const stations: string[] = match({ ...context, store: undefined, use: undefined })
     .filter((f) => f.verdict !== 'fits' && !(f.station === 'supply' && f.verdict === 'unknown'))
-    // What is left, or chosen instead, is judged by what it was to be.
     .filter((f) => !chosen(f.station))
     // What the box of a wire of unknown kind decides is left open, with the gas shut.
     .filter((f) => !c.wire.open || !ASKED_OF_THE_BOX.includes(f.station))

@@ -1,3 +1,4 @@
+import { same } from '../../base/same.ts'
 import { fittedKey } from '../../machine/assumed.ts'
 import {
   gunAsFitted,
@@ -42,7 +43,6 @@ export interface SettleWords {
   nameOf?: (wire: WireByHand) => string
 }
 
-const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b)
 /** Of a part that is gone only the rest is written; the condition alone makes no other part of it. */
 const otherPart = (a: object | null | undefined, b: object | null | undefined): boolean =>
   partKey(a ?? {}, ['condition']) !== partKey(b ?? {}, ['condition'])

@@ -1,10 +1,11 @@
+import { same } from '../../base/same.ts'
 import type { Bench } from '../../bench/bench.ts'
 import { fittedKey } from '../../machine/assumed.ts'
 import type { Fitted } from '../../machine/fitted/fitted.ts'
 import { STATIONS } from '../../machine/stations.ts'
 import type { After } from '../../match/finding.ts'
 import { benchesAfter, type Proof, type Violation } from '../proof/proof.ts'
-import { PlanRefused, withWalking, type Changeover } from '../plan/plan.ts'
+import { PlanRefused, totalMinutes, withWalking, type Changeover } from '../plan/plan.ts'
 import type { Task } from '../../steps/step.ts'
 import { machineFacts, step } from '../../work/steps.ts'
 
@@ -51,7 +52,6 @@ const openAt = (b: Bench) => ({
   openArm: b.armOpen,
   openTip: !b.tipOn,
   openPlug: !b.plugged,
-  openGas: !b.valveOpen,
   openLiner: b.fitted.liner === null,
 })
 
@@ -96,10 +96,10 @@ export function stopHere(plan: Changeover, done: readonly string[]): Changeover 
   return {
     ...plan,
     steps,
-    minutes: Math.round(steps.reduce((sum, s) => sum + s.minutes, 0) * 10) / 10,
+    minutes: totalMinutes(steps),
     proof,
     crew: null,
-    stopped: { spoolOff, wire: bench.inGun },
+    stopped: { spoolOff },
     findings: findings.map((f) => (moved.has(f.station) ? f : { ...f, parts: [] })),
     gather: plan.gather.filter((line) =>
       line.kind === 'wire'
@@ -113,8 +113,7 @@ export function stopHere(plan: Changeover, done: readonly string[]): Changeover 
   }
 }
 
-const text = (value: unknown): string => JSON.stringify(value) ?? 'none'
-const changed = (a: After, b: After, key: keyof Fitted): boolean => text(a[key]) !== text(b[key])
+const changed = (a: After, b: After, key: keyof Fitted): boolean => !same(a[key], b[key])
 
 /** The setup in the words of `fitted`: what was touched as it now is, and what nobody touched as it was known. */
 function asItStands({ context }: Changeover, start: Bench, b: Bench): After {

@@ -1,6 +1,6 @@
 import { clearWay, type Action, type Acts } from '../../bench/action.ts'
 import { cleaned, lay, type Bench } from '../../bench/bench.ts'
-import type { Gun } from '../../machine/part.ts'
+import { mayBeOn, type Gun } from '../../machine/part.ts'
 import { turnedTo } from '../driveRolls/acts.ts'
 
 /** One piece of the gun set right, the rest of it as it is; there is a gun to do it to. */
@@ -46,7 +46,7 @@ export const GUN_ACTS = {
       gunRollsOpen: false,
       leadStraight: false,
       tipOn: c.fitted.contactTip !== null,
-      nozzleOn: c.fitted.nozzle !== null && c.fitted.nozzle?.kind !== 'none',
+      nozzleOn: mayBeOn(c.fitted.nozzle),
     }),
   },
   oRing: { ...gunPiece('oRing'), can: (b) => !b.gunOn && b.fitted.gun !== null },

@@ -1,3 +1,4 @@
+import { mayBeOn } from '../../machine/part.ts'
 import type { Finding } from '../../match/finding.ts'
 import type { Step } from '../../steps/step.ts'
 import { block, type Builder, type Work } from '../../work/work.ts'
@@ -22,9 +23,9 @@ function stripGoing({ c, by, at }: Work): Step[] {
   const unread = by.gun.verdict === 'unknown' ? { ifNeeded: true } : {}
   const { nozzle, contactTip } = c.fitted
   return [
-    ...(nozzle === null || nozzle?.kind === 'none'
-      ? []
-      : [at('nozzleOff', undefined, { going: true, ...unread }, { id: 'nozzleOff-going' })]),
+    ...(mayBeOn(nozzle)
+      ? [at('nozzleOff', undefined, { going: true, ...unread }, { id: 'nozzleOff-going' })]
+      : []),
     ...(contactTip === null
       ? []
       : [at('tipOff', undefined, { going: true, ...unread }, { id: 'tipOff-going' })]),

@@ -38,12 +38,12 @@ export const spoolOnSteps = (w: Work): Step[] => {
   ]
 }
 /** What comes before a spool goes on. */
-export const SPOOL_AFTER = (w: Work): string[] => (oldSpoolOn(w) ? ['spoolOff'] : ['gather', 'switchOff'])
+export const spoolComesAfter = (w: Work): string[] => (oldSpoolOn(w) ? ['spoolOff'] : ['gather', 'switchOff'])
 
 /** The new spool, and its brake with it. */
 export const spoolOnWork: Builder = (w) =>
   w.spoolGoesOn && !passesInletFirst(w)
-    ? [block('spoolOn', [...spoolOnSteps(w), ...brakeSteps(w)], SPOOL_AFTER(w))]
+    ? [block('spoolOn', [...spoolOnSteps(w), ...brakeSteps(w)], spoolComesAfter(w))]
     : []
 
 /** A spool that stays is seated where it is. */

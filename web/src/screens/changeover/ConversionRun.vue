@@ -17,10 +17,10 @@ import {
   TOOL_NAMES,
   type Conversion,
   type GatherLine,
-  type Part,
 } from '@pepper-knot/core'
 import { signOffId } from '../../storage/head.ts'
-import { newId, useShop } from '../../stores/shop.ts'
+import { foundPart } from './foundPart.ts'
+import { useShop } from '../../stores/shop.ts'
 import { useMachines } from '../../stores/machines.ts'
 import { useParts } from '../../stores/parts.ts'
 import { usePromised } from '../../stores/promised.ts'
@@ -67,19 +67,7 @@ function toggle(line: GatherLine) {
   const key = keyOf(line)
   run.value.without = now.includes(key) ? now.filter((k) => k !== key) : [...now, key]
 }
-function found(line: GatherLine) {
-  const { kind: specKind, ...spec } = line.spec as Record<string, unknown>
-  const type =
-    line.kind === 'gun' ? { type: specKind, part: 'whole' } : line.kind === 'nozzle' ? { type: specKind } : {}
-  partStore.put({
-    ...spec,
-    ...type,
-    id: newId(),
-    count: 1,
-    drawer: t('gather.onBench'),
-    kind: line.kind,
-  } as Part)
-}
+const found = (line: GatherLine) => partStore.put(foundPart(line, t('gather.onBench')))
 
 function begin() {
   const frozen = changeoverRequestSchema.safeParse(

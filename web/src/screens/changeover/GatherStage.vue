@@ -14,13 +14,13 @@ import {
   TOOL_NAMES,
   type ChangeoverRequest,
   type GatherLine,
-  type Part,
   type Station,
 } from '@pepper-knot/core'
 import { useRunNames } from '../../composables/useRunNames.ts'
 import { planOf } from '../../stores/plan.ts'
 import { usePromised } from '../../stores/promised.ts'
-import { newId, useShop } from '../../stores/shop.ts'
+import { foundPart } from './foundPart.ts'
+import { useShop } from '../../stores/shop.ts'
 import { useParts } from '../../stores/parts.ts'
 import { useSettings } from '../../stores/settings.ts'
 import ChoiceBox from './ChoiceBox.vue'
@@ -57,18 +57,9 @@ function tick(key: string) {
 }
 /** The part was found after all: it goes into the store as it is asked for. */
 function found(line: GatherLine) {
-  const { active: _active, kind: specKind, ...spec } = line.spec as Record<string, unknown>
-  const base = { id: newId(), count: 1, drawer: t('gather.onBench') }
   const hand = run.value.byHand && 'family' in run.value.byHand ? handOf(run.value.byHand) : undefined
   const wire = line.kind === 'wire' ? { label: run.value.label, ...(hand && { byHand: hand }) } : {}
-  const piece =
-    line.kind === 'gun'
-      ? line.piece
-        ? { ...spec, part: line.piece }
-        : { type: specKind, part: 'whole' }
-      : {}
-  const nozzle = line.kind === 'nozzle' ? { type: specKind } : {}
-  partStore.put({ ...spec, ...base, ...wire, ...piece, ...nozzle, kind: line.kind } as Part)
+  partStore.put(foundPart(line, t('gather.onBench'), wire))
 }
 const choosing = ref<Station | null>(null)
 /** What is done otherwise than usual, by choice. */
