@@ -3,6 +3,7 @@ import {
   ARC_REPORTS,
   BEADS,
   dialInFor,
+  nearestMarks,
   dialOf,
   goodTry,
   isDialledIn,
@@ -474,5 +475,36 @@ describe('the simulated arc', () => {
     expect(at(1, { faults: ['worn-tip'] })(1.5).bead).toBe('none')
     expect(at(1, { faults: ['slipping-rolls'] })().currentA).toBeLessThan(at(1)().currentA * 0.95)
     expect(at(1)(0, 1, 15).currentA).toBeLessThan(at(1)(0, 1, 7).currentA)
+  })
+})
+
+// common practice, no source: taps are spread evenly over the volts, a timed dial is read to half a mark.
+describe('the marks nearest to a start', () => {
+  const machine = {
+    output: { minV: 15, maxV: 23 },
+    voltTaps: 5,
+    feedDial: {
+      min: 1,
+      max: 10,
+      runOuts: [
+        { dial: 2, wireSpeedMPerMin: 2 },
+        { dial: 6, wireSpeedMPerMin: 6 },
+      ],
+    },
+  }
+  test.each([
+    [15, 2, '1', 2],
+    [16.9, 3.4, '2', 3.5],
+    [40, 60, '5', 10],
+    [1, 0.1, '1', 1],
+  ])('%d V and %d m/min: tap %s, dial %d', (volts, speed, tap, dial) =>
+    expect(nearestMarks(machine, volts, speed)).toEqual({ tap, dial }),
+  )
+  test('a dial that was not timed, a machine without taps and figures nobody has are none', () => {
+    expect(nearestMarks({ ...machine, feedDial: { min: 1, max: 10, runOuts: [] } }, 17, 4)).toEqual({
+      tap: '2',
+    })
+    expect(nearestMarks({}, 17, 4)).toEqual({})
+    expect(nearestMarks(machine, undefined, undefined)).toEqual({})
   })
 })

@@ -1,5 +1,5 @@
 import { changeoverAnswer, cautions, parentMismatch } from '../src/index.ts'
-import { roughLength } from '../src/wording/en/steps/reader.ts'
+import { formatAbout } from '../src/units/format.ts'
 import { plan, sizedWire } from './bench.ts'
 
 const answer = (ask: Parameters<typeof plan>[0]) => changeoverAnswer(plan(ask))
@@ -33,7 +33,8 @@ describe('the steps, as they are done', () => {
     expect(rising(order({}, 'regulatorOn', 'openCylinder', 'leakCheck', 'purgeGas', 'setFlow'))).toBe(true)
     expect(text({}, 'openCylinder')).toMatch(/^Screw out\. Stand aside.*slowly; then turn the screw in/)
     expect(text({}, 'leakCheck')).toMatch(/screw in and the solenoid shut/)
-    expect(text({}, 'purgeGas')).toMatch(/ventilated/)
+    const purge = answer({}).steps.find((s) => s.task === 'purgeGas')!
+    expect(purge.hazards.join(' ')).toMatch(/displace air: ventilate/)
   })
   test('a cored wire is not held fast in the pressure test: it would be crushed (M)', () => {
     expect(text({ label: 'E71T-11 .035' }, 'setPressure')).not.toMatch(/must not slip/)
@@ -128,7 +129,7 @@ test.each([
   [16, '5/8 in'],
   [68, '2 5/8 in'],
   [25.4, '1 in'],
-])('%d mm by eye is %s', (mm, inches) => expect(roughLength(mm, 'inch')).toBe(inches))
+])('%d mm by eye is %s', (mm, inches) => expect(formatAbout(mm, 'inch')).toBe(inches))
 
 // published: Aluminum Association filler chart, AWS D1.6, recalled from memory.
 describe('the wire against its parent metal', () => {

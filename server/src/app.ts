@@ -44,11 +44,14 @@ export function createApp({ webRoot, demo = false, answerer = answerHere }: Serv
           frameAncestors: ["'none'"],
         },
       },
-      strictTransportSecurity: false, // served on plain http in the shop
+      // Served on plain http in the shop, where a browser ignores these and says so.
+      strictTransportSecurity: false,
+      crossOriginOpenerPolicy: false,
+      originAgentCluster: false,
     }),
   )
   app.use(permissions)
-  app.use(onlyOwnNames)
+  app.use(onlyOwnNames())
   app.use(compression())
 
   const notFound: RequestHandler = (request, response) =>

@@ -1,5 +1,5 @@
 import type { Server } from 'node:http'
-import { hostname } from 'node:os'
+import { hostname, networkInterfaces } from 'node:os'
 import { problemAt, problemsAnswer, problemText, say, type Said } from '@pepper-knot/core'
 import type { RequestHandler, Response } from 'express'
 
@@ -7,21 +7,52 @@ import type { RequestHandler, Response } from 'express'
 export const refuseWith = (response: Response, status: number, said: Said) =>
   void response.status(status).json({ problems: problemsAnswer([problemAt('', said)]) })
 
-/** Names by which this computer knows itself; a page elsewhere that points its own name here is not answered. */
-function ownName(host: string): boolean {
-  const name = host.replace(/:\d{1,5}$/, '').toLowerCase()
+/** The name in a `Host` header or an origin, without its port; nothing where it is none. */
+function nameIn(text: string, isOrigin = false): string | undefined {
+  try {
+    return new URL(isOrigin ? text : `http://${text}`).hostname.toLowerCase()
+  } catch {
+    return undefined
+  }
+}
+
+/**
+ * Whether a name is one of this computer's: the loopback, an address it has, its own name with or without `.local`, or
+ * one that its owner allowed. A page elsewhere that points its own name here is not answered.
+ * @param allowed further names, as `ALLOWED_HOSTS` lists them
+ */
+export function isOwnName(name: string | undefined, allowed: readonly string[] = []): boolean {
+  if (name === undefined) return false
+  const bare = name.replace(/^\[|\]$/g, '')
+  const own = hostname().toLowerCase()
   return (
     name === 'localhost' ||
-    name === '[::1]' ||
+    bare === '::1' ||
     /^127(?:\.\d{1,3}){3}$/.test(name) ||
-    name === hostname().toLowerCase()
+    name === own ||
+    name === `${own.replace(/\.local$/, '')}.local` ||
+    allowed.includes(name) ||
+    Object.values(networkInterfaces()).some((list) => list?.some(({ address }) => address === bare))
   )
 }
 
-export const onlyOwnNames: RequestHandler = (request, response, next) => {
-  if (ownName(request.headers.host ?? '')) return next()
-  refuseWith(response, 421, say('request.onlyHere'))
-}
+/** `ALLOWED_HOSTS`: names with commas or spaces between. */
+export const allowedHosts = (text = process.env.ALLOWED_HOSTS ?? ''): string[] =>
+  text
+    .split(/[\s,]+/)
+    .filter(Boolean)
+    .map((name) => name.toLowerCase())
+
+/** Answers only what was asked of this computer, and by a page of this computer. */
+export const onlyOwnNames =
+  (allowed: readonly string[] = allowedHosts()): RequestHandler =>
+  (request, response, next) => {
+    const { host, origin } = request.headers
+    if (!isOwnName(nameIn(host ?? ''), allowed)) return refuseWith(response, 421, say('request.onlyHere'))
+    if (origin !== undefined && !isOwnName(nameIn(origin, true), allowed))
+      return refuseWith(response, 403, say('request.onlyHere'))
+    next()
+  }
 
 /** Camera and wake lock are for this page alone; what it never uses is for nobody. */
 const PERMISSIONS = [

@@ -1,14 +1,22 @@
 import { createServer } from 'node:http'
+import { isIP, isIPv6 } from 'node:net'
 import { dirname, join } from 'node:path'
 import { fileURLToPath } from 'node:url'
 import { createApp } from './app.ts'
+import { servedAt } from './addresses.ts'
 import { limit } from './guard.ts'
 import { startPool } from './pool.ts'
 
 const here = dirname(fileURLToPath(import.meta.url))
 const port = Number(process.env.PORT ?? 4173)
+/** This computer alone, unless its owner says otherwise. */
+const host = process.env.HOST ?? '127.0.0.1'
 const webRoot = process.env.WEB_ROOT ?? join(here, '../../web/dist')
 
+if (!isIP(host) && host !== 'localhost') {
+  console.error(`HOST must be an address such as 127.0.0.1 or 0.0.0.0, not “${host}”.`)
+  process.exit(2)
+}
 if (!Number.isInteger(port) || port < 0 || port > 65535) {
   console.error(`PORT must be a number from 0 to 65535, not “${process.env.PORT}”.`)
   process.exit(2)
@@ -23,16 +31,19 @@ const server = limit(
     if (closing) response.setHeader('Connection', 'close')
     app(request, response)
   }),
-).listen(port, '127.0.0.1')
+).listen(port, host)
 server.on('listening', () => {
   const address = server.address()
-  console.log(`http://127.0.0.1:${typeof address === 'object' && address ? address.port : port}`)
+  const at = typeof address === 'object' && address ? address.port : port
+  for (const name of servedAt(host)) console.log(`http://${isIPv6(name) ? `[${name}]` : name}:${at}`)
 })
 server.on('error', (error: NodeJS.ErrnoException) => {
   console.error(
     error.code === 'EADDRINUSE'
       ? `Port ${port} is taken. Choose another: PORT=4180 npm run demo`
-      : error.message,
+      : error.code === 'EADDRNOTAVAIL'
+        ? `This computer has no address ${host}.`
+        : error.message,
   )
   process.exit(1)
 })

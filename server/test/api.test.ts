@@ -1,3 +1,4 @@
+import { hostname, networkInterfaces } from 'node:os'
 import fc from 'fast-check'
 import request from 'supertest'
 import { createApp } from '../src/app.ts'
@@ -260,6 +261,28 @@ describe('the edge', () => {
       expect([status, body.problems.length]).toEqual([421, 1])
     },
   )
+  test.each([
+    'localhost:9',
+    '[::1]:9',
+    '127.3.4.5',
+    hostname(),
+    `${hostname()}.local:4173`,
+    'bench.shop.example',
+  ])('this computer is answered by %s, and so is a page from there', async (host) => {
+    process.env.ALLOWED_HOSTS = 'Bench.shop.example, other.example'
+    const own = createApp()
+    delete process.env.ALLOWED_HOSTS
+    const get = () => request(own).get('/api/v1/info').set('Host', host)
+    expect((await get()).status).toBe(200)
+    expect((await get().set('Origin', `http://${host}`)).status).toBe(200)
+  })
+  test('each address of this computer is its own; a page from elsewhere is refused', async () => {
+    for (const { address, family } of Object.values(networkInterfaces()).flatMap((list) => list ?? []))
+      if (family === 'IPv4')
+        expect((await request(app).get('/api/v1/info').set('Host', `${address}:4173`)).status).toBe(200)
+    for (const origin of ['http://shop.example', 'null', 'http://127.0.0.1.example', 'x'])
+      expect((await request(app).get('/api/v1/info').set('Origin', origin)).status).toBe(403)
+  })
   test('camera and wake lock are kept for this page alone, the microphone for nobody', async () => {
     const { headers } = await request(app).get('/api/v1/info').set('Host', 'localhost:9')
     expect(headers['permissions-policy']).toMatch(

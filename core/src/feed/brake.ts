@@ -21,6 +21,16 @@ export const SPOOL_SHAPES: Record<SpoolType, SpoolShape> = {
   coil: { fullRadiusM: 0.19, barrelRadiusM: 0.15, widthM: 0.1 },
   drum: { fullRadiusM: 0.25, barrelRadiusM: 0.15, widthM: 0.6 },
 }
+/** Radius of the flange's rim, m, where a spring balance is hooked; none where a spool has no flange. published: ISO 544, recalled from memory */
+export const RIM_RADIUS_M: Record<SpoolType, number | null> = {
+  S100: 0.05,
+  S200: 0.1,
+  S300: 0.15,
+  B300: 0.15,
+  BS300: 0.15,
+  coil: null,
+  drum: null,
+}
 /** Share of the wound space that is wire: round turns, layer on layer. common practice, no source */
 export const PACKING = 0.72
 

@@ -8,7 +8,13 @@ export interface GoodMark {
 /** A first mark for another wire on the same machine, with its band; or why nothing can be said. */
 export type FirstMark =
   | { known: false; because: 'no-marks' | 'no-window' | 'no-scale' }
-  | { known: true; mark: number; low: number; high: number; from: number }
+  | { known: true; mark: number; low: number; high: number; from: number; by?: OwnMark['by'] }
+
+/** A mark that is said for this very wire on this machine: it stands there now, or the printed chart has it. */
+export interface OwnMark {
+  mark: number
+  by: 'standing' | 'chart'
+}
 
 /** Middle of a window: as far from one edge as from the other, in ratio. */
 export const windowCentreN = (w: { lowN: number; highN: number }): number => Math.sqrt(w.lowN * w.highN)
@@ -22,13 +28,16 @@ const LEAST_BAND = 0.15
  * is scaled by the ratio of the windows' middles; two and more that differ give a line, with their scatter as band.
  * Springs differ: marks of one machine say nothing of another.
  * @param scale the machine's scale; `null` when it has none
+ * @param own a mark said for this very wire: it needs no scaling
  */
 export function firstMark(
   good: readonly GoodMark[],
   pressure: { lowN: number; highN: number; opens: boolean },
   scale: { min: number; max: number } | null | undefined,
+  own?: OwnMark,
 ): FirstMark {
   if (scale === null) return { known: false, because: 'no-scale' }
+  if (own) return { known: true, ...own, low: own.mark, high: own.mark, from: 0 }
   if (!pressure.opens) return { known: false, because: 'no-window' }
   const marks = good.filter((g) => Number.isFinite(g.mark) && g.centreN > 0)
   if (marks.length === 0) return { known: false, because: 'no-marks' }

@@ -32,4 +32,17 @@ export const chartRowSchema = z
     wrong(say('request.chartFigures'), ['voltageV']),
   )
 export type ChartRow = z.infer<typeof chartRowSchema>
+/** One line of a printed pressure chart. */
+export const pressureRowSchema = z.object({
+  family: z.enum(FAMILIES),
+  sizeMm,
+  mark: z.number().min(-1000).max(1000),
+})
+export type PressureRow = z.infer<typeof pressureRowSchema>
+/** What a printed pressure chart says of a wire, if it names it. */
+export const chartMark = (
+  chart: readonly PressureRow[] | undefined,
+  wire: { family: PressureRow['family']; diameterMm: number },
+): number | undefined =>
+  chart?.find((row) => row.family === wire.family && row.sizeMm === wire.diameterMm)?.mark
 export const chartSchema = z.array(chartRowSchema).max(500)

@@ -1,6 +1,6 @@
 import { z } from 'zod'
 import { SPOOL_TYPES } from '../wire/spool.ts'
-import { chartSchema } from './chart.ts'
+import { chartSchema, pressureRowSchema } from './chart.ts'
 import { fittedSchema } from './fitted/fitted.ts'
 import { POLARITY_CHANGES } from './fitted/polarity.ts'
 import { LEAVES } from './fitted/spool.ts'
@@ -37,11 +37,15 @@ export const machineSchema = z.object({
   rollPairs: z.number().int().min(1).max(4).optional(),
   matchedTopRolls: z.boolean().optional(),
   scale: z.object({ min: z.number(), max: z.number() }).nullable().optional(),
+  /** The pressure chart printed in the machine, as the shop typed it in: a mark by kind and size of wire. */
+  pressureChart: z.array(pressureRowSchema).max(100).optional(),
   workingGroove: z.enum(['inner', 'outer', 'turn', 'depth']).optional(),
   reverseThreads: z
     .array(z.enum(['spoolRetainer', 'rollRetainer', 'gunRollRetainer']))
     .max(20)
     .optional(),
+  /** Minutes its capacitors take to discharge, by its own manual. */
+  dischargeMinutes: z.number().min(0).max(120).optional(),
   jogButton: z.boolean().optional(),
   hubLocator: z.enum(['pin', 'tab', 'none']).optional(),
   inletBeforeSpool: z.boolean().optional(),

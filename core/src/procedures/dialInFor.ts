@@ -59,6 +59,29 @@ export function dialOf(machine: Pick<Machine, 'feedDial' | 'wireSpeedMPerMin'>):
   return { ...scale, min, max, learned: learned !== undefined }
 }
 
+/**
+ * The tap and the dial mark nearest to volts and wire speed, as dialling in proposes them: a tap's volts are a guess
+ * until the machine's chart is read, and a dial that was not timed is none.
+ */
+export function nearestMarks(
+  machine: Pick<Machine, 'output' | 'voltTaps' | 'feedDial' | 'wireSpeedMPerMin'>,
+  voltageV: number | undefined,
+  wireSpeedMPerMin: number | undefined,
+): { tap?: string; dial?: number } {
+  const { minV, maxV } = voltRange(machine)
+  const taps = machine.voltTaps === undefined ? [] : tapVolts(machine.voltTaps, minV, maxV)
+  const near =
+    voltageV === undefined
+      ? undefined
+      : [...taps].sort((a, b) => Math.abs(a.voltageV - voltageV) - Math.abs(b.voltageV - voltageV))[0]
+  const dial = dialOf(machine)
+  const mark =
+    dial?.learned && wireSpeedMPerMin !== undefined
+      ? Math.min(dial.max, Math.max(dial.min, Math.round(dial.dialFor(wireSpeedMPerMin) * 2) / 2))
+      : undefined
+  return { ...(near && { tap: near.tap }), ...(mark !== undefined && { dial: mark }) }
+}
+
 /** How volts go with wire speed where no row tells, V for each m/min: short-arc practice. common practice, no source */
 const USUAL_SLOPE = 0.5
 

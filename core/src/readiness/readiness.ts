@@ -107,10 +107,23 @@ export function readiness(
   practice: Practice,
 ): Readiness {
   const rows = readinessRows(machines, store)
-  const seen = machines.map(seenOnly)
-  const cells = rows.flatMap((row) => seen.map((machine) => cellOf(machine, row, store, practice)))
-  return { rows, cells }
+  return { rows, cells: readinessCells(rows, machines, store, practice) }
 }
+
+/** The cells of these wires on these machines: of a large shop, those in view. */
+export function readinessCells(
+  rows: readonly ReadinessRow[],
+  machines: readonly Machine[],
+  store: readonly Part[],
+  practice: Practice,
+): ReadinessCell[] {
+  const seen = machines.map(seenOnly)
+  return rows.flatMap((row) => seen.map((machine) => cellOf(machine, row, store, practice)))
+}
+
+/** What is loaded first, then what lies on the shelf; otherwise as they stand. */
+export const loadedFirst = (rows: readonly ReadinessRow[]): ReadinessRow[] =>
+  [...rows].sort((a, b) => Number(b.on.length > 0) - Number(a.on.length > 0))
 
 function cellOf(
   machine: Machine,

@@ -58,6 +58,17 @@ export const runSchema = z.object({
   /** What was planned then: from then on the steps stay as they are. */
   planned: keptPlanSchema.optional(),
   swapStartedAt: z.iso.datetime().optional(),
+  /** Steps that wait: since when, and why one was ended by hand. */
+  waits: z
+    .array(
+      z.object({
+        step: z.string().max(100),
+        since: z.iso.datetime(),
+        reason: z.string().max(200).optional(),
+      }),
+    )
+    .max(50)
+    .optional(),
   done: z.array(z.string().max(100)).max(200),
   /** How long the steps took, in the order they were done. */
   times: z.array(stepTimeSchema).max(500).optional(),

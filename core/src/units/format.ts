@@ -8,13 +8,39 @@ const trim = (value: number, digits: number) => {
 /** Inches as the trade writes them: `.035`, no leading nought, three places. */
 const thou = (mm: number) => (mm / 25.4).toFixed(3).replace(/^0/, '')
 
-/** A small length such as a thickness or a gap, in mm. */
+/** Inches as a rule has them: `5/64`, `1 1/2`. */
+function ruleInches(mm: number, parts: number): string {
+  const n = Math.max(1, Math.round((mm / 25.4) * parts))
+  const [whole, rest] = [Math.floor(n / parts), n % parts]
+  const by = [...Array(Math.log2(parts) + 1).keys()].map((i) => 2 ** i).findLast((d) => rest % d === 0)!
+  return [whole > 0 ? String(whole) : '', rest > 0 ? `${rest / by}/${parts / by}` : '']
+    .filter(Boolean)
+    .join(' ')
+}
+/** A length that is exactly so many sixteenths, to what a thickness is rolled to, mm. */
+const isRuled = (mm: number) => Math.abs(mm - (Math.round((mm / 25.4) * 16) / 16) * 25.4) < 0.01 && mm > 1
+
+/**
+ * A small length such as a thickness or a gap, in mm: what is measured, to the digits that are known. Inches are
+ * sixteenths where it is just that many, else thousandths below an inch.
+ */
 export const formatLength = (mm: number, system: UnitSystem): string =>
   system === 'metric'
     ? `${trim(mm, mm < 1 ? 2 : 1)} mm`
-    : mm >= 25.4
-      ? `${trim(mm / 25.4, 2)} in`
-      : `${thou(mm)} in`
+    : isRuled(mm)
+      ? `${ruleInches(mm, 16)} in`
+      : mm >= 25.4
+        ? `${trim(mm / 25.4, 2)} in`
+        : `${thou(mm)} in`
+
+/**
+ * A length held or set by eye, in mm, as a welder says it: whole or half millimetres, or what a rule shows in inches,
+ * 64ths below 4 mm, sixteenths below 10 mm, eighths above.
+ */
+export const formatAbout = (mm: number, system: UnitSystem): string =>
+  system === 'metric'
+    ? `${mm < 4 ? trim(Math.round(mm * 2) / 2, 1) : Math.round(mm)} mm`
+    : `${ruleInches(mm, mm < 4 ? 64 : mm < 10 ? 16 : 8)} in`
 
 /** A length to cut to, as a rule shows it: half millimetres, hundredths of an inch. */
 export const formatCut = (mm: number, system: UnitSystem): string =>

@@ -281,7 +281,11 @@ export function planConversion(
     ).map((task) => {
       const n = (used.get(task) ?? 0) + 1
       used.set(task, n)
-      return step(task, facts, n > 1 ? { id: `${task}-${n}` } : {})
+      const own = task === 'waitDischarge' ? machine.dischargeMinutes : undefined
+      return step(task, own === undefined ? facts : { ...facts, minutes: own }, {
+        ...(n > 1 && { id: `${task}-${n}` }),
+        ...(own !== undefined && { minutes: own }),
+      })
     }),
   )
   const cylinder = parts.find((p) => p.kind === 'cylinder')

@@ -2,6 +2,7 @@ import type { Facts } from '../../base/facts.ts'
 import { mayBeOn } from '../../machine/part.ts'
 import { FAMILY_SHEETS } from '../../families/index.ts'
 import type { Hazard, Step } from '../../steps/step.ts'
+import { TASK_ROWS } from '../../steps/taskTable.ts'
 import { goingPulls } from '../../stations/gun/work.ts'
 import { brakeSteps, passesInletFirst, spoolComesAfter, spoolOnSteps } from '../../stations/spool/work.ts'
 import { preheatBy } from '../../match/preheat.ts'
@@ -9,6 +10,7 @@ import { tipOnSteps, tipStaysOn } from '../../stations/contactTip/work.ts'
 import { nozzleOnSteps } from '../../stations/nozzle/work.ts'
 import { cablesGoOver, cablesInside, cablesUnplugged } from '../../stations/polarity/work.ts'
 import { circuitIsMended } from '../../stations/supply/work.ts'
+import { nearestMarks } from '../../procedures/dialInFor.ts'
 import { block, type Builder, type Work } from '../../work/work.ts'
 import type { Start } from './startFor.ts'
 
@@ -34,13 +36,20 @@ export const readGunWork: Builder = ({ gunReads, gunOn, at }) => [
   block('readGun', gunReads.length ? [...(gunOn ? [at('coolGun')] : []), ...gunReads] : [], ['switchOff']),
 ]
 
+/** Where the machine's manual says nothing, capacitors are given this long, min. common practice, no source */
+export const DISCHARGE_MINUTES = TASK_ROWS.waitDischarge.minutes
+const waitFor = ({ c, at }: Work) => {
+  const minutes = c.machine.dischargeMinutes
+  return at('waitDischarge', undefined, { minutes }, minutes === undefined ? {} : { minutes })
+}
+
 export const offWork: Builder = (w) => [
   // The gauges are drained through the purge, which takes the machine: the gas comes first.
   goesOff(w)
     ? block('switchOff', [w.at('switchOff')], [...(w.gunReads.length ? [] : ['gather']), 'shutGas'])
     : undefined,
   unplugged(w) ? block('unplug', [w.at('unplug')], ['switchOff', 'gather']) : undefined,
-  cablesInside(w) ? block('discharge', [w.at('waitDischarge')], ['unplug']) : undefined,
+  cablesInside(w) ? block('discharge', [waitFor(w)], ['unplug']) : undefined,
 ]
 
 /** The trigger is pulled, or wire fed: the clamp is off the metal. */
@@ -189,16 +198,20 @@ const marksOf = (own: Start['own']): string | undefined => {
   )
   return marks.length ? marks.join(', ') : undefined
 }
-const settingsOf = (w: Work, start: Start | null): Facts =>
-  start
+const settingsOf = (w: Work, start: Start | null): Facts => {
+  const near = start && nearestMarks(w.c.machine, start.voltageV?.value, start.wireSpeedMPerMin?.value)
+  return start
     ? {
         startV: start.voltageV?.value,
         startSpeed: start.wireSpeedMPerMin?.value,
         startMarks: marksOf(start.own),
         taps: w.c.machine.voltTaps !== undefined,
+        nearTap: near?.tap,
+        nearDial: near?.dial,
         tipToWorkMm: start.tipToWorkMm?.value,
       }
     : {}
+}
 
 /** Nothing is welded before the box is read. */
 export const askBoxWork: Builder = ({ at }) => [

@@ -2,7 +2,7 @@ import { partAsFitted } from '../../machine/part.ts'
 import { USE_STATIONS, type Station, type UseStation } from '../../machine/stations.ts'
 import { isForStation, seenAt } from '../../match/choice.ts'
 import { usable, type Instead, type MatchContext } from '../../match/finding.ts'
-import { FAMILY_SHEETS } from '../../families/index.ts'
+import { mayLeadLinerUp } from '../../stations/pieces/guide.ts'
 import { faultsOf, whyNotKept } from '../../stations/choice.ts'
 import { judgedWith, type StationRule } from '../../stations/index.ts'
 import type { Changeover } from './plan.ts'
@@ -41,7 +41,7 @@ export function offersAt(plan: Changeover, station: Station): Offers {
       : [],
     leadUp:
       station === 'outletGuide' &&
-      FAMILY_SHEETS[c.wire.family].soft &&
+      mayLeadLinerUp(c.wire.family) &&
       c.practice.softWireOutlet !== 'liner-to-rolls',
   }
 }

@@ -1,4 +1,5 @@
 import type { GuideRule } from './guideRules.ts'
+import type { Family } from '../../terms/terms.ts'
 import { FAMILY_SHEETS } from '../../families/index.ts'
 import type { Finding, MatchContext } from '../../match/finding.ts'
 import { conditionVerdict, keeps, pick, worstFirst } from '../../match/finding.ts'
@@ -13,9 +14,13 @@ const linerLedToRolls = ({ fitted, wire }: MatchContext): boolean =>
   fitted.liner != null &&
   fitted.liner.material !== 'steel-coil'
 
+/** A steel coil is not led up to the rolls: soft wire that may run in one keeps its outlet guide. common practice */
+export const mayLeadLinerUp = (family: Family): boolean =>
+  FAMILY_SHEETS[family].soft && !FAMILY_SHEETS[family].liner.includes('steel-coil')
+
 /** The shop leads the liner of soft wire up to the rolls. */
 export const leadsLinerUp = (c: MatchContext): boolean =>
-  FAMILY_SHEETS[c.wire.family].soft &&
+  mayLeadLinerUp(c.wire.family) &&
   c.practice.softWireOutlet === 'liner-to-rolls' &&
   // A liner that is left as it is goes no further than it does.
   (!keeps(c, 'liner') || c.fitted.gun?.linerTrim === 'long')

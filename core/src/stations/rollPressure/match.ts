@@ -1,4 +1,5 @@
 import type { RollPressureRule } from './rules.ts'
+import { chartMark } from '../../machine/chart.ts'
 import { FAMILY_SHEETS } from '../../families/index.ts'
 import type { Finding, MatchContext } from '../../match/finding.ts'
 
@@ -21,6 +22,7 @@ export function matchRollPressure(c: MatchContext): Finding<RollPressureRule> {
     school: c.practice.pressureTest,
     family: c.wire.family,
     hasScale: c.machine.scale != null,
+    chartMark: chartMark(c.machine.pressureChart, c.wire),
   }
   // The mark belongs to the wire it was tested with: it is not carried to another.
   const after = { rollPressure: sameWire(c) && pressure ? pressure : { mark: null } }

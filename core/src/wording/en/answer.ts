@@ -9,7 +9,8 @@ import { startNotes, startRow } from './arc.ts'
 import { faultWords, findingAlso, insteadWords, findingConsequence, findingWhy } from './findings.ts'
 import { partText } from './names.ts'
 import { cautionText, obstacleText } from './obstacles.ts'
-import { hazardText, stepHow, stepTitle, TOOL_NAMES } from './steps.ts'
+import { stepHazards } from './hazards.ts'
+import { stepHow, stepTitle, TOOL_NAMES } from './steps.ts'
 
 /** A wire in the words of `POST /api/v1/decode`. */
 export function decodeAnswer({ wire, besides }: Label, units: UnitSystem = 'metric') {
@@ -71,7 +72,7 @@ export function changeoverAnswer(plan: Changeover, units: UnitSystem = 'metric')
       place: s.place,
       text: [stepTitle(s, units), stepHow(s, units)].filter(Boolean).join(' '),
       minutes: s.minutes,
-      hazards: s.hazards.map(hazardText),
+      hazards: stepHazards(s),
       hold: s.hold,
       captive: s.captive,
       ...(s.station && { station: s.station }),

@@ -1,20 +1,14 @@
 import type { Coefficient } from '../../feed/coefficients.ts'
 import type { Cure, CureId } from '../../feed/cures.ts'
-import type { BrakeFigures, BrakeWindow } from '../../feed/brake.ts'
+import { RIM_RADIUS_M, type BrakeFigures, type BrakeWindow } from '../../feed/brake.ts'
+import type { SpoolType } from '../../wire/spool.ts'
 import type { FeedFigures } from '../../changeover/plan/feedFigures.ts'
 import type { FirstMark } from '../../feed/scale.ts'
 import type { FeedSetup } from '../../feed/setup.ts'
 import { EASY_RATIO, schoolsAgree, type PressureWindow } from '../../feed/pressureWindow.ts'
 import { weakestPlace, type WeakPlace } from '../../feed/weakest.ts'
 import type { Practice } from '../../practice/schools.ts'
-import {
-  formatForce,
-  formatLead,
-  formatLength,
-  formatMinutes,
-  formatTorque,
-  type UnitSystem,
-} from '../../units/format.ts'
+import { formatForce, formatAbout, formatMinutes, formatTorque, type UnitSystem } from '../../units/format.ts'
 
 export const CURE_NAMES: Record<CureId, string> = {
   'straighten-lead': 'lay the lead straight',
@@ -116,8 +110,28 @@ export function brakeSentence(torqueNm: number, brake: BrakeWindow, units: UnitS
     : `Brake right: between ${t(brake.lowNm)}${high === null ? '' : ` and ${t(high)}`}.`
 }
 
+/** What the brake should be as a pull at the spool's rim, which a spring balance shows, beside the torque that nobody measures. */
+export function brakePullSentence(type: SpoolType, brake: BrakeWindow, units: UnitSystem): string {
+  const rim = RIM_RADIUS_M[type]
+  const shut = brake.highNm !== null && brake.highNm < brake.lowNm
+  const band = (say: (nm: number) => string) =>
+    brake.highNm === null || shut
+      ? `at least ${say(brake.lowNm)}`
+      : `${say(brake.lowNm)} to ${say(brake.highNm)}`
+  const torque = band((nm) => formatTorque(nm, units))
+  const said =
+    rim === null
+      ? `The hub turns at ${torque}.`
+      : `A spring balance at the rim of the spool reads ${band((nm) => formatForce(nm / rim, units))} as it just turns (${torque} at the hub).`
+  return shut ? `${said} Ease it as the spool empties: full and empty do not agree.` : said
+}
+
 /** A first mark for this wire, or why none can be said. */
 export function firstMarkSentence(first: FirstMark): string {
+  if (first.known && first.by)
+    return first.by === 'standing'
+      ? `Start at mark ${first.mark}: it stands there now, with this wire. Test it all the same.`
+      : `Start at mark ${first.mark}: this machine’s printed chart says so. Test it all the same.`
   if (first.known) {
     const figure = (n: number) => String(Math.round(n * 10) / 10)
     return `Start at mark ${figure(first.mark)} (${figure(first.low)} to ${figure(first.high)}, from ${first.from === 1 ? 'one mark' : `${first.from} marks`} that passed on this machine). Test it all the same.`
@@ -140,7 +154,7 @@ export function pressureTestWords(
   school: Practice['pressureTest'],
   units: UnitSystem,
 ): { how: string; outcomes: Outcome[] } {
-  const loop = units === 'metric' ? 'about 50 mm' : 'about 2 in'
+  const loop = `about ${formatAbout(50, units)}`
   const marks: Outcome[] = [
     {
       see: 'The wire comes out flattened, toothed or with shavings.',
@@ -149,7 +163,7 @@ export function pressureTestWords(
   ]
   if (school === 'curl')
     return {
-      how: `Work clamp off, on dry wood that touches no earthed metal. Feed against the wood at about 45° from ${formatLength(50, units)} away, and turn the arm until the wire curls.`,
+      how: `Feed against dry wood at about 45° from ${formatAbout(50, units)} away, and turn the arm until the wire curls.`,
       outcomes: [
         {
           see: `It curls into a loop of ${loop} and the rolls do not slip.`,
@@ -168,7 +182,7 @@ export function pressureTestWords(
     }
   if (school === 'back-off')
     return {
-      how: 'Feed on to wood from tight, ease the arm until the rolls slip, then turn it on by half a turn from where it grips.',
+      how: 'Feed on to dry wood from tight, ease the arm until the rolls slip, then turn it on by half a turn from where it grips.',
       outcomes: [
         { see: 'It grips half a turn above the slip.', means: 'Right. Write the mark down.' },
         {
@@ -179,7 +193,7 @@ export function pressureTestWords(
       ],
     }
   return {
-    how: 'Set the mark from the log of this machine, then check it once on wood.',
+    how: 'Set the mark from the log of this machine, then check it once on dry wood.',
     outcomes: [
       { see: 'It feeds steadily with the lead bent as it will lie.', means: 'Right. Write the mark down.' },
       {
@@ -192,12 +206,11 @@ export function pressureTestWords(
 }
 
 /** What to look for while the spool is mounted, the wire threaded and fed through. */
-export const feedWatch = (units: UnitSystem, soft: boolean): readonly string[] => [
+export const feedWatch = (soft: boolean, threading: string): readonly string[] => [
   'The wire leaves the spool in line with the inlet guide, without a reverse bend.',
-  'The spool stops with the wire: a hand on it while threading fast.',
-  `The first ${formatLead(1, units)} slow, eyes on the rolls; any hesitation, let the trigger go at once.`,
+  ...(threading === 'slow' ? [] : ['A hand on the spool, so that it stops when the wire does.']),
   soft
-    ? 'Soft wire: the lead straight, slow all the way, and a hand that helps at the gun.'
+    ? 'A second hand helps at the gun: soft wire is pushed no further than it goes by itself.'
     : 'The lead straight and untwisted until the wire stands out of the gun.',
 ]
 

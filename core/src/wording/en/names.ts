@@ -156,9 +156,18 @@ export const PRESSURE_NAMES: Record<'firm' | 'light' | 'lightest', string> = {
 
 /** A stamp as it is printed: a trade size in mm is shown in the user's habit, a stamp that is read stays as read. */
 export const sizeText = (mm: number, units: UnitSystem): string => tradeLabel(mm, units)
+/** The same with its unit where it needs one: `0.9 mm`, `.035`. */
+export const sizeName = (mm: number, units: UnitSystem): string =>
+  `${sizeText(mm, units)}${units === 'metric' ? ' mm' : ''}`
 /** A stamp such as `0.9` in the user's habit; one in the other system, or with two sizes, stays as stamped. */
 export const stampText = (stamp: string, units: UnitSystem): string =>
   /^\d(\.\d)?$/.test(stamp) && units === 'inch' ? tradeLabel(Number(stamp), units) : stamp
+/** A part of the store by its stamp: two that read alike in the user's habit are told apart by what stands on them. */
+function asStamped(spec: Readonly<Record<string, unknown>>, units: UnitSystem): string {
+  const stamp = spec.stamp as string
+  const text = stampText(stamp, units)
+  return spec.count === undefined || text === stamp ? text : `${text}, stamped ${stamp}`
+}
 /** Gun on plus or minus: this cable, in words a glance takes in. */
 export const gunOn = (polarity: string): string => (polarity === 'DCEP' ? 'gun on +' : 'gun on −')
 /** `80/20`, argon, CO2: a gas in the fewest words. */
@@ -202,7 +211,7 @@ export function partText(
       if (what === 'oRing') return 'gun O-rings'
       return `${nameIn(GUN_NAMES, (spec.kind === 'gun' ? spec.type : (spec.type ?? spec.kind)) as string) ?? 'gun'}${spec.lengthM === undefined ? '' : ` ${formatLead(spec.lengthM as number, units)}`}`
     case 'contactTip':
-      return `contact tip ${stampText(spec.stamp as string, units)}${spec.aluminiumBore ? ', aluminium bore' : ''}`
+      return `contact tip ${asStamped(spec, units)}${spec.aluminiumBore ? ', aluminium bore' : ''}`
     case 'nozzle': {
       const type = (spec.kind === 'nozzle' ? spec.type : (spec.type ?? spec.kind)) as string
       return `${nameIn(NOZZLE_NAMES, type)}${spec.boreMm === undefined || type !== 'gas' ? '' : `, ${boreText(spec.boreMm as number, units)} bore`}`
@@ -265,6 +274,13 @@ export const kindText = (wire: Pick<Wire, 'family' | 'open'>): string =>
 /** A wire by its classification, or by its kind. */
 export const wireText = (wire: Pick<Wire, 'classification' | 'family' | 'open'>): string =>
   wire.classification ?? kindText(wire)
+
+/** A wire and its size in the shop's own habit: its one name on every page. `ER70S-6 0.9 mm`, `ER70S-6 .035`. */
+export const wireName = (
+  wire: Pick<Wire, 'classification' | 'family' | 'open' | 'diameterMm'>,
+  units: UnitSystem,
+): string =>
+  wire.diameterMm === null ? wireText(wire) : `${wireText(wire)} ${sizeName(wire.diameterMm, units)}`
 
 /** What a label was read as, in one line: wire, size, mass, and what stood beside it. */
 export function labelText({ wire, besides }: Label, units: UnitSystem): string {

@@ -112,7 +112,8 @@ const PROBLEM_WORDS: { [C in ProblemCode]: (...facts: ProblemFacts[C]) => string
   'request.labelOrByHand': () => 'Give the label, or the family and the diameter by hand.',
   'request.diameterNeeded': () => 'The label carries no wire size. Add it, for example .035 or 0.9 mm.',
   'request.tooManyTasks': () => 'More tasks are timed than there are.',
-  'request.onlyHere': () => 'This server answers only to the names of the computer it runs on.',
+  'request.onlyHere': () =>
+    'This server answers only to the names and addresses of the computer it runs on. ALLOWED_HOSTS adds others.',
   'request.onlyMethods': (methods: string) => `Only ${methods} can be used here.`,
   'request.busy': () => 'Too many plans are being worked out. Try again in a moment.',
   'request.tooMuch': () => 'The request holds more values than any shop has.',

@@ -1,5 +1,5 @@
 import type { School } from '../../practice/schools.ts'
-import { formatLead, formatLength, type UnitSystem } from '../../units/format.ts'
+import { formatLead, formatAbout, type UnitSystem } from '../../units/format.ts'
 
 interface SchoolWords {
   question: string
@@ -149,7 +149,7 @@ const SCHOOLS: Record<School, (units: UnitSystem) => SchoolWords> = {
         because: 'Easy to see; check that it reaches when the lead is bent.',
       },
       'short-of-mark': {
-        name: `${formatLength(1.5, u)} to ${formatLength(3, u)} short of the mark`,
+        name: `${formatAbout(1.5, u)} to ${formatAbout(3, u)} short of the mark`,
         because: 'Leaves room for the tip to screw home.',
       },
     },

@@ -1,6 +1,7 @@
 import { CATALOGUE, type CatalogueEntry } from '../../catalogue/catalogue.ts'
 import { FAMILY_SHEETS } from '../../families/index.ts'
 import type { Family } from '../../terms/terms.ts'
+import { GLOSSARY, type GlossaryEntry } from './glossary.ts'
 import { useText } from './uses.ts'
 
 /** Words people type for a family. common practice */
@@ -37,4 +38,19 @@ export function searchCatalogue(text: string): CatalogueEntry[] {
       `${e.classification} ${useText(e.classification)} ${e.family} ${e.metal} ${FAMILY_SHEETS[e.family].process}`.toLowerCase()
     return words.every((word) => said.includes(word) || said.replaceAll('-', '').includes(word))
   })
+}
+
+/** @returns the entries a search finds: in the term first, then in its other words, then in what it says */
+export function findWords(text: string): GlossaryEntry[] {
+  const asked = text.trim().toLowerCase()
+  if (!asked) return [...GLOSSARY]
+  const rank = (e: GlossaryEntry) =>
+    e.term.toLowerCase().includes(asked)
+      ? 0
+      : e.also.some((word) => word.includes(asked) || asked.includes(word))
+        ? 1
+        : e.says.toLowerCase().includes(asked)
+          ? 2
+          : 3
+  return GLOSSARY.filter((e) => rank(e) < 3).sort((a, b) => rank(a) - rank(b))
 }

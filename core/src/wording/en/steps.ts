@@ -1,5 +1,5 @@
 import type { Tool } from '../../changeover/plan/gather.ts'
-import type { Hazard, Step } from '../../steps/step.ts'
+import type { Step } from '../../steps/step.ts'
 import type { UnitSystem } from '../../units/format.ts'
 import { sizeText, valueText } from './names.ts'
 import { CABINET_STEPS } from './steps/cabinet.ts'
@@ -11,32 +11,9 @@ import { SPOOL_STEPS } from './steps/spool.ts'
 import { STORE_STEPS } from './steps/store.ts'
 import type { Say, Words } from './steps/reader.ts'
 
-const HAZARDS: Record<Hazard, string> = {
-  'live-studs': 'Unplug, do not only switch off, before a cable is moved.',
-  'stored-charge': 'Capacitors hold charge after the plug is out.',
-  'machine-off': 'Machine off. Fingers and sleeves clear of the rolls when it comes on again.',
-  'moving-rolls': 'Fingers, gloves and sleeves clear of the rolls.',
-  'wire-end': 'Wire ends whip and pierce: eyes and hands.',
-  'feeding-wire': 'A fed wire pierces a finger. Never towards a person, never against a hand.',
-  'live-wire': 'The trigger makes the wire live: clamp off, gun in the air, away from earthed metal.',
-  'hot-parts': 'Tip and nozzle may be hot.',
-  'compressed-air': 'Eye protection, low pressure, nobody in line with the gun.',
-  cylinder: 'Chained upright, stand aside, open slowly, no oil.',
-  'gas-in-closed-space': 'Argon and CO2 displace air: ventilate closed spaces.',
-  arc: 'Helmet shade by current, screens for others.',
-  fume: 'Ventilate: more for flux-cored, far more for galvanised or stainless.',
-  solvent: 'Never a solvent with chlorine: the arc makes phosgene of it.',
-  'hot-metal': 'Hot metal looks cold: gloves, and mark it.',
-  fire: 'Sparks travel far and fall through gaps: nothing that burns near, extinguisher at hand.',
-  ozone: 'The arc on aluminium makes much ozone: extract it at the arc.',
-  chromium: 'Fume of stainless holds hexavalent chromium: extract it at the arc.',
-  zinc: 'Zinc fume gives metal fume fever: extract at the arc, or a fitted fume respirator.',
-  'mains-work': 'Work on the mains side is for a licensed electrician.',
-}
-export const hazardText = (hazard: Hazard): string => HAZARDS[hazard]
-
 /** Done in every change, whatever was read. */
 const ALWAYS: readonly Step['task'][] = [
+  'checkChain',
   'mountSpool',
   'setBrake',
   'setPressure',

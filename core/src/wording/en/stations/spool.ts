@@ -1,5 +1,5 @@
 import type { SpoolRule } from '../../../stations/spool/rules.ts'
-import { formatLength } from '../../../units/format.ts'
+import { formatAbout, formatLength } from '../../../units/format.ts'
 import { unread, type Rule } from './reader.ts'
 
 export const SPOOL_WORDS: Record<SpoolRule, Rule> = {
@@ -9,7 +9,7 @@ export const SPOOL_WORDS: Record<SpoolRule, Rule> = {
     otherwise: 'The basket wobbles, the wire drags unevenly and the feed surges.',
   }),
   'bore-needs-adapter': (r) => ({
-    why: `The hole of a ${r.text('type')} spool is ${r.text('type') === 'S100' ? formatLength(16.5, r.units) : `about ${formatLength(51, r.units)}`}; this hub takes the other size. An adapter goes between.`,
+    why: `The hole of a ${r.text('type')} spool is ${r.text('type') === 'S100' ? formatLength(16.5, r.units) : `about ${formatAbout(51, r.units)}`}; this hub takes the other size. An adapter goes between.`,
     otherwise: 'It does not go on, or it wobbles and the feed surges.',
   }),
   'coil-needs-hardware': () => ({

@@ -1,7 +1,7 @@
 import { READING } from './reading.ts'
 import type { Station } from '../../../machine/stations.ts'
 import type { Task } from '../../../steps/step.ts'
-import { formatLength } from '../../../units/format.ts'
+import { formatAbout } from '../../../units/format.ts'
 import { GUN_NAMES, nameIn, PRESSURE_NAMES, PROFILE_NAMES, stampText } from '../names.ts'
 import { cable, groove, polarityWhy, retainer, type Say, type Reader, type Words } from './reader.ts'
 
@@ -19,34 +19,37 @@ const THREADING: Record<string, string> = {
 const GUIDES = { inlet: 'inlet guide', outlet: 'outlet guide' }
 const guideWords = (which: keyof typeof GUIDES, r: Reader): Words => ({
   say: `Take the ${r.f.material === undefined ? '' : `${r.t('material')} `}${GUIDES[which]} out and fit the ${r.t('wanted')} one.`,
-  how: `About ${formatLength(2, r.units)} clear of the roll, in line with the groove. Keep the old one in the tray.`,
+  how: `About ${formatAbout(2, r.units)} clear of the roll, in line with the groove. Keep the old one in the tray.`,
 })
 
 const guideSetWords = (which: keyof typeof GUIDES, r: Reader): Words => ({
-  say: `Clean the ${GUIDES[which]} and set it about ${formatLength(2, r.units)} from the roll.`,
+  say: `Clean the ${GUIDES[which]} and set it about ${formatAbout(2, r.units)} from the roll.`,
   how: 'As close as it can without touching.',
 })
 
 function pressureWords(r: Reader): Words {
   const level = nameIn(PRESSURE_NAMES, r.t('level'))
-  const loop = r.units === 'metric' ? 'about 50 mm' : 'about 2 in'
-  const safe = 'Clamp off, gun at dry wood, never at a hand or earthed metal.'
-  const note = 'Write the mark down: next time this wire starts there.'
+  const chart =
+    r.f.chartMark === undefined
+      ? ''
+      : `This machine’s chart says mark ${r.t('chartMark')} for this wire: start there. `
+  const note = `${chart}Write the mark down: next time this wire starts there.`
   if (r.t('school') === 'back-off')
     return {
-      say: `Set the roll pressure, ${level}: back off until the wire slips, then half a turn more.`,
-      how: `${safe} ${note}`,
+      say: `Set the roll pressure, ${level}, from the slip.`,
+      how: `Back off until the wire slips, then half a turn more. ${note}`,
     }
   if (r.t('school') === 'scale')
     return {
       say: `Set the roll pressure, ${level}, to the mark from the log, and test it.`,
-      how: `${safe} A mark is good on this machine only. ${note}`,
+      how: `A mark is good on this machine only. ${note}`,
     }
+  const curl = `Against wood at about 45° the wire curls into a loop of about ${formatAbout(50, r.units)} without slipping.`
   return {
-    say: `Set the roll pressure, ${level}, by the curl test: against wood at about 45°, the wire curls into a loop of ${loop} without slipping.`,
+    say: `Set the roll pressure, ${level}, by the curl test.`,
     how: r.f.tubular
-      ? `${safe} A cored wire is a tube: no test against a wire held fast, it would crush it. It slips: a little more. Flattened, or tooth marks deeper than to be felt: less. ${note}`
-      : `${safe} ${r.t('jammed') === 'slip-first' ? 'Held fast, the wire must slip in the rolls before it folds. ' : 'Held fast for an instant, it must not slip. '}It slips: a little more. Still no slip on much smaller loops: a little less. ${note}`,
+      ? `${curl} A cored wire is a tube: no test against a wire held fast, it would crush it. It slips: a little more. Flattened, or tooth marks deeper than to be felt: less. ${note}`
+      : `${curl} ${r.t('jammed') === 'slip-first' ? 'Held fast, the wire must slip in the rolls before it folds. ' : 'Held fast for an instant, it must not slip. '}It slips: a little more. Still no slip on much smaller loops: a little less. ${note}`,
   }
 }
 
@@ -70,7 +73,7 @@ export const CABINET_STEPS = {
   openArm: () => ({ say: 'Swing the pressure arm open.' }),
   clearTangle: () => ({
     say: 'Cut the knotted wire out of the rolls in short pieces, and pick every piece out.',
-    how: 'Arm open, machine off. Cut on both sides of the knot first: it is a spring. Look for shavings, and at the guides: a knot bends them.',
+    how: 'Arm open. Cut on both sides of the knot first: it is a spring. Look for shavings, and at the guides: a knot bends them.',
     why: 'Pulled instead of cut, it scores the guide and kinks the liner.',
   }),
   lookOver: () => ({
@@ -98,7 +101,7 @@ export const CABINET_STEPS = {
   }),
   blowOutLiner: () => ({
     say: 'Blow the liner out with dry air from the machine end.',
-    how: 'No wire in it, low pressure, gun end pointing to the floor.',
+    how: 'No wire in it, gun end pointing to the floor.',
     why: 'Dust in the liner is drag.',
   }),
   inletGuideChange: (r) => guideWords('inlet', r),
@@ -130,7 +133,7 @@ export const CABINET_STEPS = {
     say: r.f.nothingOn
       ? `Connect the two cables inside the cabinet: ${cable(r)}.`
       : `Swap the two cables inside the cabinet: ${cable(r)}.`,
-    how: `Is the mains plug out? ${r.f.nothingOn ? '' : 'Mark them first. '}Nuts tight: a loose stud heats. Close the case.`,
+    how: `${r.f.nothingOn ? '' : 'Mark them first. '}Nuts tight: a loose stud heats. Close the case.`,
     why: polarityWhy(r),
   }),
   tightenStuds: () => ({
@@ -143,13 +146,13 @@ export const CABINET_STEPS = {
   }),
   closeArm: () => ({ say: 'Close the pressure arm. The rolls hold the wire: now you may let go.' }),
   feedThrough: (r) => ({
-    say: `Feed the wire through until about ${formatLength(25, r.units)} stands out of the gun.`,
-    how: `Gas shut, ${r.f.keepTip ? 'nozzle off, the end clean and straight' : 'tip and nozzle off'}, gun pointed away from people and metal. ${r.f.jog ? 'Use the jog button.' : 'Use the jog button if there is one; the trigger makes the wire live.'} ${r.f.pushPull ? 'Gun rolls open, push soft wire by hand as far as it goes. ' : ''}${THREADING[r.t('threading')] ?? ''} Watch the rolls and the spool. If it stops, release at once, back up, help by hand.`,
+    say: `Feed the wire through until about ${formatAbout(25, r.units)} stands out of the gun.`,
+    how: `Gas shut, ${r.f.keepTip ? 'nozzle off, the end clean and straight' : 'tip and nozzle off'}. ${r.f.jog ? 'Use the jog button.' : 'Use the jog button if there is one.'} ${r.f.pushPull ? 'Gun rolls open, push soft wire by hand as far as it goes. ' : ''}${THREADING[r.t('threading')] ?? ''} Watch the rolls and the spool. If it stops, release at once, back up, help by hand.`,
   }),
   setPressure: (r) => pressureWords(r),
   openCase: () => ({
     say: 'Open the case.',
-    how: 'Plug out and in your sight, capacitors waited out. Follow the machine’s manual.',
+    how: 'Plug in your sight, its wait over. Follow the machine’s manual.',
   }),
   fitSolenoid: () => ({
     say: 'Fit the gas solenoid valve where the machine’s diagram puts it, arrow with the flow.',
@@ -157,7 +160,7 @@ export const CABINET_STEPS = {
   }),
   wireSolenoid: () => ({
     say: 'Have the solenoid coil wired by the machine’s diagram, by a competent electrician.',
-    how: 'Unplugged. No measuring with the case open and power on.',
+    how: 'Plug in sight and out. No measuring with the case open and power on.',
     why: 'Many coils are at mains voltage.',
   }),
   fitGasHose: () => ({
@@ -178,7 +181,7 @@ export const CABINET_STEPS = {
   }),
   clickTest: () => ({
     say: 'Press the trigger and listen for the click of the solenoid.',
-    how: 'No gas connected, no wire in the rolls, gun in the air. No click: unplug, and have the wiring looked at.',
+    how: 'No gas connected, no wire in the rolls. No click: unplug, and have the wiring looked at.',
     why: 'A valve proved by its click costs nothing; a cylinder bought for a dead valve does.',
   }),
   connectGun: (r) => ({

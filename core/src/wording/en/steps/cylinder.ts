@@ -6,48 +6,53 @@ import type { Say } from './reader.ts'
 export const CYLINDER_STEPS = {
   checkChain: () => ({
     say: 'Look at the cylinder that is on: upright, chained to wall or cart?',
-    how: 'If it is not, chain it before its valve is touched.',
+    how: 'If it is not: tie it now, before its valve is touched.',
+    why: 'The hose pulls at it as soon as you walk with the gun.',
   }),
   shutCylinder: (r) => ({
     say: r.f.gasNeeded
       ? 'Shut the cylinder valve, drain both gauges to nought through the purge, and back the regulator screw out.'
       : 'Shut the cylinder valve, drain both gauges to nought through the purge, back the screw out and leave it shut.',
-    how: 'The purge button; without one the trigger, pressure arm open, gun in the air. The cylinder stays chained.',
+    how: 'The purge button; without one the trigger, pressure arm open, clamp off, gun in the air.',
     why: r.f.gasNeeded
       ? 'No gas while the wire is threaded.'
       : 'This wire makes its own shield; gas would be wasted and takes the weld outside what the wire was tested for.',
   }),
   regulatorOff: (r) => ({
     say: `Both gauges at nought, screw out: loosen the regulator and take it off the ${r.f.fitted === undefined ? 'old' : r.t('fitted')} cylinder; cap on.`,
-    how: 'Loosen slowly. The cylinder goes back in its chain.',
+    how: 'A little at a time. The cylinder is tied up again where it will stand.',
+    why: 'One regulator, one cylinder at a time: the fitting must be empty before it is opened.',
   }),
   chainCylinder: (r) => ({
     say: `Chain the ${r.t('wanted')} cylinder upright, then take its cap off.`,
-    how: 'Never move a cylinder without its cap.',
+    how: 'Moved only with its cap on, rolled on its foot or in a cart.',
   }),
   crackValve: () => ({
     say: 'Stand aside, crack the valve for an instant to blow the dust out, and shut it.',
+    why: 'Dust in the outlet ends in the seat of the regulator, which then creeps.',
   }),
   regulatorOn: (r) => ({
     say: 'Fit the regulator with a wrench, screw backed out; hose on.',
-    how: `${r.f.otherOutlet ? 'CO2 and argon mixtures have different outlets: use the regulator made for this one. ' : ''}No oil, no tape. A hose rated for the gas, never fuel hose.`,
+    how: `${r.f.otherOutlet ? 'CO2 and argon mixtures have different outlets: use the regulator made for this one. ' : ''}No tape: the seat seals, not the thread. A hose rated for the gas, never fuel hose.`,
+    why: 'Screw out, no pressure reaches the hose when the valve is opened.',
   }),
   openCylinder: () => ({
     say: 'Screw out. Stand aside, open the cylinder valve slowly; then turn the screw in.',
-    how: 'Chained, nobody in front of the gauges.',
     why: 'Opened against a screw that is in, the surge goes into the gauge and the hose.',
   }),
   leakCheck: () => ({
     say: 'With the screw in and the solenoid shut, brush soapy water on every joint: no bubbles.',
-    how: 'Cylinder, regulator, hose and inlet: so they are all under pressure.',
+    how: 'That way cylinder, regulator, hose and inlet are all under pressure.',
+    why: 'A leak of a few bubbles empties a cylinder over a weekend.',
   }),
   purgeGas: () => ({
     say: 'Purge the old gas out of hose and gun with the new.',
-    how: 'The purge button, or the trigger with the arm open, gun in the air, clamp off; in a ventilated place.',
+    how: 'The purge button, or the trigger with the pressure arm open.',
     why: 'What stands in the hose is still the other gas.',
   }),
   setFlow: (r) => ({
     say: `Set the flow to about ${formatFlow(Number(r.f.value), r.units)} with gas flowing.`,
-    how: `Purge button, or the trigger with the pressure arm open, gun in the air, clamp off. Between ${formatFlow(Number(r.f.low), r.units)} and ${formatFlow(Number(r.f.high), r.units)}${r.f.ceiling === undefined ? '' : `; more than ${formatFlow(Number(r.f.ceiling), r.units)} is turbulent`}. Listen at the nozzle.`,
+    how: `Purge button, or the trigger with the pressure arm open. Between ${formatFlow(Number(r.f.low), r.units)} and ${formatFlow(Number(r.f.high), r.units)}${r.f.ceiling === undefined ? '' : `; more than ${formatFlow(Number(r.f.ceiling), r.units)} is turbulent`}. Listen at the nozzle.`,
+    why: 'Too little lets air in; too much whirls and draws it in.',
   }),
 } satisfies Partial<Record<Task, Say>>

@@ -1,8 +1,9 @@
+import { linerEnd } from '../../../steps/linerEnd.ts'
 import type { Task } from '../../../steps/step.ts'
-import { formatLead } from '../../../units/format.ts'
+import { formatAbout, formatLead } from '../../../units/format.ts'
 import { feedSpeed } from '../arc.ts'
 import { nameIn, LINER_NAMES, NOZZLE_NAMES, stampText } from '../names.ts'
-import { retainer, roughLength, type Say, type Reader, type Words } from './reader.ts'
+import { retainer, type Say, type Reader, type Words } from './reader.ts'
 
 const money = (r: Reader) =>
   r.f.wireMoney === undefined
@@ -12,7 +13,7 @@ const money = (r: Reader) =>
 const COUPON: Record<string, string> = {
   'mild-steel': 'Grind or brush off mill scale, rust and paint.',
   'low-alloy-steel': 'Grind or brush off mill scale, rust and paint.',
-  'galvanised-steel': 'Grind the zinc off both sides, twice as wide as the bead, with the ventilation on.',
+  'galvanised-steel': 'Grind the zinc off both sides, twice as wide as the bead, with extraction.',
   'stainless-steel': 'Degrease it, and brush it with a stainless brush that has never touched carbon steel.',
   aluminium: 'Degrease it first, then brush it with a stainless brush kept for aluminium.',
   'copper-alloy': 'Degrease it and brush it bright.',
@@ -29,18 +30,19 @@ const couponWords = (r: Reader): Words => ({
 
 function trimWords(r: Reader): Words {
   const gap = r.units === 'metric' ? '1.5–3 mm' : '1/16–1/8 in'
-  if (r.f.soft || r.t('trim') === 'long')
+  const end = linerEnd(r.f)
+  if (end === 'rolls')
     return {
       say: 'Trim the liner at the roll end: long to the rolls, close but not touching.',
       how: `Gun on the machine first. Leave ${r.units === 'metric' ? '1.5–2 mm' : 'about 1/16 in'} to the roll. Square and deburred.`,
       why: 'Soft wire folds in any gap.',
     }
-  if (r.t('trimSchool') === 'flush')
+  if (end === 'flush')
     return {
       say: 'Trim the liner flush with the diffuser.',
       how: 'Lead straight, gun on. Square and deburred. Check with the tip screwed on, and with the lead bent, that it still reaches.',
     }
-  if (r.t('trim') === 'gun-end' && r.t('trimSchool') !== 'short-of-mark')
+  if (end === 'seat')
     return {
       say: 'Trim the liner at the gun end, leaving the maker’s stick-out past the diffuser seat.',
       how: 'Square and deburred. Check with the tip screwed on that it reaches.',
@@ -55,8 +57,16 @@ function trimWords(r: Reader): Words {
 function toSet(r: Reader): string {
   const marks = r.f.startMarks ? String(r.f.startMarks) : ''
   const figures = [
-    ...(r.f.startV === undefined ? [] : [`${Math.round(Number(r.f.startV) * 2) / 2} V`]),
-    ...(r.f.startSpeed === undefined ? [] : [feedSpeed(Number(r.f.startSpeed), r.units)]),
+    ...(r.f.startV === undefined
+      ? []
+      : [
+          `${Math.round(Number(r.f.startV) * 2) / 2} V${!marks && r.f.nearTap !== undefined ? ` (tap ${r.t('nearTap')})` : ''}`,
+        ]),
+    ...(r.f.startSpeed === undefined
+      ? []
+      : [
+          `${feedSpeed(Number(r.f.startSpeed), r.units)}${!marks && r.f.nearDial !== undefined ? ` (dial ${r.t('nearDial')})` : ''}`,
+        ]),
     ...(marks ? [marks] : []),
   ]
   if (figures.length === 0) return 'Set volts and wire speed by the wire maker’s sheet or the machine’s chart'
@@ -81,7 +91,7 @@ function handWords(r: Reader): string {
   const distance =
     r.f.tipToWorkMm === undefined
       ? 'the tip as far off as the wire maker says'
-      : `the tip about ${roughLength(Number(r.f.tipToWorkMm), r.units)} from the work`
+      : `the tip about ${formatAbout(Number(r.f.tipToWorkMm), r.units)} from the work`
   const place = r.f.position === undefined ? '' : `, ${way[r.t('position')] ?? ''}`
   return `${r.t('hand') === 'drag' ? 'Drag' : 'Push'} the gun, leaning 10–15°, ${distance}${place}.`
 }
@@ -131,13 +141,12 @@ export const GUN_STEPS = {
   }),
   clampOff: () => ({
     say: 'Take the work clamp off the metal and hang the gun where it touches nothing earthed.',
-    how: 'Not on an earthed metal table.',
-    why: 'The trigger makes the wire live.',
+    how: 'Not on a metal table.',
+    why: 'So a trigger pressed by mistake feeds wire and strikes nothing.',
   }),
   nozzleOff: () => ({ say: 'Take the nozzle off.', how: 'Look for spatter and closed diffuser holes.' }),
   snipBall: () => ({
     say: 'Snip the ball off the end of the wire.',
-    how: 'Cut towards the floor.',
     why: 'A ball will not pass the tip.',
   }),
   tipOff: () => ({
@@ -164,7 +173,7 @@ export const GUN_STEPS = {
   }),
   linerOut: () => ({
     say: 'Draw the old liner out gently.',
-    how: 'Retaining nut or screw off first. Label it with machine and wire, and keep it coiled wide. Blow the empty gun through with dry air at low pressure.',
+    how: 'Retaining nut or screw off first. Label it with machine and wire, and keep it coiled wide. Blow the empty gun through with dry air, gently.',
     why: 'It is the way back.',
   }),
   linerIn: (r) => ({
@@ -192,7 +201,8 @@ export const GUN_STEPS = {
   tipClean: () => ({ say: 'Clean the contact tip.' }),
   fitTip: (r) => ({
     say: `Screw the tip on: ${stampText(r.t('wantedStamp'), r.units)}${r.f.wantedAluminiumBore ? ', aluminium bore' : ''}.`,
-    how: `Finger off the trigger. ${r.t('tipTightness') === 'fingers' ? 'Finger-snug; look at it again when it is hot.' : 'Snug with pliers, lightly.'} A loose tip heats and arcs.`,
+    how: `Finger off the trigger. ${r.t('tipTightness') === 'fingers' ? 'Finger-snug; look at it again when it is hot.' : 'Snug with pliers, lightly.'}`,
+    why: 'A loose tip heats and arcs.',
   }),
   nozzleClean: () => ({ say: 'Clean the spatter out of the nozzle and the diffuser holes.' }),
   fitNozzle: (r) => ({
@@ -235,11 +245,12 @@ export const GUN_STEPS = {
   fireWatch: () => ({
     say: 'Keep a fire watch when the welding stops: 60 min (NFPA 51B), 30 min at least (OSHA 1910.252).',
     how: 'Somebody with an extinguisher stays, or comes back to look.',
+    why: 'What glows behind a wall flames up half an hour later.',
   }),
   clampOn: () => ({ say: 'Work clamp on clean, bright metal, near the weld.' }),
   testWeld: (r) => ({
     say: `${toSet(r)}, and weld a test on scrap of the same thickness.`,
-    how: `${handWords(r)} ${wayWords(r)} ${r.f.taps ? 'Taps have no volts on them: take the machine’s chart for about these. ' : ''}Helmet down, screens up, ventilation on. Change one thing at a time. ${goodWords(r)} Good when the last two look the same and right.`,
+    how: `${handWords(r)} ${wayWords(r)} ${r.f.taps && !r.f.startMarks ? 'Which tap gives these volts is a guess until the machine’s chart is read. ' : ''}Change one thing at a time. ${goodWords(r)} Good when the last two look the same and right.`,
     why: 'The test tells what no list can; the machine’s own chart comes before these figures.',
   }),
 } satisfies Partial<Record<Task, Say>>

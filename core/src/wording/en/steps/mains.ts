@@ -27,7 +27,9 @@ export const MAINS_STEPS = {
     ]
     return {
       say: `For the mains side: ${orders.join('; ')}.`,
-      how: 'Plugs, breakers and circuits are for a licensed electrician. Without its earth pin a fault makes the case live.',
+      ...(faults.includes('earth-pin-missing')
+        ? { how: 'Without it a fault makes the case live: the machine stays off until then.' }
+        : {}),
     }
   },
   plugIn: () => ({ say: 'Case closed, then plug in.' }),

@@ -38,15 +38,3 @@ export const cable = (r: Reader) =>
 
 export const polarityWhy = (r: Reader) =>
   `${r.f.classification ?? 'This wire'} runs ${r.t('wanted')}: ${r.t('wanted') === 'DCEN' ? 'electrode negative' : 'electrode positive'}.`
-
-/** A distance held by eye, as a welder says it: whole millimetres, or eighths of an inch. */
-export function roughLength(mm: number, units: UnitSystem): string {
-  if (units === 'metric') return `${Math.round(mm)} mm`
-  const eighths = Math.max(1, Math.round((mm / 25.4) * 8))
-  const [whole, part] = [Math.floor(eighths / 8), eighths % 8]
-  const by = part % 4 === 0 ? 4 : part % 2 === 0 ? 2 : 1
-  return (
-    [whole > 0 ? String(whole) : '', part > 0 ? `${part / by}/${8 / by}` : ''].filter(Boolean).join(' ') +
-    ' in'
-  )
-}

@@ -7,23 +7,28 @@ export const SOURCE_STEPS = {
   switchOff: () => ({
     say: 'Switch the machine off.',
     how: 'Where a separate feeder keeps the wire live, switch off the power source.',
-    why: 'Rolls, guides and liner are only touched with the machine off.',
+    why: 'Rolls, guides and liner are only touched when nothing can turn.',
   }),
-  waitDischarge: () => ({
+  waitDischarge: (r) => ({
     say: 'Wait until the capacitors have discharged.',
-    how: 'As long as the machine’s manual says; at least five minutes where it says nothing.',
-    why: 'They hold charge with the plug out.',
+    how:
+      r.f.minutes === undefined
+        ? 'As long as the machine’s manual says; at least five minutes where it says nothing.'
+        : `${r.t('minutes')} min by this machine’s manual.`,
   }),
   swapPlugs: (r) => ({
     say: r.f.nothingOn
       ? `Connect the two cables at the front: ${cable(r)}.`
       : `Swap the two cable plugs: ${cable(r)}.`,
-    how: 'Is the mains plug out? Push home and twist tight: a loose plug heats.',
+    how: 'Push home and twist tight: a loose plug heats.',
     why: polarityWhy(r),
   }),
   turnSwitch: (r) => ({
     say: `Turn the polarity switch to ${gunOn(r.t('wanted'))} (${r.t('wanted')}).`,
     why: polarityWhy(r),
   }),
-  switchOn: () => ({ say: 'Switch the machine on.', how: 'Fingers, gloves and sleeves clear of the rolls.' }),
+  switchOn: () => ({
+    say: 'Switch the machine on.',
+    how: 'Look along the wire once more first: nothing left lying in the cabinet, every tool out.',
+  }),
 } satisfies Partial<Record<Task, Say>>

@@ -27,7 +27,7 @@ export const SPOOL_STEPS = {
         : r.f.onlySpool
           ? 'Take the spool that is on the hub off, if there is one, and bag it with its label.'
           : 'Take the old spool off and bag it with its label.',
-    how: r.f.oldDrum === true ? 'Hood stays on.' : `Mind the retainer.${retainer(r.f.spoolReverse)}`,
+    how: r.f.oldDrum === true ? 'Hood stays on.' : retainer(r.f.spoolReverse).trim(),
   }),
   adapterOff: () => ({ say: 'Take the adapter off the hub, and keep it with its drawer.' }),
   fitAdapter: (r) => ({
@@ -60,7 +60,7 @@ export const SPOOL_STEPS = {
   }),
   setBrake: () => ({
     say: 'Set the hub brake: the spool just stops with the wire, and a slight push turns it.',
-    how: 'Turn it by hand, stop: it must not run on.',
+    why: 'Too loose it runs on and the loops cross; too tight it drags at the rolls.',
   }),
   freeNewEnd: () => ({ say: 'Free the end of the new wire and hold it, arm open.' }),
   cutNewEnd: (r) => ({

@@ -10,7 +10,7 @@ export const STORE_STEPS = {
   }),
   protect: (r) => ({
     say: `Jacket, gloves and eye protection on${r.f.people === 2 ? ', both of you' : ''}.`,
-    why: 'Wire ends whip.',
+    why: 'Wire ends whip and pierce.',
   }),
   askBox: () => ({
     say: 'Find the box of this wire, or ask who sold it: classification, polarity, gas. Then plan the rest.',
