@@ -38,6 +38,8 @@ for (const [name, size] of [
     await page.getByRole('button', { name: /^Ready: start/ }).click()
     await expectNoAxeFindings(page)
     await page.keyboard.press('Escape')
+    // The end of the walk is the same at both widths, and narrower on a phone.
+    if (size !== PHONE) return
     await runAll(page)
     await expectNoAxeFindings(page)
     await page.getByRole('button', { name: 'Sign off and save' }).click()

@@ -1,5 +1,6 @@
 import AxeBuilder from '@axe-core/playwright'
 import { expect, test as base, type Locator, type Page } from '@playwright/test'
+import { pressOn, wrongWithSheet } from './sheet.ts'
 
 /** Every test fails on a console error, a page error or a blocked resource. */
 export const test = base.extend<{ quiet: void }>({
@@ -72,51 +73,60 @@ export async function gatherAndBegin(page: Page) {
   await page.getByRole('button', { name: 'Begin the run' }).click()
 }
 
-/** Does the present step the way a person at the bench would; returns its sentence. */
+/** Does the present step, or a whole chain, by the key of the large button; returns what was said. */
 export async function doStep(page: Page): Promise<string> {
-  const begin = page.getByRole('button', { name: /^Ready: start/ })
-  const hold = page.locator('[data-hold]')
-  const done = page.getByRole('button', { name: /^Done/ })
-  await expect(begin.or(hold).or(done).first()).toBeVisible()
-  if (await begin.isVisible()) {
+  await expect(page.getByTestId('buttons').first()).toBeVisible()
+  if (await page.getByTestId('chain-go').isVisible()) {
     const chain = await page.getByTestId('chain-list').getByRole('listitem').allTextContents()
-    await begin.click()
-    for (const said of chain) {
-      const step = page.getByTestId('captive-on')
-      await expect(step).toHaveText(said.replace(/^\d+\s*/, ''))
-      // The same press again until it is taken: a press right after another is not.
-      await expect(async () => {
-        if ((await step.count()) && (await step.textContent()) === said.replace(/^\d+\s*/, ''))
-          await page.keyboard.press('x')
-        expect((await step.count()) === 0 || (await step.textContent()) !== said.replace(/^\d+\s*/, '')).toBe(
-          true,
-        )
-      }).toPass({ intervals: [100] })
-    }
+    await pressOn(page)
+    while (await page.getByTestId('captive').count()) await pressOn(page, 'x')
     return chain.join(' ')
   }
   const said = (await page.getByTestId('say').textContent())!
-  const number = /step \d+ of/.exec((await page.getByTestId('head').textContent())!)![0]
-  const gone = () => expect(page.getByText(number)).toHaveCount(0)
-  if (await hold.isVisible()) {
-    await hold.focus()
-    await page.keyboard.down('Space')
-    await gone()
-    await page.keyboard.up('Space')
-  } else {
-    // By its key: a touch right after another is taken for one of a pair.
-    await done.press('Enter')
-    await gone()
-  }
+  await pressOn(page)
   return said
 }
 
-/** Runs the sheet to its end; returns every sentence in order. */
-export async function runAll(page: Page, most = 80): Promise<string[]> {
+/** What is wrong with the sheet as it stands, on a screen and on a phone, and now and then its contrast in both themes. */
+async function wrongAtBothWidths(page: Page, n: number): Promise<string[]> {
+  const wrong: string[] = []
+  for (const [width, height] of [
+    [390, 844],
+    [1280, 800],
+  ] as const) {
+    await page.setViewportSize({ width, height })
+    for (const fault of await wrongWithSheet(page)) wrong.push(`${width}: ${fault}`)
+  }
+  if (n % 9 === 0)
+    for (const colorScheme of ['dark', 'light'] as const) {
+      await page.emulateMedia({ colorScheme })
+      const { violations } = await new AxeBuilder({ page })
+        .include('[data-part=sheet]')
+        .withRules(['color-contrast-enhanced'])
+        .analyze()
+      for (const v of violations)
+        wrong.push(`${colorScheme}: ${v.nodes.map((node) => node.html.slice(0, 80)).join(' | ')}`)
+    }
+  return wrong
+}
+
+/**
+ * Runs the sheet to its end; returns every sentence in order.
+ * @param measured every third step is measured at both widths; with `LONG=1` every step of every walk is
+ */
+export async function runAll(page: Page, measured = false): Promise<string[]> {
   const said: string[] = []
   const end = page.getByRole('heading', { name: 'Sign off', level: 1 })
-  while (said.length < most && !(await end.isVisible())) said.push(await doStep(page))
+  const wrong: string[] = []
+  for (let n = 0; n < 80 && !(await end.isVisible()); n++) {
+    await expect(page.getByTestId('buttons').first().or(end)).toBeVisible()
+    const measure = process.env.LONG === '1' || (measured && n % 3 === 0)
+    if (measure && (await page.getByTestId('sheet').isVisible()))
+      wrong.push(...(await wrongAtBothWidths(page, n)))
+    if (!(await end.isVisible())) said.push(await doStep(page))
+  }
   await expect(end).toBeVisible()
+  expect(wrong).toEqual([])
   return said
 }
 

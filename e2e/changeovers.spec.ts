@@ -32,7 +32,7 @@ test('Gull from solid steel to aluminium: U rolls, polymer liner and guides, alu
     pressure: 'adjust',
   })
   await gatherAndBegin(page)
-  const said = await runAll(page)
+  const said = await runAll(page, true)
   expect(at(said, /smooth U rolls/)).toBeGreaterThan(at(said, /Switch the machine off/))
   expect(at(said, /Trim the liner at the roll end/)).toBeGreaterThan(at(said, /Put the gun back/))
   expect(said.filter((s) => /polarity|cable plugs/i.test(s))).toEqual([])
@@ -61,7 +61,7 @@ test('Tern from solid to E71T-11 .030, and back: knurled rolls, tip, studs only 
     'tip',
   ])
   await gatherAndBegin(page)
-  const there = await runAll(page)
+  const there = await runAll(page, true)
   expect(at(there, /knurled V rolls/)).toBeGreaterThan(0)
   expect(at(there, /Pull the mains plug/)).toBeLessThan(at(there, /capacitors/))
   expect(at(there, /capacitors/)).toBeLessThan(
@@ -217,7 +217,7 @@ test('a shop from nothing: an unread machine is read at the run sheet, and each 
   await page.getByRole('button', { name: 'Add with every detail' }).click()
   const dialog = page.getByRole('dialog')
   await dialog.getByRole('button', { name: 'Save' }).click()
-  await expect(dialog.getByRole('alert')).toBeVisible()
+  await expect(dialog.getByText('The machine needs a name.')).toBeVisible()
   await dialog.getByLabel('Name').fill('Heron')
   await dialog.getByRole('button', { name: 'Save' }).click()
   await page.getByRole('link', { name: 'Bench' }).click()

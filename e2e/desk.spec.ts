@@ -65,7 +65,9 @@ test('what was worked out begins a changeover, whose sheet and card carry the se
   await page.getByRole('button', { name: 'Gather', exact: true }).last().click()
   await page.getByRole('button', { name: 'Begin the run' }).click()
   await page.getByRole('button', { name: 'Show the whole list' }).click()
-  await expect(page.getByText(/Set about \d+(\.5)? V and [\d.]+ m\/min, and weld a test/)).toBeVisible()
+  await expect(
+    page.getByText(/Set about \d+(\.5)? V( \(tap \d\))? and [\d.]+ m\/min, and weld a test/),
+  ).toBeVisible()
 })
 
 test('a cord of no length is a length', async ({ page }) => {
@@ -90,7 +92,8 @@ test('a machine’s own chart, typed or pasted, comes before the rows and is nam
   await expect(chart.getByRole('textbox')).toHaveValue('ER70S-6 17 V')
   await expect(chart.getByText('on 3 mm, 18.2 V, 6.1 m/min')).toBeVisible()
   await expectNoAxeFindings(page)
-  await page.getByRole('link', { name: 'Arc' }).click()
+  await page.getByRole('link', { name: 'Work out' }).click()
+  await page.getByRole('link', { name: 'Gas and arc' }).click()
   await page.getByLabel('What does the box say?').fill('ER70S-6 0.9')
   await expect(page.getByText('Start at about 18 V and 6.1 m/min')).toBeVisible()
   await expect(page.getByText('the machine’s own chart, 3 mm')).toBeVisible()

@@ -45,22 +45,26 @@ test('Match carries the model’s figure, Feed its test and outcomes, and a mark
     /Left as it is: .*push needed \d+ N/,
   )
   await gatherAndBegin(page)
-  await page.getByRole('button', { name: 'Feed', exact: true }).click()
-  await expect(page.getByRole('heading', { name: 'Feed: spool, thread, pressure' })).toBeVisible()
+  await page.getByRole('button', { name: 'Thread and press' }).click()
+  await expect(page.getByRole('heading', { level: 1, name: 'Thread and press' })).toBeVisible()
+  await page.getByText('How to read it, and what the model says').click()
   await expect(page.getByText('It curls into a loop of about 50 mm')).toBeVisible()
-  await expect(page.getByText('No mark on this machine has passed a test yet')).toBeVisible()
+  // The mark that stands on the machine with the wire that is on is known.
+  await expect(page.getByText(/Start at mark [\d.]+ \(.* from one mark/)).toBeVisible()
   await expectNoAxeFindings(page)
   await page.getByRole('button', { name: 'To the run sheet' }).click()
   while (!(await page.getByRole('heading', { name: /pressure/i, level: 1 }).isVisible())) await doStep(page)
   await page.getByLabel('Roll pressure mark').fill('1.5')
   await page.getByRole('button', { name: 'right', exact: true }).click()
+  // The keys are the step's again once its heading has the focus.
+  await page.getByTestId('say').focus()
   const end = page.getByRole('heading', { name: 'Sign off', level: 1 })
   while (!(await end.isVisible())) await doStep(page)
   await page.getByRole('button', { name: 'Sign off and save' }).click()
-  await page.getByRole('link', { name: 'Feed' }).click()
-  await expect(page.getByText(/Start at mark 1.5 \(.* from one mark/)).toBeVisible()
+  await page.getByRole('link', { name: 'Work out' }).click()
+  await expect(page.getByText('Start at mark 1.5: it stands there now, with this wire.')).toBeVisible()
   await choose(page, 'Machine', 'Tern')
-  await expect(page.getByText('No mark on this machine has passed a test yet')).toBeVisible()
+  await expect(page.getByText('Start at mark 3: it stands there now')).toBeVisible()
 })
 
 test('wire left by weight and by thickness; the liner’s mark and cut', async ({ page }) => {

@@ -75,7 +75,7 @@ await at(1280, 800, false, async (page, shot) => {
   await page.getByRole('checkbox').nth(1).check()
   await shot('gather')
   await page.getByRole('button', { name: 'Begin the run' }).click()
-  await page.getByRole('button', { name: 'Feed', exact: true }).click()
+  await page.getByRole('button', { name: 'Thread and press' }).click()
   await page.getByRole('heading', { name: 'Pressure test' }).waitFor()
   await shot('feed-stage')
   await page.getByRole('button', { name: 'To the run sheet' }).click()
@@ -141,8 +141,10 @@ await at(1280, 800, false, async (page, shot) => {
   await page.getByRole('button', { name: 'two: gun and feeder' }).click()
   await page.getByRole('button', { name: 'Gather', exact: true }).last().click()
   await page.getByRole('button', { name: 'Begin the run' }).click()
-  for (let i = 0; i < 5; i++)
-    await page.getByTestId('lanes').getByRole('button', { name: 'Done', exact: true }).first().click()
+  for (let i = 0; i < 3; i++) {
+    await page.getByTestId('lanes').getByRole('button', { name: /^Done/ }).first().click()
+    await page.waitForTimeout(400)
+  }
   await shot('two-people')
   await page.goto('/shop')
   await page.getByRole('heading', { name: 'Your data' }).waitFor()
@@ -152,9 +154,20 @@ await at(390, 844, false, async (page, shot) => {
   await page.goto('/')
   await page.getByText('Choose a cell to look').waitFor()
   await shot('bench-phone')
-  await page.goto('/feed')
-  await page.getByText('Find out first').waitFor()
-  await shot('feed-phone')
+  await decide(page, 'Gull', 'ER5356 1.2 mm 7 kg', 'aluminium', '4 mm')
+  await page.getByRole('button', { name: 'Match it' }).click()
+  await page.getByRole('button', { name: 'Gather', exact: true }).last().click()
+  await page.getByRole('button', { name: 'Begin the run' }).click()
+  while (
+    !/Take the rolls off/.test(
+      (await page
+        .getByTestId('say')
+        .textContent({ timeout: 300 })
+        .catch(() => '')) ?? '',
+    )
+  )
+    await ((await chain(page).isVisible()) ? through(page) : step(page))
+  await shot('run-sheet-phone')
 })
 await at(390, 844, true, async (page, shot) => {
   await decide(page, 'Tern', 'E71T-11 .030 10 lb', 'mild steel', '1/8')

@@ -40,12 +40,14 @@ function long() {
     'books',
     'pool',
     'order',
+    'words',
+    'hands',
   ].map((name) => `test/${name}`)
   const env = { ...process.env, LONG: '1' }
   const status = run('npx', ['jest', '--verbose', ...laws], { env })
   build()
   return (
-    run('npx', ['playwright', 'test', 'record', 'jobs'], {
+    run('npx', ['playwright', 'test', 'record', 'jobs', 'changeovers', 'hands', 'overflow', 'shop'], {
       env,
       cwd: join(root, 'e2e'),
     }) || status

@@ -164,6 +164,11 @@ const TOUCHES: Record<
     ready: '[aria-label^="One more"]',
     act: `document.body.dispatchEvent(new KeyboardEvent('keydown', { key: 'u', bubbles: true }))`,
   },
+  'unit toggle on the bench': {
+    path: '/',
+    ready: '[data-at="0,0"]',
+    act: `document.body.dispatchEvent(new KeyboardEvent('keydown', { key: 'u', bubbles: true }))`,
+  },
   'a letter in a field': {
     path: '/shop',
     ready: 'input[maxlength="100"]',

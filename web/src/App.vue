@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import { useEventListener, usePreferredDark } from '@vueuse/core'
-import { computed, defineAsyncComponent, ref, watch } from 'vue'
+import { computed, defineAsyncComponent, nextTick, onScopeDispose, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
+import { useRoute, useRouter } from 'vue-router'
 import { useTheme } from 'vuetify'
 import NavRail from './parts/NavRail.vue'
 import { usePageKeys } from './parts/keys.ts'
+import { pageTitle } from './composables/usePageTitle.ts'
 import { useShop } from './stores/shop.ts'
 import { useSettings } from './stores/settings.ts'
 
@@ -40,10 +42,53 @@ usePageKeys({
   '?': () => (keysOpen.value = true),
 })
 
+const route = useRoute()
+const title = computed(() => {
+  const name = String(route.name ?? 'bench')
+  const place = pageTitle.value || t(`nav.${name}`)
+  return `${place} · Pepper Knot`
+})
+watch(title, (said) => (document.title = said), { immediate: true })
+/** Frames a heading is waited for: a stage may fetch its code first. */
+const MOST_FRAMES = 120
+/** Whoever came by a key or listens begins at the heading of where they came. */
+async function arrive(frames = 0): Promise<void> {
+  await nextTick()
+  const heading = document.querySelector<HTMLElement>('main h1')
+  if (!heading) {
+    if (frames < MOST_FRAMES) requestAnimationFrame(() => void arrive(frames + 1))
+    return
+  }
+  heading.tabIndex = -1
+  heading.focus({ preventScroll: true })
+}
+const arrived = ref('')
+watch(
+  () => route.path,
+  (to, from) => {
+    if (!from || shop.phase !== 'ready' || to === from) return
+    void arrive()
+    void nextTick(() => (arrived.value = title.value))
+  },
+)
+
 // What is not written yet is lost with the page: leaving asks first.
 useEventListener(window, 'beforeunload', (event) => {
   if (shop.saveState !== 'saved') event.preventDefault()
 })
+/** A part of the program could not be fetched: the server is gone, or has a newer build. */
+const stale = ref(false)
+useEventListener(window, 'vite:preloadError', () => (stale.value = true))
+const router = useRouter()
+onScopeDispose(
+  router.onError((error: unknown) => {
+    if (error instanceof TypeError || /import|fetch/i.test(String(error))) stale.value = true
+  }),
+)
+async function loadAnew() {
+  await shop.save()
+  location.reload()
+}
 /** Something of the shop could not be kept, or was opened without. */
 const trouble = computed(
   () =>
@@ -63,11 +108,16 @@ void shop.load()
     <a class="skip" href="#main">{{ t('app.skip') }}</a>
     <NavRail v-if="shop.phase === 'ready'" @keys="keysOpen = true" />
     <main id="main" class="main" :class="{ 'main--bare': shop.phase !== 'ready' }" tabindex="-1">
+      <div v-if="stale" class="note note--stop stale" role="alert" data-part="stale">
+        <p>{{ t('app.stale') }}</p>
+        <v-btn variant="flat" color="primary" @click="loadAnew">{{ t('app.loadAnew') }}</v-btn>
+      </div>
       <SaveNotice v-if="trouble" />
       <router-view v-if="shop.phase === 'ready'" />
       <p v-else-if="shop.phase === 'loading'" class="screen" role="status">{{ t('app.loading') }}</p>
       <WelcomePanel v-else />
     </main>
+    <p class="visually-hidden" aria-live="polite" data-part="arrived">{{ arrived }}</p>
     <KeysDialog v-if="keysOpen" v-model="keysOpen" />
     <ToldNotice v-if="shop.told" />
     <TakeBackDialog v-if="shop.takingBack" />
@@ -82,6 +132,13 @@ void shop.load()
 }
 .main--bare {
   margin-left: 0;
+}
+.stale {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px 20px;
+  align-items: center;
+  margin: 12px 28px;
 }
 .skip {
   position: absolute;

@@ -6,7 +6,7 @@ export const router = createRouter({
   routes: [
     { path: '/', name: 'bench', component: BenchScreen },
     {
-      path: '/change/:id',
+      path: '/change/:id/:stage(decide|match|gather|swap|feed|dial-in|sign-off)?',
       name: 'change',
       component: () => import('./screens/changeover/ChangeoverScreen.vue'),
       props: true,
@@ -20,6 +20,8 @@ export const router = createRouter({
       component: () => import('./screens/store/StoreScreen.vue'),
       props: true,
     },
+    { path: '/words', name: 'words', component: () => import('./screens/words/WordsScreen.vue') },
+    { path: '/more', name: 'more', component: () => import('./screens/more/MoreScreen.vue') },
     { path: '/shop', name: 'shop', component: () => import('./screens/shop/ShopScreen.vue') },
     { path: '/:rest(.*)*', name: 'lost', component: () => import('./screens/LostScreen.vue') },
   ],

@@ -1,6 +1,6 @@
 import { mount } from '@vue/test-utils'
 import { createPinia, setActivePinia, type Pinia } from 'pinia'
-import { defineComponent, h, type Component } from 'vue'
+import { defineComponent, h, type Component, type Plugin } from 'vue'
 import { createI18n } from 'vue-i18n'
 import { en } from '../src/messages/en/index.ts'
 
@@ -29,7 +29,12 @@ const Button = defineComponent({
 })
 
 /** Mounts a part with its words and a store of its own. */
-export function show(part: Component, props: Record<string, unknown>, pinia: Pinia = createPinia()) {
+export function show(
+  part: Component,
+  props: Record<string, unknown>,
+  pinia: Pinia = createPinia(),
+  more: Plugin[] = [],
+) {
   setActivePinia(pinia)
   const i18n = createI18n({ legacy: false, locale: 'en', messages: { en } })
   return mount(part, {
@@ -37,7 +42,7 @@ export function show(part: Component, props: Record<string, unknown>, pinia: Pin
     attachTo: document.body,
     global: {
       config: { warnHandler: () => undefined },
-      plugins: [i18n, pinia],
+      plugins: [i18n, pinia, ...more],
       stubs: { teleport: true },
       components: { VTextField: TextField, VBtn: Button, VTextarea: TextField },
     },

@@ -1,7 +1,8 @@
 import { computed, inject, provide, type ComputedRef, type InjectionKey } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { FAMILY_NAMES, type Changeover, type Machine, type Run } from '@pepper-knot/core'
+import { wireName, type Changeover, type Machine, type Run } from '@pepper-knot/core'
 import { usePlan, type RunPlan } from '../stores/plan.ts'
+import { useSettings } from '../stores/settings.ts'
 import { useShop } from '../stores/shop.ts'
 import { useMachines } from '../stores/machines.ts'
 import { usePromised } from '../stores/promised.ts'
@@ -40,6 +41,7 @@ const gone = ({ machineId, outcome }: Run): Machine | undefined =>
 export function provideRun(id: () => string) {
   const { t } = useI18n()
   const shop = useShop()
+  const settings = useSettings()
   const machineStore = useMachines()
   const runStore = useRuns()
   const promised = usePromised()
@@ -59,9 +61,7 @@ export function provideRun(id: () => string) {
     const { wire } = read.value
     return t(found.value?.putRight ? 'change.putRight' : 'change.title', {
       machine: machine.value?.name ?? '?',
-      wire: wire.ok
-        ? `${wire.value.wire.classification ?? FAMILY_NAMES[wire.value.wire.family]} ${wire.value.wire.diameterLabel ?? ''}`.trim()
-        : found.value?.label || '…',
+      wire: wire.ok ? wireName(wire.value.wire, settings.units) : found.value?.label || '…',
     })
   })
   provide(KEY, {

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
+import { useDraft } from '../composables/useDraft.ts'
 import { problemText, chartLine, readChart, type ChartRow } from '@pepper-knot/core'
 import { exportCsv } from '../storage/csv.ts'
 import { useSettings } from '../stores/settings.ts'
@@ -10,7 +11,7 @@ const props = defineProps<{ rows: readonly ChartRow[]; name: string; text: strin
 const emit = defineEmits<{ change: [rows: ChartRow[], said: string] }>()
 const { t } = useI18n()
 const settings = useSettings()
-const typed = ref('')
+const typed = useDraft(`chart.${props.name}`, '')
 /** The row that is being written anew; its old figures stay until then. */
 const editing = ref<number>()
 const lines = computed(() => readChart(typed.value))

@@ -1,10 +1,30 @@
 <script setup lang="ts">
-/** The one dialog of the house: a heading inside, its parts in a column, Escape and the page behind close it. */
-withDefaults(defineProps<{ label: string; open?: boolean; maxWidth?: number }>(), {
+import { nextTick, ref, watch } from 'vue'
+import { useI18n } from 'vue-i18n'
+
+/**
+ * The one dialog of the house: a heading inside, its parts in a column, Escape and the page behind close it. What was
+ * typed in it is not dropped unasked; a part that closes it by `close` of the slot asks too.
+ */
+const props = withDefaults(defineProps<{ label: string; open?: boolean; maxWidth?: number }>(), {
   open: true,
   maxWidth: 680,
 })
-defineEmits<{ close: [] }>()
+const emit = defineEmits<{ close: [] }>()
+const { t } = useI18n()
+const touched = ref(false)
+const asking = ref(false)
+// Opened again, it begins anew.
+watch(
+  () => props.open,
+  () => (touched.value = asking.value = false),
+)
+const keep = ref<{ $el: HTMLElement }>()
+function close() {
+  if (!touched.value || asking.value) return emit('close')
+  asking.value = true
+  void nextTick(() => keep.value?.$el.focus())
+}
 </script>
 
 <template>
@@ -12,10 +32,19 @@ defineEmits<{ close: [] }>()
     :model-value="open"
     :max-width="maxWidth"
     :aria-label="label"
-    @update:model-value="!$event && $emit('close')"
+    @update:model-value="!$event && close()"
   >
-    <v-card v-if="open" class="box">
-      <slot />
+    <v-card v-if="open" class="box" @input.capture="touched = true">
+      <slot :close="close" />
+      <div v-if="asking" class="note note--stop" role="alertdialog" :aria-label="t('app.typed')">
+        <p>{{ t('app.typed') }}</p>
+        <div class="row">
+          <v-btn ref="keep" variant="flat" color="primary" @click="asking = false">{{
+            t('app.keepTyping')
+          }}</v-btn>
+          <v-btn @click="$emit('close')">{{ t('app.dropTyped') }}</v-btn>
+        </div>
+      </div>
     </v-card>
   </v-dialog>
 </template>

@@ -146,7 +146,7 @@ const isQuantity = (as: FieldRow['as']): as is keyof typeof QUANTITIES => as in 
 <style scoped>
 .rows {
   display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(220px, 1fr));
+  grid-template-columns: repeat(auto-fit, minmax(min(220px, 100%), 1fr));
   gap: 16px;
   align-items: start;
 }

@@ -18,8 +18,9 @@ function tick(now: number) {
     emit('held')
   } else frame = requestAnimationFrame(tick)
 }
-function start() {
-  if (began !== undefined) return
+/** A key that brought this button here is still down: only a press of its own counts. */
+function start(event?: Event) {
+  if (began !== undefined || (event instanceof KeyboardEvent && event.repeat)) return
   began = performance.now()
   frame = requestAnimationFrame(tick)
 }
@@ -29,6 +30,7 @@ function stop() {
   cancelAnimationFrame(frame)
 }
 onBeforeUnmount(stop)
+defineExpose({ press: start, release: stop })
 </script>
 
 <template>

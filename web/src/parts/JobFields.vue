@@ -78,7 +78,7 @@ const gaugeScale = computed(() => gaugeScaleOf(job.value.material))
 }
 @media (max-width: 480px) {
   .pairs {
-    grid-template-columns: 1fr;
+    grid-template-columns: minmax(0, 1fr);
   }
 }
 </style>

@@ -70,7 +70,7 @@ usePageKeys({
       autocapitalize="characters"
       spellcheck="false"
       maxlength="500"
-      @keydown.enter="$emit('enter')"
+      @keydown.enter.prevent="$emit('enter')"
     />
     <p v-if="read" class="read" role="status">
       {{ t('label.read', { what: labelText(read, settings.units) }) }}

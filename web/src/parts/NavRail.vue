@@ -1,28 +1,11 @@
 <script setup lang="ts">
 import { useI18n } from 'vue-i18n'
 import { useSettings } from '../stores/settings.ts'
+import { MORE, PLACES } from './places.ts'
 
 defineEmits<{ keys: [] }>()
 const { t } = useI18n()
 const settings = useSettings()
-
-// Each sign is drawn for this program: a bench with a spool, a wire with a loop, drawers, a shop front.
-const places = [
-  { name: 'bench', to: '/', path: 'M3 17h22M7 17v6M21 17v6M14 17V9M14 9a4 4 0 1 0-.1 0' },
-  { name: 'changes', to: '/change', path: 'M2 16h7c2 0 2-7 5-7s3 7 5 7h7' },
-  {
-    name: 'feed',
-    to: '/feed',
-    path: 'M2 14h24M9 7.500a3.500 3.500 0 1 0 .1 0M9 14a3.500 3.500 0 1 0 .1 0M20 9l5 5-5 5',
-  },
-  {
-    name: 'desk',
-    to: '/desk',
-    path: 'M14 3v10M10 13h8l-2 5h-4zM5 23c3-3 6-1 9-1s6-2 9 1M7 17l-3-2M21 17l3-2',
-  },
-  { name: 'store', to: '/store', path: 'M4 6h20v17H4zM4 14.500h20M12 10h4M12 18.500h4' },
-  { name: 'shop', to: '/shop', path: 'M4 12v11h20V12M2 12l4-7h16l4 7zM11 23v-6h6v6' },
-]
 </script>
 
 <template>
@@ -34,10 +17,14 @@ const places = [
       <span>Pepper Knot</span>
     </router-link>
     <router-link
-      v-for="place in places"
+      v-for="place in [...PLACES, MORE]"
       :key="place.name"
       class="place"
-      :class="{ here: $route.name === place.name || (place.name === 'changes' && $route.name === 'change') }"
+      :class="{
+        here: place.routes.includes(String($route.name)),
+        'off-bar': place !== MORE && !('onBar' in place),
+        more: place === MORE,
+      }"
       :to="place.to"
     >
       <svg viewBox="0 0 28 28" aria-hidden="true"><path :d="place.path" /></svg>
@@ -52,6 +39,7 @@ const places = [
       >
         {{ t(`units.short.${settings.units}`) }}
       </button>
+      <router-link class="small" to="/words">{{ t('nav.words') }}</router-link>
       <button type="button" class="small keys" @click="$emit('keys')">{{ t('nav.keys') }}</button>
     </div>
   </nav>
@@ -77,7 +65,7 @@ const places = [
   padding: 12px 4px;
   text-decoration: none;
   text-align: center;
-  font-size: 0.84rem;
+  font-size: 0.875rem;
   line-height: 1.15;
   border-left: 4px solid transparent;
 }
@@ -109,27 +97,38 @@ svg {
   flex-direction: column;
   padding-bottom: 12px;
 }
+.more {
+  display: none;
+}
 .small {
   min-height: 44px;
+  display: flex;
+  align-items: center;
+  justify-content: center;
+  text-decoration: none;
   color: inherit;
   background: none;
   border: 0;
   font: inherit;
-  font-size: 0.84rem;
+  font-size: 0.875rem;
   cursor: pointer;
 }
 @media (max-width: 700px) {
   .rail {
     inset: auto 0 0;
     width: auto;
+    height: var(--bar);
     flex-direction: row;
   }
   .brand,
-  .keys {
+  .foot,
+  .off-bar {
     display: none;
   }
-  .place,
-  .foot {
+  .more {
+    display: flex;
+  }
+  .place {
     flex: 1;
     padding: 8px 2px;
     border-left: 0;
@@ -138,9 +137,6 @@ svg {
   }
   .place.here {
     border-top-color: #dba97a;
-  }
-  .foot {
-    margin: 0;
   }
 }
 </style>

@@ -68,7 +68,7 @@ const pick = (school: School, value: string) =>
 <style scoped>
 .schools {
   display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(290px, 1fr));
+  grid-template-columns: repeat(auto-fit, minmax(min(290px, 100%), 1fr));
   gap: 18px 24px;
   align-items: start;
 }

@@ -119,7 +119,12 @@ function save() {
 </script>
 
 <template>
-  <DialogBox :open="station !== null" :label="station ? STATION_NAMES[station] : ''" @close="$emit('close')">
+  <DialogBox
+    v-slot="{ close }"
+    :open="station !== null"
+    :label="station ? STATION_NAMES[station] : ''"
+    @close="$emit('close')"
+  >
     <template v-if="station">
       <h2>{{ t('editor.title', { machine: machine.name, station: STATION_NAMES[station] }) }}</h2>
       <fieldset class="states">
@@ -150,7 +155,7 @@ function save() {
       <p v-for="problem in problems" :key="problem" class="problem" role="alert">{{ problem }}</p>
       <div class="row">
         <v-btn variant="flat" color="primary" @click="save">{{ t('app.save') }}</v-btn>
-        <v-btn @click="$emit('close')">{{ t('app.cancel') }}</v-btn>
+        <v-btn @click="close">{{ t('app.cancel') }}</v-btn>
       </div>
     </template>
   </DialogBox>

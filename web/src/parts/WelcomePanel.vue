@@ -1,11 +1,20 @@
 <script setup lang="ts">
 import { problemLine } from '@pepper-knot/core'
 import { useI18n } from 'vue-i18n'
+import { useRouter } from 'vue-router'
 import { download } from '../storage/download.ts'
 import { useShop } from '../stores/shop.ts'
 
 const { t } = useI18n()
 const shop = useShop()
+const router = useRouter()
+const { host } = location
+const plain = !window.isSecureContext
+/** An empty shop first: the file is looked at where every file is. */
+function withFile() {
+  shop.openEmpty()
+  void router.push('/shop')
+}
 </script>
 
 <template>
@@ -21,7 +30,10 @@ const shop = useShop()
           t('welcome.own')
         }}</v-btn>
         <v-btn size="large" @click="shop.openDemo()">{{ t('welcome.demo') }}</v-btn>
+        <v-btn size="large" @click="withFile">{{ t('welcome.file') }}</v-btn>
       </div>
+      <p class="muted">{{ t('welcome.address', { host }) }}</p>
+      <p v-if="plain" class="muted">{{ t('app.plainHttp') }}</p>
     </template>
     <template v-else>
       <h1>{{ t(`welcome.${shop.phase}`) }}</h1>

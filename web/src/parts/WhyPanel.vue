@@ -179,7 +179,7 @@ figure :deep(svg) {
 }
 @media (max-width: 900px) {
   .why {
-    grid-template-columns: 1fr;
+    grid-template-columns: minmax(0, 1fr);
     padding: 16px;
     gap: 16px;
   }

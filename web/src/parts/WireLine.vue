@@ -55,6 +55,7 @@ function choose(station: Station) {
         v-for="(mark, i) in marks"
         :key="mark.station"
         class="mark"
+        :style="!large && mark.station === 'liner' ? { flexGrow: 1.5 } : {}"
         :class="[`mark--${mark.verdict}`, { 'mark--on': large && mark.station === selected }]"
       >
         <component
@@ -124,7 +125,8 @@ function choose(station: Station) {
 }
 .cell {
   display: grid;
-  grid-template-columns: 1fr;
+  position: relative;
+  grid-template-columns: minmax(0, 1fr);
   width: 100%;
   background: none;
   border: 0;
@@ -221,16 +223,16 @@ button.cell {
     padding: 0;
   }
   .cell {
-    grid-template-columns: 44px 6.2rem 1fr auto;
+    grid-template-columns: 44px minmax(4.5rem, 6.2rem) minmax(0, 1fr) auto;
     align-items: center;
     align-content: center;
     column-gap: 8px;
     text-align: left;
-    height: 52px;
+    min-height: 3.25rem;
     position: relative;
   }
   .wl:not(.wl--large) .cell {
-    height: 34px;
+    min-height: 2.125rem;
   }
   .state {
     position: absolute;
@@ -252,6 +254,7 @@ button.cell {
     grid-row: 1;
     height: auto;
     font-size: 0.95rem;
+    white-space: normal;
   }
   .was {
     grid-column: 3;
@@ -269,6 +272,10 @@ button.cell {
   }
   .mark:not(.mark--fits) .was + .state + .now {
     grid-row: 2;
+  }
+  .word.visually-hidden {
+    width: 0;
+    padding: 0;
   }
   .word {
     grid-column: 4;

@@ -7,8 +7,9 @@ const FEW = 60
 /**
  * The rows of a long list that are in view, and the room of those that are not.
  * @param heightPx of a usual row; each is measured when it is drawn
+ * @param overscan rows drawn beyond each edge of the view
  */
-export function useRows<T>(items: () => readonly T[], heightPx: number) {
+export function useRows<T>(items: () => readonly T[], heightPx: number, overscan = 10) {
   /** Where the rows begin. */
   const top = ref<HTMLElement>()
   const margin = ref(0)
@@ -17,7 +18,7 @@ export function useRows<T>(items: () => readonly T[], heightPx: number) {
     computed(() => ({
       count: many.value ? items().length : 0,
       estimateSize: () => heightPx,
-      overscan: 10,
+      overscan,
       scrollMargin: margin.value,
     })),
   )

@@ -1,25 +1,30 @@
 import { proxy, wrap, type Remote } from 'comlink'
 import { defineStore } from 'pinia'
-import { ref, shallowRef, watch } from 'vue'
-import { ownMinutes, type Readiness } from '@pepper-knot/core'
+import { ref, shallowRef, triggerRef, watch } from 'vue'
+import { ownMinutes, type ReadinessCell, type ReadinessRow } from '@pepper-knot/core'
 import type { BoardWorker } from '../workers/readiness.worker.ts'
 import { useMachines } from './machines.ts'
 import { usePromised } from './promised.ts'
 import { useSettings } from './settings.ts'
 import { useShop } from './shop.ts'
 
-/** The readiness board of the whole shop: asked anew whenever machines, store or practice change. */
+/** The readiness board: its wires at once, their cells as they come into view; asked anew when the shop changes. */
 export const useReadiness = defineStore('readiness', () => {
   const settings = useSettings()
   const machineStore = useMachines()
   const promised = usePromised()
   const shop = useShop()
-  const board = shallowRef<Readiness>()
-  const minutes = shallowRef<ReadonlyMap<string, number>>(new Map())
+  const rows = shallowRef<readonly ReadinessRow[]>()
+  const cells = shallowRef(new Map<string, ReadinessCell>())
+  const minutes = shallowRef(new Map<string, number>())
   const state = ref<'working' | 'done' | 'failed'>('working')
   const problem = ref('')
   let worker: Remote<BoardWorker> | undefined
+  /** Which question is answered, and which cells of it were asked for. */
   let asked = 0
+  let wanted = new Set<string>()
+  let inView: { rows: readonly string[]; machines: readonly string[] } = { rows: [], machines: [] }
+  let open = 0
 
   const start = (): Remote<BoardWorker> => {
     const raw = new Worker(new URL('../workers/readiness.worker.ts', import.meta.url), { type: 'module' })
@@ -29,6 +34,12 @@ export const useReadiness = defineStore('readiness', () => {
     }
     return wrap<BoardWorker>(raw)
   }
+  const failed = (error: unknown, mine: number) => {
+    if (mine !== asked) return
+    state.value = 'failed'
+    problem.value = error instanceof Error ? error.message : String(error)
+  }
+  const key = (row: string, machineId: string) => `${row}|${machineId}`
 
   const question = () => ({
     machines: machineStore.list,
@@ -43,31 +54,58 @@ export const useReadiness = defineStore('readiness', () => {
     state.value = 'working'
     try {
       worker ??= start()
-      const fresh = new Map<string, number>()
-      const whole = await worker.ask(
-        JSON.parse(text),
-        proxy((verdicts) => {
+      const found = await worker.ask(JSON.parse(text))
+      if (mine !== asked) return
+      rows.value = found
+      wanted = new Set()
+      open = 0
+      // What stands there is looked at until its successor comes, cell by cell.
+      minutes.value = new Map()
+      fetchCells()
+      if (open === 0) state.value = 'done'
+    } catch (error) {
+      failed(error, mine)
+    }
+  }
+  function fetchCells() {
+    const mine = asked
+    const pairs = inView.rows.flatMap((row) => {
+      const ids = inView.machines.filter((id) => !wanted.has(key(row, id)))
+      for (const id of ids) wanted.add(key(row, id))
+      return ids.length ? [[row, ids] as const] : []
+    })
+    if (!worker || pairs.length === 0) return
+    open++
+    state.value = 'working'
+    worker
+      .cells(
+        pairs,
+        proxy((found) => {
           if (mine !== asked) return
-          board.value = verdicts
-          minutes.value = new Map()
+          for (const cell of found) cells.value.set(key(cell.row, cell.machineId), cell)
+          triggerRef(cells)
         }),
         proxy((found) => {
           if (mine !== asked) return
-          for (const one of found) fresh.set(`${one.row}|${one.machineId}`, one.minutes)
-          minutes.value = new Map(fresh)
+          for (const one of found) minutes.value.set(key(one.row, one.machineId), one.minutes)
+          triggerRef(minutes)
         }),
       )
-      if (whole && mine === asked) state.value = 'done'
-    } catch (error) {
-      if (mine !== asked) return
-      state.value = 'failed'
-      problem.value = error instanceof Error ? error.message : String(error)
-    }
+      .then(() => {
+        if (mine === asked && --open === 0) state.value = 'done'
+      })
+      .catch((error: unknown) => failed(error, mine))
+  }
+  /** What of the board is in view: cells that were not asked for yet are. */
+  function want(rowKeys: readonly string[], machineIds: readonly string[]) {
+    inView = { rows: rowKeys, machines: machineIds }
+    if (rows.value) fetchCells()
   }
   // What is compared is the text of the question: a touch that changes nothing of it asks nothing.
   watch(() => JSON.stringify(question()), ask, { immediate: true })
 
   const again = () => ask(JSON.stringify(question()))
-  const minutesOf = (row: string, machineId: string) => minutes.value.get(`${row}|${machineId}`)
-  return { board, minutes, state, problem, again, minutesOf }
+  const cellOf = (row: string, machineId: string) => cells.value.get(key(row, machineId))
+  const minutesOf = (row: string, machineId: string) => minutes.value.get(key(row, machineId))
+  return { rows, cells, minutes, state, problem, again, want, cellOf, minutesOf }
 })

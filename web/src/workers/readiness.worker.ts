@@ -1,13 +1,16 @@
 import '../zod.ts'
 import { expose } from 'comlink'
 import {
-  readiness,
+  loadedFirst,
+  readinessCells,
   readinessMinutes,
+  readinessRows,
   type Machine,
   type MatchContext,
   type Part,
   type Practice,
-  type Readiness,
+  type ReadinessCell,
+  type ReadinessRow,
 } from '@pepper-knot/core'
 
 export interface BoardQuestion {
@@ -24,27 +27,48 @@ export interface BoardMinutes {
 
 /** A later question ends the one under way. */
 let newest = 0
+let question: BoardQuestion
+let rows: ReadinessRow[] = []
 const breathe = () => new Promise((resolve) => setTimeout(resolve))
 /** Work between two looks at the clock, ms: a new question waits no longer than this. */
 const SLICE_MS = 60
 
 const board = {
+  /** The shop as it now is. @returns its wires; what they do on the machines is asked for as it comes into view */
+  ask(asked: BoardQuestion): ReadinessRow[] {
+    newest++
+    question = asked
+    rows = loadedFirst(readinessRows(asked.machines, asked.store))
+    return rows
+  },
   /**
-   * Verdicts first, then exact minutes as they are found.
+   * Verdicts of these wires on these machines first, then exact minutes as they are found.
+   * @param pairs wires by key, each with the machines it is asked for on
    * @returns false when a later question overtook this one
    */
-  async ask(
-    question: BoardQuestion,
-    onBoard: (board: Readiness) => void,
+  async cells(
+    pairs: readonly (readonly [row: string, machineIds: readonly string[]])[],
+    onCells: (cells: ReadinessCell[]) => void,
     onMinutes: (found: BoardMinutes[]) => void,
   ): Promise<boolean> {
-    const mine = ++newest
+    const mine = newest
     const { machines, store, practice, minutes } = question
-    const verdicts = readiness(machines, store, practice)
-    onBoard(verdicts)
-    let found: BoardMinutes[] = []
+    const byId = new Map(machines.map((m) => [m.id, m]))
+    const byKey = new Map(rows.map((r) => [r.key, r]))
+    const cells: ReadinessCell[] = []
     let since = performance.now()
-    for (const one of readinessMinutes(verdicts, machines, store, practice, minutes)) {
+    for (const [key, ids] of pairs) {
+      const row = byKey.get(key)
+      const on = ids.flatMap((id) => byId.get(id) ?? [])
+      if (row) cells.push(...readinessCells([row], on, store, practice))
+      if (performance.now() - since < SLICE_MS) continue
+      await breathe()
+      if (mine !== newest) return false
+      since = performance.now()
+    }
+    onCells(cells)
+    let found: BoardMinutes[] = []
+    for (const one of readinessMinutes({ rows, cells }, machines, store, practice, minutes)) {
       found.push(one)
       if (performance.now() - since < SLICE_MS) continue
       onMinutes(found)

@@ -9,6 +9,8 @@ export const bench = {
     finder: 'Which wire for the job?',
     finderText: 'Say what is to be welded; a wire that is chosen goes into the field above.',
     noWires: 'No wires in the store yet.',
+    putOn: 'Put it on:',
+    putOnNamed: 'Put it on {machine}',
     chooseMachine: '{wire}: now choose the machine.',
     noMachines: 'No machine yet',
     noMachinesText: 'Add a machine. What is fitted on it can be read later; unread parts are marked.',

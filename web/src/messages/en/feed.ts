@@ -97,9 +97,9 @@ export const feed = {
       'birdnest-crush': 'folds, crushed',
     },
     stage: {
-      title: 'Feed: spool, thread, pressure',
+      title: 'Thread and press',
       watch: 'Watch for',
-      brake: 'Spool brake',
+      brake: 'Hub brake',
       test: 'Pressure test',
       result: 'What did it show?',
       results: {
@@ -112,7 +112,8 @@ export const feed = {
       upper: { crush: 'the rolls crush the wire', birdnest: 'the wire folds' },
       toRun: 'To the run sheet',
       curl: 'Such a loop shows that at least {force} reach the wood; the lead itself takes about {need}. A check, not a gauge.',
-      care: 'Work clamp off, gun in the air, nobody in front of it. Never against a hand.',
+      care: 'Work clamp off, the wood on nothing earthed, nobody in front of the gun. Never against a hand.',
+      more: 'How to read it, and what the model says',
     },
   },
 }

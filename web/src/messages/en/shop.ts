@@ -23,6 +23,8 @@ export const shop = {
     data: 'Your data',
     dataText:
       'Everything is kept in this browser. The file holds machines, store, settings and changeovers, and brings back the same state.',
+    address:
+      'It belongs to this browser at {host}. At another address, or on another device, there is another shop: take the file there.',
     import: 'Import a file',
     refused: 'The file was refused; nothing was changed.',
     importFailed:

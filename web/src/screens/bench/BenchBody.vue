@@ -1,11 +1,13 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, ref, type ComponentPublicInstance } from 'vue'
 import { useI18n } from 'vue-i18n'
+import { useDraft } from '../../composables/useDraft.ts'
 import { useRouter } from 'vue-router'
-import { readLabel, wireText, type Part } from '@pepper-knot/core'
+import { formatMass, readLabel, wireName, type Part } from '@pepper-knot/core'
 import LabelField from '../../parts/LabelField.vue'
 import { useRows } from '../../parts/rows.ts'
 import { useMachines } from '../../stores/machines.ts'
+import { useSettings } from '../../stores/settings.ts'
 import { useParts } from '../../stores/parts.ts'
 import { useRuns } from '../../stores/runs.ts'
 import BenchMachine from './BenchMachine.vue'
@@ -17,8 +19,9 @@ const { t } = useI18n()
 const router = useRouter()
 const machineStore = useMachines()
 const partStore = useParts()
+const settings = useSettings()
 const runStore = useRuns()
-const label = ref('')
+const label = useDraft('bench.label', '')
 const finding = ref(false)
 const JobFinder = defineAsyncComponent(() => import('./JobFinder.vue'))
 
@@ -37,9 +40,25 @@ const {
   before: above,
   after: below,
   measure: measureMachine,
-} = useRows(() => machineStore.list, 260)
+} = useRows(() => machineStore.list, 260, 1)
 const { top: topWire, rows: spools, before, after, measure: measureWire } = useRows(() => wires.value, 45)
 
+/** More machines than this are chosen by their own row. */
+const FEW_MACHINES = 8
+/** The box's wire in the shop's own habit, with its mass; what stands on the box beside it where that differs. */
+function nameOf(wire: Extract<Part, { kind: 'wire' }>): string {
+  const read = wire.byHand ? undefined : readLabel(wire.label)
+  if (!read?.ok) return wire.label
+  const { spool } = read.value
+  const mass = wire.massKg ?? spool.massKg
+  return [
+    wireName(read.value.wire, settings.units),
+    ...(mass ? [formatMass(mass, settings.units)] : []),
+  ].join(' ')
+}
+const shelf = computed(() =>
+  spools.value.map(({ item: wire, index }) => ({ wire, index, name: nameOf(wire) })),
+)
 /** A spool of the shelf that no label describes is chosen by its name. */
 const hand = computed(() => wires.value.find((w) => w.byHand && w.label === label.value)?.byHand)
 
@@ -47,6 +66,9 @@ function start(machineId: string, wire = label.value, byHand = hand.value) {
   const run = runStore.start(machineId, wire, byHand)
   void router.push(`/change/${run.id}`)
 }
+/** Enter in the label's field goes to the machines it may go on. */
+const offers = ref<HTMLElement>()
+const toMachines = () => offers.value?.querySelector<HTMLElement>('button')?.focus()
 /** The wire that is on stays: only what is wrong for it is mended. */
 function putRight(machineId: string) {
   const run = runStore.start(machineId, '', undefined, { putRight: true, stage: 'match', job: {} })
@@ -56,10 +78,19 @@ function putRight(machineId: string) {
 
 <template>
   <div class="body">
-    <LabelField v-model="label" class="ask" :named="hand !== undefined" />
-    <p v-if="chosen" class="note" role="status">
-      {{ t('bench.chooseMachine', { wire: wireText(chosen) }) }}
-    </p>
+    <LabelField v-model="label" class="ask" :named="hand !== undefined" @enter="toMachines" />
+    <div v-if="chosen" class="note">
+      <p role="status">{{ t('bench.chooseMachine', { wire: wireName(chosen, settings.units) }) }}</p>
+      <div ref="offers" class="row">
+        <v-btn
+          v-for="machine in machineStore.list.slice(0, FEW_MACHINES)"
+          :key="machine.id"
+          size="small"
+          @click="start(machine.id)"
+          >{{ machine.name }}</v-btn
+        >
+      </div>
+    </div>
     <details class="which" @toggle="finding ||= ($event.target as HTMLDetailsElement).open">
       <summary>{{ t('bench.finder') }}</summary>
       <JobFinder v-if="finding" :chosen="label" @choose="label = $event" />
@@ -75,7 +106,7 @@ function putRight(machineId: string) {
           :ref="(row) => measureMachine(row as ComponentPublicInstance | null)"
           :data-index="index"
           :machine="machine"
-          :offer="(chosen && wireText(chosen)) ?? (hand && label) ?? undefined"
+          :offer="(chosen && wireName(chosen, settings.units)) ?? (hand && label) ?? undefined"
           @start="start(machine.id)"
           @put-right="putRight(machine.id)"
         />
@@ -83,7 +114,7 @@ function putRight(machineId: string) {
         <div v-if="machineStore.list.length === 0" class="empty">
           <h2>{{ t('bench.noMachines') }}</h2>
           <p>{{ t('bench.noMachinesText') }}</p>
-          <v-btn to="/store/machines" variant="flat" color="primary">{{ t('store.addMachine') }}</v-btn>
+          <v-btn to="/store/machines?add=1" variant="flat" color="primary">{{ t('store.addMachine') }}</v-btn>
         </div>
       </section>
       <aside class="shelf" :aria-label="t('bench.shelf')">
@@ -94,7 +125,7 @@ function putRight(machineId: string) {
           :style="{ paddingTop: `${before}px`, paddingBottom: `${after}px` }"
         >
           <li
-            v-for="{ item: wire, index } in spools"
+            v-for="{ wire, index, name } in shelf"
             :key="wire.id"
             :ref="(row) => measureWire(row as Element | null)"
             :data-index="index"
@@ -105,9 +136,23 @@ function putRight(machineId: string) {
               :aria-pressed="label === wire.label"
               @click="label = label === wire.label ? '' : wire.label"
             >
-              <b>{{ wire.label }}</b>
+              <span>
+                <b>{{ name }}</b>
+                <small v-if="name !== wire.label" class="muted"> {{ wire.label }}</small>
+              </span>
               <span v-if="wire.count > 1" class="muted tabular">× {{ wire.count }}</span>
             </button>
+            <div v-if="label === wire.label && machineStore.list.length" class="next" data-part="next">
+              <span>{{ t('bench.putOn') }}</span>
+              <v-btn
+                v-for="machine in machineStore.list.slice(0, FEW_MACHINES)"
+                :key="machine.id"
+                size="small"
+                :aria-label="t('bench.putOnNamed', { machine: machine.name })"
+                @click="start(machine.id)"
+                >{{ machine.name }}</v-btn
+              >
+            </div>
           </li>
         </ul>
         <p v-if="wires.length === 0" class="muted">{{ t('bench.noWires') }}</p>
@@ -173,6 +218,26 @@ function putRight(machineId: string) {
   background: var(--ink);
   color: var(--ground);
 }
+.shelf small {
+  display: block;
+  font-weight: 400;
+  font-size: 0.875rem;
+}
+.shelf button.on small {
+  color: inherit;
+}
+.next {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 6px;
+  align-items: center;
+  padding: 8px 10px 12px;
+  border-bottom: 1px solid var(--rule);
+}
+.shelf .next :deep(button) {
+  width: auto;
+  border: 2px solid var(--ink);
+}
 .empty {
   display: grid;
   gap: 12px;
@@ -181,7 +246,7 @@ function putRight(machineId: string) {
 }
 @media (max-width: 1080px) {
   .cols {
-    grid-template-columns: 1fr;
+    grid-template-columns: minmax(0, 1fr);
   }
 }
 @media (max-width: 700px) {

@@ -6,9 +6,9 @@ import {
   isWorn,
   STATION_SHORT,
   formatMass,
-  FAMILY_NAMES,
   UPKEEP_NAMES,
   upkeepDue,
+  wireName,
   type Machine,
   type Upkeep,
 } from '@pepper-knot/core'
@@ -31,7 +31,7 @@ const loaded = computed(() => {
   const { wire } = stands.value
   if (wire === null) return t('bench.emptyMachine')
   if (!wire) return t('bench.wireUnread')
-  return `${wire.classification ?? FAMILY_NAMES[wire.family]} ${wire.diameterLabel ?? ''}`
+  return wireName(wire, settings.units)
 })
 const left = computed(() =>
   props.machine.fitted.spool?.wireKg === undefined || stands.value.wire === null

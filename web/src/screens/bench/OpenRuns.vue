@@ -1,5 +1,8 @@
 <script setup lang="ts">
+import { shallowRef } from 'vue'
 import { useI18n } from 'vue-i18n'
+import type { Run } from '@pepper-knot/core'
+import SureBox from '../../parts/SureBox.vue'
 import { useMachines } from '../../stores/machines.ts'
 import { useRunNames } from '../../composables/useRunNames.ts'
 import { useRuns } from '../../stores/runs.ts'
@@ -9,6 +12,11 @@ const { t } = useI18n()
 const machineStore = useMachines()
 const runStore = useRuns()
 const nameOf = useRunNames()
+const dropping = shallowRef<Run | null>(null)
+function drop() {
+  runStore.remove(dropping.value!.id, t('change.dropped'))
+  dropping.value = null
+}
 const name = (machineId: string) => machineStore.byId(machineId)?.name ?? '?'
 </script>
 
@@ -27,10 +35,18 @@ const name = (machineId: string) => machineStore.byId(machineId)?.name ?? '?'
         variant="text"
         size="small"
         :aria-label="t('change.dropNamed', { machine: name(run.machineId) })"
-        @click="runStore.remove(run.id, t('change.dropped'))"
+        @click="dropping = run"
         >{{ t('change.drop') }}</v-btn
       >
     </div>
+    <SureBox
+      v-if="dropping"
+      :title="t('sure.drop.title', { machine: name(dropping.machineId) })"
+      :text="t('sure.drop.text', { n: dropping.done.length })"
+      :take="t('sure.drop.take')"
+      @take="drop"
+      @close="dropping = null"
+    />
   </section>
 </template>
 

@@ -1,16 +1,18 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { useVirtualizer } from '@tanstack/vue-virtual'
+import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import {
   cellSentence,
   cellWords,
   partText,
-  sizeText,
+  wireName,
   type ReadinessCell,
   type ReadinessRow,
   type WireByHand,
 } from '@pepper-knot/core'
 import LookBox from './LookBox.vue'
+import { useRows } from '../../parts/rows.ts'
 import { useReadiness } from '../../stores/readiness.ts'
 import { useMachines } from '../../stores/machines.ts'
 import { useSettings } from '../../stores/settings.ts'
@@ -23,16 +25,51 @@ const machineStore = useMachines()
 const ready = useReadiness()
 
 const machines = computed(() => machineStore.list)
-const rows = computed(() => ready.board?.rows ?? [])
+const rows = computed(() => ready.rows ?? [])
 const FEW = 6
 const all = ref(false)
 const shown = computed(() => (all.value ? rows.value : rows.value.slice(0, FEW)))
-const cells = computed(() => new Map(ready.board?.cells.map((c) => [`${c.row}|${c.machineId}`, c])))
-const cellOf = (row: ReadinessRow, id: string) => cells.value.get(`${row.key}|${id}`)
+
+/** So many machines are all drawn; of more, those in view. */
+const FEW_MACHINES = 16
+const COLUMN_PX = 124
+const scroller = ref<HTMLElement>()
+const sideways = useVirtualizer(
+  computed(() => ({
+    count: machines.value.length > FEW_MACHINES ? machines.value.length : 0,
+    getScrollElement: () => scroller.value ?? null,
+    estimateSize: () => COLUMN_PX,
+    horizontal: true,
+    overscan: 1,
+  })),
+)
+const columns = computed(() =>
+  machines.value.length > FEW_MACHINES
+    ? sideways.value.getVirtualItems().flatMap(({ index }) => {
+        const machine = machines.value[index]
+        return machine ? [{ machine, index }] : []
+      })
+    : machines.value.map((machine, index) => ({ machine, index })),
+)
+/** Room of the columns that are not drawn, px. */
+const room = computed(() => {
+  const items = sideways.value.getVirtualItems()
+  if (machines.value.length <= FEW_MACHINES || !items.length) return { left: 0, right: 0 }
+  return { left: items[0]!.start, right: sideways.value.getTotalSize() - items.at(-1)!.end }
+})
+const { top, rows: drawn, before, after, measure } = useRows(() => shown.value, 58)
+watch(
+  () => [drawn.value.map(({ item }) => item.key), columns.value.map(({ machine }) => machine.id)] as const,
+  ([keys, ids], old) => {
+    if (old && String(keys) === String(old[0]) && String(ids) === String(old[1])) return
+    ready.want(keys, ids)
+  },
+  { immediate: true },
+)
 const minutes = (cell: ReadinessCell) => ready.minutesOf(cell.row, cell.machineId)
 const name = (row: ReadinessRow) =>
   row.wire.classification
-    ? `${row.wire.classification} ${sizeText(row.wire.diameterMm, settings.units)}`
+    ? wireName(row.wire, settings.units)
     : row.label || partText('wire', { ...row.byHand }, settings.units)
 const told = (row: ReadinessRow, cell: ReadinessCell) =>
   cellSentence(
@@ -78,27 +115,49 @@ function walk(event: KeyboardEvent) {
       {{ t('board.failed', { problem: ready.problem }) }}
       <v-btn variant="text" @click="ready.again()">{{ t('board.again') }}</v-btn>
     </p>
-    <p v-else-if="ready.board && rows.length === 0" class="muted">{{ t('board.empty') }}</p>
-    <div v-else-if="rows.length" class="scroll">
-      <table @keydown="walk">
+    <p v-else-if="ready.rows && rows.length === 0" class="muted">{{ t('board.empty') }}</p>
+    <div v-else-if="rows.length" ref="scroller" class="scroll">
+      <table
+        :class="{ wide: machines.length > FEW_MACHINES }"
+        :aria-rowcount="rows.length + 1"
+        :aria-colcount="machines.length + 1"
+        @keydown="walk"
+      >
         <thead>
           <tr>
             <th scope="col">{{ t('board.wire') }}</th>
-            <th v-for="machine in machines" :key="machine.id" scope="col">{{ machine.name }}</th>
+            <td v-if="room.left" aria-hidden="true" :style="{ minWidth: `${room.left}px` }"></td>
+            <th
+              v-for="{ machine, index } in columns"
+              :key="machine.id"
+              scope="col"
+              :aria-colindex="index + 2"
+            >
+              {{ machine.name }}
+            </th>
+            <td v-if="room.right" aria-hidden="true" :style="{ minWidth: `${room.right}px` }"></td>
           </tr>
         </thead>
-        <tbody>
-          <tr v-for="(row, r) in shown" :key="row.key">
+        <tbody :ref="(el) => void (top = el as HTMLElement)">
+          <tr v-if="before" aria-hidden="true" :style="{ height: `${before}px` }"></tr>
+          <tr
+            v-for="{ item: row, index: r } in drawn"
+            :key="row.key"
+            :ref="(el) => measure(el as Element | null)"
+            :data-index="r"
+            :aria-rowindex="r + 2"
+          >
             <th scope="row" class="tabular">
               {{ name(row) }}
               <span class="muted">{{
                 row.count
                   ? t('board.onShelf', { n: row.count })
-                  : t('board.onlyOn', { names: row.on.join(', ') })
+                  : t('board.onlyOn', { names: row.on.slice(0, 3).join(', ') })
               }}</span>
             </th>
-            <td v-for="(machine, m) in machines" :key="machine.id">
-              <template v-for="cell in [cellOf(row, machine.id)]" :key="cell?.state">
+            <td v-if="room.left" aria-hidden="true"></td>
+            <td v-for="{ machine, index: m } in columns" :key="machine.id">
+              <template v-for="cell in [ready.cellOf(row.key, machine.id)]" :key="cell?.state">
                 <button
                   v-if="cell"
                   type="button"
@@ -111,9 +170,12 @@ function walk(event: KeyboardEvent) {
                   <b class="tabular">{{ cellWords(cell, minutes(cell)).state }}</b>
                   <span>{{ cellWords(cell, minutes(cell)).detail }}</span>
                 </button>
+                <span v-else class="cell muted" aria-hidden="true">…</span>
               </template>
             </td>
+            <td v-if="room.right" aria-hidden="true"></td>
           </tr>
+          <tr v-if="after" aria-hidden="true" :style="{ height: `${after}px` }"></tr>
         </tbody>
       </table>
     </div>
@@ -137,6 +199,8 @@ function walk(event: KeyboardEvent) {
   margin-bottom: 6px;
 }
 .scroll {
+  position: relative;
+  scroll-padding-left: 160px;
   overflow-x: auto;
 }
 table {
@@ -153,6 +217,25 @@ td {
 /* The button fills its cell, however tall its neighbours are. */
 td {
   height: 1px;
+}
+/* Many machines: every column as wide as it was counted, its first one in sight. */
+.wide {
+  table-layout: fixed;
+  width: max-content;
+}
+.wide th,
+.wide td {
+  width: 124px;
+  max-width: 124px;
+  overflow: hidden;
+  overflow-wrap: anywhere;
+}
+.wide :is(tbody, thead) th:first-child {
+  position: sticky;
+  left: 0;
+  width: 150px;
+  background: var(--ground);
+  z-index: 1;
 }
 thead th {
   padding: 4px 12px;

@@ -3,113 +3,168 @@ import { computed, onBeforeUnmount, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { stepTitle, type Step } from '@pepper-knot/core'
 import { useSettings } from '../../stores/settings.ts'
+import { chainActs, canTeach } from './chainKeys.ts'
 
 /**
- * One hand holds the wire: these steps go on at any key but Backspace and Escape, a pedal, a touch anywhere, or a
- * timer, and are read aloud where the device can speak.
+ * One hand holds the wire: these steps go on at a key that a blind hand finds, a taught pedal, a touch on the lower
+ * part of the screen, or a timer, and are read aloud where the device can speak. A way back and a way out stand apart
+ * at the top. Whoever comes back in the middle takes hold of the wire first.
  */
-const props = defineProps<{ chain: Step[] }>()
-const emit = defineEmits<{ done: []; back: [] }>()
+const props = defineProps<{
+  /** The whole chain, done or not. */
+  chain: readonly Step[]
+  /** How many of it are done. */
+  doneCount: number
+}>()
+const emit = defineEmits<{ done: []; back: []; leave: [] }>()
 const { t } = useI18n()
 const settings = useSettings()
 
 const started = ref(false)
+/** The wire was let go in between: it is taken hold of before anything goes on. */
+const holding = ref(false)
 const seconds = ref(0)
 const region = ref<HTMLElement>()
-// The whole chain stays in sight while its steps are ticked off.
-const all = ref([...props.chain])
-const step = computed(() => props.chain[0])
+const step = computed(() => props.chain[props.doneCount])
+const current = computed(() => (holding.value ? step.value : undefined))
+const said = computed(() =>
+  current.value ? stepTitle(current.value, settings.units) : t('captive.holdAgain'),
+)
 const speaks = 'speechSynthesis' in window
 const aloud = computed(() => speaks && settings.all.readAloud)
 /** A second press within this time is the first one's shadow. */
 const HOLD_OFF_MS = 350
-let last = 0
+const last = { on: 0, back: 0 }
 let timer = 0
 
 function say() {
-  if (!aloud.value || !step.value) return
+  if (!aloud.value) return
   speechSynthesis.cancel()
-  speechSynthesis.speak(new SpeechSynthesisUtterance(stepTitle(step.value, settings.units)))
+  speechSynthesis.speak(new SpeechSynthesisUtterance(said.value))
 }
 function wind() {
   clearTimeout(timer)
   if (started.value && seconds.value > 0) timer = window.setTimeout(advance, seconds.value * 1000)
 }
+/** A glove on a key repeats: one press, one step. */
+function counts(way: keyof typeof last): boolean {
+  if (performance.now() - last[way] < HOLD_OFF_MS) return false
+  last[way] = performance.now()
+  return true
+}
 function advance() {
-  // A glove on a key repeats: one press, one step.
-  if (performance.now() - last < HOLD_OFF_MS) return
-  last = performance.now()
-  emit('done')
+  if (!started.value || !counts('on')) return
+  if (!holding.value) {
+    holding.value = true
+    say()
+    wind()
+  } else emit('done')
+}
+function goBack() {
+  if (!counts('back')) return
+  // The step before the chain is done with both hands: out first.
+  if (props.doneCount === 0) stop()
+  else emit('back')
 }
 function onKey(event: KeyboardEvent) {
-  if (
-    event.ctrlKey ||
-    event.metaKey ||
-    event.altKey ||
-    ['Shift', 'Control', 'Alt', 'Meta'].includes(event.key)
-  )
-    return
+  const act = chainActs(event, settings.all.pedalKey)
+  if (!act) return
   event.preventDefault()
   event.stopPropagation()
   if (event.repeat) return
-  if (event.key === 'Escape') return stop()
-  if (event.key === 'Backspace') return emit('back')
-  advance()
+  if (act === 'leave') stop()
+  else if (act === 'back') goBack()
+  else advance()
 }
 function start() {
   started.value = true
-  last = performance.now()
+  holding.value = props.doneCount === 0
+  last.on = performance.now()
   window.addEventListener('keydown', onKey, true)
   say()
   wind()
   region.value?.focus()
 }
-function stop() {
-  started.value = false
+/** No key, timer or voice of the chain goes on. */
+function quiet() {
   clearTimeout(timer)
   window.removeEventListener('keydown', onKey, true)
   if (speaks) speechSynthesis.cancel()
 }
+function stop() {
+  started.value = false
+  quiet()
+  emit('leave')
+}
 watch(
   () => step.value?.id,
   () => {
-    if (!all.value.some((s) => s.id === step.value?.id)) all.value = [...props.chain]
     say()
     wind()
   },
 )
-onBeforeUnmount(stop)
+onBeforeUnmount(quiet)
+
+/** A pedal sends a key of its own: pressed once here, it is known from then on. */
+const teaching = ref(false)
+function teach(event: KeyboardEvent) {
+  if (!canTeach(event)) return
+  event.preventDefault()
+  event.stopPropagation()
+  settings.all.pedalKey = event.key
+  teaching.value = false
+}
+watch(teaching, (on) =>
+  on ? window.addEventListener('keydown', teach, true) : window.removeEventListener('keydown', teach, true),
+)
+onBeforeUnmount(() => window.removeEventListener('keydown', teach, true))
+defineExpose({ start })
 </script>
 
 <template>
   <section class="chain" :aria-label="started ? undefined : t('captive.label')">
     <template v-if="!started">
-      <h1>{{ t('captive.title', { n: chain.length }) }}</h1>
-      <p class="how">{{ t('captive.text') }}</p>
-      <ol class="list" data-part="chain-list">
-        <li v-for="(s, i) in chain" :key="s.id">
-          <b class="tabular">{{ i + 1 }}</b> {{ stepTitle(s, settings.units) }}
-        </li>
-      </ol>
-      <p class="hazard">{{ t('captive.caution') }}</p>
-      <div class="row">
-        <v-checkbox
-          v-model="settings.all.readAloud"
-          :disabled="!speaks"
-          :label="t(speaks ? 'captive.aloud' : 'captive.mute')"
-        />
-        <v-select
-          v-model="seconds"
-          class="timer"
-          :label="t('captive.timer')"
-          :items="[
-            { value: 0, title: t('captive.noTimer') },
-            ...[8, 15, 30].map((value) => ({ value, title: t('captive.every', { s: value }) })),
-          ]"
-        />
+      <div class="read" tabindex="0" role="group" :aria-label="t('captive.label')">
+        <h1 tabindex="-1" data-part="chain-title">
+          {{ t('captive.title', { n: chain.length - doneCount }) }}
+        </h1>
+        <p class="hazard">{{ t('captive.caution') }}</p>
+        <p v-if="doneCount > 0" class="hazard">{{ t('captive.again') }}</p>
+        <ol class="list" data-part="chain-list">
+          <li v-for="(s, i) in chain" :key="s.id" :class="{ past: i < doneCount }">
+            <b class="tabular">{{ i + 1 }}</b> {{ stepTitle(s, settings.units) }}
+          </li>
+        </ol>
+        <p class="how">{{ t('captive.text') }}</p>
+        <div class="row">
+          <v-checkbox
+            v-model="settings.all.readAloud"
+            :disabled="!speaks"
+            :label="t(speaks ? 'captive.aloud' : 'captive.mute')"
+          />
+          <v-select
+            v-model="seconds"
+            class="timer"
+            :label="t('captive.timer')"
+            :items="[
+              { value: 0, title: t('captive.noTimer') },
+              ...[8, 15, 30].map((value) => ({ value, title: t('captive.every', { s: value }) })),
+            ]"
+          />
+          <v-btn :aria-pressed="teaching" @click="teaching = !teaching">{{
+            t(teaching ? 'captive.teaching' : 'captive.teach')
+          }}</v-btn>
+          <span v-if="settings.all.pedalKey" class="taught"
+            >{{ t('captive.taught', { key: settings.all.pedalKey }) }}
+            <v-btn variant="text" @click="settings.all.pedalKey = undefined">{{ t('captive.forget') }}</v-btn>
+          </span>
+        </div>
+        <slot />
       </div>
-      <div class="buttons">
-        <button type="button" class="go" data-part="chain-go" @click="start">{{ t('captive.start') }}</button>
+      <div class="buttons" data-part="buttons">
+        <button type="button" class="go" data-part="chain-go" @click="start">
+          {{ t('captive.start') }}
+        </button>
         <v-btn class="side" @click="$emit('back')">{{ t('run.back') }}</v-btn>
       </div>
     </template>
@@ -121,22 +176,34 @@ onBeforeUnmount(stop)
         role="region"
         :aria-label="t('captive.label')"
         tabindex="-1"
-        @pointerdown.prevent="advance"
       >
-        <h1 class="banner">{{ t('captive.banner') }}</h1>
-        <ol class="all">
-          <li
-            v-for="s in all"
-            :key="s.id"
-            :data-part="s.id === step?.id ? 'captive-on' : undefined"
-            :class="{ on: s.id === step?.id, past: !chain.some((c) => c.id === s.id) }"
-            :aria-current="s.id === step?.id ? 'step' : undefined"
-          >
-            {{ stepTitle(s, settings.units) }}
-          </li>
-        </ol>
-        <p class="visually-hidden" aria-live="assertive">{{ step ? stepTitle(step, settings.units) : '' }}</p>
-        <p class="keys">{{ t('captive.keys') }}</p>
+        <div class="ways">
+          <h1 class="banner">{{ t('captive.banner') }}</h1>
+          <div class="aimed">
+            <button type="button" data-part="chain-back" @pointerdown.stop @click="goBack">
+              {{ t('captive.wayBack') }}
+            </button>
+            <button type="button" data-part="chain-out" @pointerdown.stop @click="stop">
+              {{ t('captive.wayOut') }}
+            </button>
+          </div>
+        </div>
+        <div class="anywhere" data-part="anywhere" @pointerdown.prevent="advance">
+          <p v-if="!current" class="on" data-part="captive-hold">{{ said }}</p>
+          <ol class="all">
+            <li
+              v-for="(s, i) in chain"
+              :key="s.id"
+              :data-part="s.id === current?.id ? 'captive-on' : undefined"
+              :class="{ on: s.id === current?.id, past: i < doneCount }"
+              :aria-current="s.id === current?.id ? 'step' : undefined"
+            >
+              {{ stepTitle(s, settings.units) }}
+            </li>
+          </ol>
+          <p class="keys">{{ t('captive.keys') }}</p>
+        </div>
+        <p class="visually-hidden" aria-live="assertive">{{ said }}</p>
       </div>
     </Teleport>
   </section>
@@ -144,13 +211,20 @@ onBeforeUnmount(stop)
 
 <style scoped>
 .chain {
+  display: grid;
+  grid-template-rows: minmax(0, 1fr) auto;
+  gap: 12px;
+  min-height: 0;
+}
+.read {
+  overflow-y: auto;
   display: flex;
   flex-direction: column;
-  gap: 18px;
-  flex: 1;
+  gap: 14px;
+  min-height: 0;
 }
 .how {
-  font-size: 1.2rem;
+  font-size: 1.15rem;
   max-width: 60ch;
 }
 .list {
@@ -161,6 +235,10 @@ onBeforeUnmount(stop)
 .list b {
   display: inline-block;
   width: 1.6em;
+}
+.list .past {
+  text-decoration: line-through;
+  color: var(--muted);
 }
 .hazard {
   border-left: 6px solid var(--paprika);
@@ -173,15 +251,14 @@ onBeforeUnmount(stop)
 }
 .buttons {
   display: flex;
-  gap: 16px;
-  margin-top: auto;
+  gap: 12px;
 }
 .go {
   flex: 1;
   min-height: 84px;
   border: 0;
-  background: var(--copper-text);
-  color: var(--ground);
+  background: var(--done);
+  color: var(--on-done);
   font: inherit;
   font-size: 1.4rem;
   font-weight: 750;
@@ -197,36 +274,68 @@ onBeforeUnmount(stop)
   z-index: 2000;
   background: var(--ground);
   color: var(--ink);
-  padding: clamp(16px, 4vw, 48px);
+  display: grid;
+  grid-template-rows: auto minmax(0, 1fr);
+  outline: none;
+  font-family: 'Atkinson Hyperlegible Next Variable', system-ui, sans-serif;
+}
+/* Nothing here goes on: a hand may aim without fear. */
+.ways {
+  padding: clamp(12px, 3vw, 28px) clamp(16px, 4vw, 48px) 40px;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 12px 24px;
+  align-items: center;
+  justify-content: space-between;
+}
+.aimed {
+  display: flex;
+  gap: 16px;
+}
+.aimed button {
+  min-height: 64px;
+  min-width: 104px;
+  padding: 0 16px;
+  border: 2px solid var(--ink);
+  background: var(--sheet);
+  color: var(--ink);
+  font: inherit;
+  font-size: 1.15rem;
+  font-weight: 650;
+  cursor: pointer;
+}
+.anywhere {
+  border-top: 3px solid var(--rule);
+  padding: 20px clamp(16px, 4vw, 48px) 32px;
   display: flex;
   flex-direction: column;
-  gap: 24px;
-  outline: none;
+  gap: 20px;
   cursor: pointer;
   overflow-y: auto;
   touch-action: none;
-  font-family: 'Atkinson Hyperlegible Next Variable', system-ui, sans-serif;
 }
 .banner {
-  background: var(--paprika);
-  color: var(--ground);
-  font-size: 1.3rem;
+  background: var(--alarm);
+  color: var(--on-alarm);
+  font-size: 1.2rem;
   font-weight: 750;
-  padding: 12px 18px;
+  padding: 10px 16px;
 }
 .all {
   display: grid;
-  gap: 16px;
-  font-size: 1.3rem;
+  gap: 14px;
+  font-size: 1.2rem;
 }
 .all li {
   padding-left: 22px;
   border-left: 6px solid var(--rule);
 }
-.all .on {
-  font-size: clamp(1.8rem, 4.6vw, 3.4rem);
+.on {
+  font-size: clamp(1.6rem, 4.4vw, 3.2rem);
   font-weight: 750;
   line-height: 1.15;
+}
+.all .on {
   border-left-color: var(--copper);
 }
 .all .past {
@@ -235,12 +344,6 @@ onBeforeUnmount(stop)
 }
 .keys {
   margin-top: auto;
-  font-size: 1.1rem;
-}
-@media (max-width: 900px) {
-  .buttons {
-    position: sticky;
-    bottom: 76px;
-  }
+  font-size: 1.05rem;
 }
 </style>

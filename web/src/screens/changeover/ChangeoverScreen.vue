@@ -1,7 +1,9 @@
 <script setup lang="ts">
-import { computed, defineAsyncComponent, nextTick, ref, watch } from 'vue'
+import { computed, defineAsyncComponent, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { problemLine, STAGES, type Stage } from '@pepper-knot/core'
+import { useRouter } from 'vue-router'
+import { usePageTitle } from '../../composables/usePageTitle.ts'
 import { provideRun } from '../../composables/useRun.ts'
 import { useShop } from '../../stores/shop.ts'
 import ConversionRun from './ConversionRun.vue'
@@ -16,11 +18,12 @@ import SwapStage from './SwapStage.vue'
 // The charting library comes only with the stage that draws.
 const DialInStage = defineAsyncComponent(() => import('./dialin/DialInStage.vue'))
 
-const props = defineProps<{ id: string }>()
+const props = defineProps<{ id: string; stage?: string }>()
+const router = useRouter()
 const { t } = useI18n()
 const shop = useShop()
 
-const { run, machine, read: plan } = provideRun(() => props.id)
+const { run, machine, read: plan, title } = provideRun(() => props.id)
 // A signed-off change is read when it is looked at.
 const looking = ref(true)
 watch(
@@ -51,19 +54,44 @@ const stages = computed(() =>
   run.value?.putRight ? STAGES.filter((s) => s !== 'decide' && s !== 'dial-in') : STAGES,
 )
 const saved = computed(() => shop.saveState === 'saved' || shop.saveState === 'saving')
-const go = (stage: Stage) => {
-  if (run.value && reached.value[stage]) run.value.stage = stage
-  void nextTick(() => window.scrollTo({ top: 0 }))
-}
 // What no longer holds (a machine edited, a wire taken) leads back to where it is decided.
+const near = (...wanted: (Stage | '' | undefined)[]): Stage =>
+  wanted.find((s): s is Stage => Boolean(s) && reached.value[s as Stage]) ??
+  (run.value?.frozen ? 'swap' : plan.value.plan || run.value?.putRight ? 'match' : 'decide')
+/** A change of wire under way: what is signed off, or work on the machine, has a page of its own. */
+const staged = computed(() => run.value && !run.value.signedOffAt && !run.value.conversion && machine.value)
+/** The address says which stage is in view; without one it is where the run was left. */
 const stage = computed<Stage>(() =>
-  run.value && reached.value[run.value.stage]
-    ? run.value.stage
-    : run.value?.frozen
-      ? 'swap'
-      : plan.value.plan || run.value?.putRight
-        ? 'match'
-        : 'decide',
+  staged.value ? near(props.stage as Stage | '', run.value?.stage) : 'decide',
+)
+const go = (to: Stage, how: 'push' | 'replace' = 'push') => {
+  if (!run.value || !reached.value[to]) return
+  if (run.value.stage !== to) run.value.stage = to
+  if (props.stage !== to) void router[how]({ name: 'change', params: { id: props.id, stage: to } })
+}
+// An address without a stage, or with one that is not reached yet, becomes the one in view.
+watch(
+  [stage, () => props.stage, staged, looking] as const,
+  ([now, asked, there, reading]) => {
+    if (there && !reading && asked !== now) go(now, 'replace')
+    else if (there && run.value!.stage !== now) run.value!.stage = now
+  },
+  { immediate: true },
+)
+// The sheet has begun, here or in another window, or a planning anew was taken back: what came before it is over.
+watch(
+  () => run.value?.frozen !== undefined,
+  (begun, was) => {
+    const before = props.stage === 'decide' || props.stage === 'match' || props.stage === 'gather'
+    if (staged.value && before && begun && was === false) go('swap')
+  },
+)
+usePageTitle(() =>
+  run.value && machine.value
+    ? run.value.signedOffAt || run.value.conversion
+      ? title.value
+      : `${t(`stage.${stage.value}`)}: ${title.value}`
+    : '',
 )
 </script>
 
@@ -106,6 +134,7 @@ const stage = computed<Stage>(() =>
       :plan="plan.plan"
       @next="go('sign-off')"
       @dial-in="go('dial-in')"
+      @stage="go"
     />
     <FeedStage v-else-if="stage === 'feed' && plan.plan" @back="go('swap')" />
     <DialInStage
@@ -128,6 +157,7 @@ const stage = computed<Stage>(() =>
   display: flex;
   align-items: stretch;
   border-bottom: 1px solid var(--rule);
+  height: var(--above);
   padding: 0 28px;
   overflow-x: auto;
 }

@@ -33,9 +33,13 @@ const start = (machineId: string) => void router.push(`/change/${runStore.start(
       <v-btn v-for="machine in machineStore.list" :key="machine.id" size="large" @click="start(machine.id)">{{
         machine.name
       }}</v-btn>
-      <v-btn v-if="machineStore.list.length === 0" to="/store/machines" variant="flat" color="primary">{{
-        t('store.addMachine')
-      }}</v-btn>
+      <v-btn
+        v-if="machineStore.list.length === 0"
+        to="/store/machines?add=1"
+        variant="flat"
+        color="primary"
+        >{{ t('store.addMachine') }}</v-btn
+      >
     </div>
     <h2 class="gap">{{ t('changes.past') }}</h2>
     <p v-if="past.length === 0" class="muted">{{ t('changes.none') }}</p>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useRun } from '../../composables/useRun.ts'
 import { computed, ref, watch } from 'vue'
+import { usePageKeys } from '../../parts/keys.ts'
 import { useI18n } from 'vue-i18n'
 import {
   CORED_STAND_IN,
@@ -25,6 +26,7 @@ import LabelField from '../../parts/LabelField.vue'
 import JobFields from '../../parts/JobFields.vue'
 import { useParts } from '../../stores/parts.ts'
 import { useSettings } from '../../stores/settings.ts'
+import WordRow from '../../parts/WordRow.vue'
 import LookPanel from './LookPanel.vue'
 import WireAsks from './WireAsks.vue'
 import WireFinder from './WireFinder.vue'
@@ -105,6 +107,9 @@ function setHand(change: Partial<WireByHand> | Record<string, undefined>) {
   run.value.byHand = { ...next, ...(tubular && { tubular }) }
   run.value.label = nameByHand(run.value.byHand as WireByHand)
 }
+/** One key to the next stage: what its large button does. */
+const goOn = ref<{ $el: HTMLButtonElement }>()
+usePageKeys({ n: () => goOn.value?.$el.click() })
 </script>
 
 <template>
@@ -175,10 +180,20 @@ function setHand(change: Partial<WireByHand> | Record<string, undefined>) {
           </button>
         </div>
       </details>
-      <JobFields v-model="run.job" />
+      <!-- Enter in a field of the job goes on, as in the label’s. -->
+      <JobFields
+        v-model="run.job"
+        @keydown.enter="
+          missing.length === 0 &&
+          ($event.target as HTMLElement).matches('input[type=text]:not([role=combobox])') &&
+          emit('next')
+        "
+      />
+      <WordRow :ids="['draught', 'short-arc']" />
       <WireFinder :job="run.job" :chosen="run.label" :machine="machine" @choose="choose" />
       <div class="row">
         <v-btn
+          ref="goOn"
           variant="flat"
           color="primary"
           size="x-large"
@@ -193,7 +208,7 @@ function setHand(change: Partial<WireByHand> | Record<string, undefined>) {
       <h2>{{ t('decide.asks') }}</h2>
       <WireAsks v-if="wire" :wire="wire" :besides="besides" />
       <p v-if="besides?.gas" class="muted">{{ t('decide.gasTyped', { gas: mixtureText(besides.gas) }) }}</p>
-      <p v-else class="muted">{{ t('decide.nothingYet') }}</p>
+      <p v-if="!wire" class="muted">{{ t('decide.nothingYet') }}</p>
       <div v-for="problem in problems" :key="problem.rule" class="note note--stop">
         <b class="problem">{{ obstacleText(problem, settings.units).message }}</b>
         <p>{{ obstacleText(problem, settings.units).wayOut }}</p>
@@ -251,12 +266,12 @@ function setHand(change: Partial<WireByHand> | Record<string, undefined>) {
 }
 @media (max-width: 900px) {
   .decide {
-    grid-template-columns: 1fr;
+    grid-template-columns: minmax(0, 1fr);
   }
 }
 @media (max-width: 480px) {
   .pairs {
-    grid-template-columns: 1fr;
+    grid-template-columns: minmax(0, 1fr);
   }
 }
 </style>

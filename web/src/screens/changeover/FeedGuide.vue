@@ -3,7 +3,7 @@ import { useRun } from '../../composables/useRun.ts'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import {
-  brakeSentence,
+  brakePullSentence,
   brakeWindow,
   coefficientsOf,
   curlPushN,
@@ -13,13 +13,16 @@ import {
   firstMark,
   firstMarkSentence,
   formatForce,
-  goodMarks,
+  knownMarks,
+  ownMark,
   pressureTestWords,
   pressureWindow,
   PRESSURE_RESULTS,
   windowCentreN,
 } from '@pepper-knot/core'
 import ChoiceRow from '../../parts/ChoiceRow.vue'
+import CurlSection from '../../parts/sections/CurlSection.vue'
+import SwingSection from '../../parts/sections/SwingSection.vue'
 import { useShop } from '../../stores/shop.ts'
 import { useSettings } from '../../stores/settings.ts'
 import MarkField from './MarkField.vue'
@@ -45,17 +48,23 @@ const window_ = computed(() => pressureWindow(setup.value))
 const brake = computed(() => {
   const { spool, family, wireKg, speedMPerMin } = setup.value
   const grip = windowCentreN(window_.value) * window_.value.gripPerN
-  return brakeSentence(
-    setup.value.brakeNm,
-    brakeWindow(spool, family, wireKg, speedMPerMin, grip),
-    settings.units,
-  )
+  return brakePullSentence(spool, brakeWindow(spool, family, wireKg, speedMPerMin, grip), settings.units)
 })
-const soft = computed(() => FAMILY_SHEETS[wire.value.family].soft)
+const all = computed(() => props.show === 'all')
+/** While the wire is fed through; aluminium slowly, whatever the shop does otherwise. */
+const watchFor = computed(() => {
+  const { soft } = FAMILY_SHEETS[wire.value.family]
+  return feedWatch(soft, soft ? 'slow' : plan.value.context.practice.threadingSpeed)
+})
 const test = computed(() => pressureTestWords(plan.value.context.practice.pressureTest, settings.units))
 const first = computed(() =>
   firstMarkSentence(
-    firstMark(goodMarks(shop.digest, run.value.machineId), window_.value, machine.value.scale),
+    firstMark(
+      knownMarks(shop.digest, machine.value),
+      window_.value,
+      machine.value.scale,
+      ownMark(machine.value, wire.value),
+    ),
   ),
 )
 /** What the loop on the wood proves. */
@@ -75,44 +84,53 @@ const force = (n: number) => formatForce(n, settings.units)
 </script>
 
 <template>
-  <div class="guide">
+  <div class="guide" data-part="guide">
     <section v-if="has('brake')" :aria-label="t('feed.stage.brake')">
-      <h2>{{ t('feed.stage.brake') }}</h2>
+      <template v-if="all">
+        <h2>{{ t('feed.stage.brake') }}</h2>
+        <SwingSection />
+      </template>
       <p>{{ brake }}</p>
     </section>
     <section v-if="has('thread')" :aria-label="t('feed.stage.watch')">
       <h2>{{ t('feed.stage.watch') }}</h2>
       <ul>
-        <li v-for="line in feedWatch(settings.units, soft)" :key="line">{{ line }}</li>
+        <li v-for="line in watchFor" :key="line">{{ line }}</li>
       </ul>
     </section>
     <section v-if="has('pressure')" :aria-label="t('feed.stage.test')">
-      <h2>{{ t('feed.stage.test') }}</h2>
-      <p class="care">{{ t('feed.stage.care') }}</p>
-      <p>{{ test.how }}</p>
+      <template v-if="all">
+        <h2>{{ t('feed.stage.test') }}</h2>
+        <p class="care">{{ t('feed.stage.care') }}</p>
+        <CurlSection :school="plan.context.practice.pressureTest" />
+        <p>{{ test.how }}</p>
+      </template>
       <p>{{ first }}</p>
-      <p v-if="window_.opens" class="muted tabular">
-        {{
-          t('feed.stage.figure', {
-            low: force(window_.lowN),
-            high: force(window_.highN),
-            upper: t(`feed.stage.upper.${window_.upper}`),
-          })
-        }}
-      </p>
-      <p v-if="curl" class="muted">{{ curl }}</p>
-      <dl>
-        <template v-for="outcome in test.outcomes" :key="outcome.see">
-          <dt>{{ outcome.see }}</dt>
-          <dd>{{ outcome.means }}</dd>
-        </template>
-      </dl>
-      <MarkField v-if="show === 'all'" />
+      <MarkField v-if="all" />
       <ChoiceRow
         v-model="run.pressureResult"
         :ask="t('feed.stage.result')"
         :choices="PRESSURE_RESULTS.map((value) => ({ value, title: t(`feed.stage.results.${value}`) }))"
       />
+      <details>
+        <summary>{{ t('feed.stage.more') }}</summary>
+        <dl>
+          <template v-for="outcome in test.outcomes" :key="outcome.see">
+            <dt>{{ outcome.see }}</dt>
+            <dd>{{ outcome.means }}</dd>
+          </template>
+        </dl>
+        <p v-if="window_.opens" class="muted tabular">
+          {{
+            t('feed.stage.figure', {
+              low: force(window_.lowN),
+              high: force(window_.highN),
+              upper: t(`feed.stage.upper.${window_.upper}`),
+            })
+          }}
+        </p>
+        <p v-if="curl" class="muted">{{ curl }}</p>
+      </details>
     </section>
   </div>
 </template>
@@ -152,7 +170,7 @@ dd {
 }
 @media (max-width: 700px) {
   dl {
-    grid-template-columns: 1fr;
+    grid-template-columns: minmax(0, 1fr);
     gap: 2px;
   }
   dd {

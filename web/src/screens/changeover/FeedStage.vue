@@ -7,7 +7,7 @@ import { useSettings } from '../../stores/settings.ts'
 import FeedGuide from './FeedGuide.vue'
 
 /** Everything about feeding this wire on this machine, on one page; the steps themselves are on the run sheet. */
-const { plan, title } = useRun()
+const { run, plan, title } = useRun()
 defineEmits<{ back: [] }>()
 const { t } = useI18n()
 const settings = useSettings()
@@ -33,7 +33,9 @@ const answer = computed(() => {
       <v-btn variant="flat" color="primary" size="x-large" @click="$emit('back')">{{
         t('feed.stage.toRun')
       }}</v-btn>
-      <v-btn to="/feed" size="x-large">{{ t('nav.feed') }}</v-btn>
+      <v-btn :to="{ path: '/feed', query: { machine: run.machineId, wire: run.label } }" size="x-large">{{
+        t('nav.feed')
+      }}</v-btn>
     </div>
   </div>
 </template>

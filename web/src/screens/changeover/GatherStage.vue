@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useRun } from '../../composables/useRun.ts'
 import { computed, markRaw, ref } from 'vue'
+import { usePageKeys } from '../../parts/keys.ts'
 import { useI18n } from 'vue-i18n'
 import {
   findingAlso,
@@ -84,6 +85,9 @@ function begin() {
   run.value.swapStartedAt = new Date().toISOString()
   emit('next')
 }
+/** One key to the next stage: what its large button does. */
+const goOn = ref<{ $el: HTMLButtonElement }>()
+usePageKeys({ n: () => goOn.value?.$el.click() })
 </script>
 
 <template>
@@ -167,6 +171,7 @@ function begin() {
     </div>
     <div class="row foot">
       <v-btn
+        ref="goOn"
         variant="flat"
         color="primary"
         size="x-large"

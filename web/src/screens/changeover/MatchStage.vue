@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useRun } from '../../composables/useRun.ts'
 import { computed, nextTick, ref } from 'vue'
+import { usePageKeys } from '../../parts/keys.ts'
 import { useI18n } from 'vue-i18n'
 import {
   cautionText,
@@ -78,6 +79,9 @@ function save(machine: Machine) {
   machineStore.put(machine)
   editing.value = null
 }
+/** One key to the next stage: what its large button does. */
+const goOn = ref<{ $el: HTMLButtonElement }>()
+usePageKeys({ n: () => goOn.value?.$el.click() })
 </script>
 
 <template>
@@ -137,6 +141,7 @@ function save(machine: Machine) {
     <ThisChange v-if="!locked && plan.problems.length === 0" />
     <div class="row foot" data-part="foot">
       <v-btn
+        ref="goOn"
         variant="flat"
         color="primary"
         size="x-large"

@@ -38,7 +38,7 @@ const next = computed(() => stops.value[here.value + 1])
 </script>
 
 <template>
-  <aside class="side" :aria-label="t('run.walk')">
+  <aside class="side" tabindex="0" :aria-label="t('run.walk')">
     <h2>{{ t('run.walk') }}</h2>
     <svg
       viewBox="0 0 300 66"
@@ -85,6 +85,9 @@ const next = computed(() => stops.value[here.value + 1])
   display: grid;
   gap: 12px;
   align-content: start;
+  grid-auto-rows: max-content;
+  overflow-y: auto;
+  min-height: 0;
 }
 h2 {
   font-size: 1.05rem;

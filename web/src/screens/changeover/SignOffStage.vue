@@ -151,7 +151,7 @@ h2 {
 }
 @media (max-width: 700px) {
   .cols {
-    grid-template-columns: 1fr;
+    grid-template-columns: minmax(0, 1fr);
   }
 }
 </style>

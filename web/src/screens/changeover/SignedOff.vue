@@ -107,6 +107,8 @@ function mended() {
   })
   mending.value = false
 }
+/** Waits that somebody ended, and why. */
+const ended = computed(() => run.value.waits?.filter((w) => w.reason !== undefined) ?? [])
 </script>
 
 <template>
@@ -126,6 +128,7 @@ function mended() {
     <p v-if="outcome?.stopped" class="note note--stop">
       <b>{{ t('stop.card') }}</b>
     </p>
+    <p v-for="wait in ended" :key="wait.step">{{ t('wait.ended', { reason: wait.reason }) }}</p>
     <dl class="tabular">
       <template v-for="row in setup" :key="row.station">
         <dt>{{ STATION_NAMES[row.station] }}</dt>

@@ -2,38 +2,41 @@
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import {
-  findingWhy,
-  hazardText,
+  stepHazards,
   stepHow,
+  stepReason,
   stepTitle,
-  stepWhy,
-  type StationFinding,
+  type Changeover,
+  type Conversion,
   type Step,
 } from '@pepper-knot/core'
 import { useSettings } from '../../stores/settings.ts'
 import MarkField from './MarkField.vue'
+import StepPicture from './StepPicture.vue'
 
-/** One step in large type: the order, its cautions, how, and why. */
+/** One step in large type: the order, its cautions, its picture, how, and why. */
 const props = defineProps<{
   step: Step
-  findings: readonly StationFinding[]
+  plan: Changeover | Conversion
   /** Smaller, where two lists stand side by side. */
   small?: boolean
 }>()
-const { t } = useI18n()
+const { t, locale } = useI18n()
 const settings = useSettings()
 const title = ref<HTMLElement>()
 defineExpose({ focus: () => title.value?.focus({ preventScroll: true }) })
 
-/** Why this step: its own reason, else what the station it sets right has to say. */
-const reason = computed(() => {
-  const finding = props.findings.find((f) => f.station === props.step.station)
-  return (
-    stepWhy(props.step, settings.units) ||
-    (finding && props.step.task !== 'readStation' ? findingWhy(finding, settings.units) : '')
+const hazards = computed(() => stepHazards(props.step))
+/** One sentence a line: a glance finds the one that is wanted. */
+const how = computed(() => {
+  const text = stepHow(props.step, settings.units)
+  return [...new Intl.Segmenter(locale.value, { granularity: 'sentence' }).segment(text)].map((s) =>
+    s.segment.trim(),
   )
 })
-const how = computed(() => stepHow(props.step, settings.units))
+const reason = computed(() => stepReason(props.step, props.plan.findings, settings.units))
+/** Only a change of wire has parts to draw. */
+const drawn = computed(() => ('required' in props.plan ? props.plan : undefined))
 </script>
 
 <template>
@@ -46,43 +49,79 @@ const how = computed(() => stepHow(props.step, settings.units))
     :class="{ small }"
     >{{ stepTitle(step, settings.units) }}</component
   >
-  <!-- The caution stands before the how: on a phone it must not slip under the button. -->
-  <ul v-if="step.hazards.length" class="hazards" :aria-label="t('run.hazards')">
-    <li v-for="hazard in step.hazards" :key="hazard">{{ hazardText(hazard) }}</li>
+  <!-- The caution stands before the how: it is never below the fold. -->
+  <ul v-if="hazards.length" class="hazards" data-part="hazards" :aria-label="t('run.hazards')">
+    <li v-for="hazard in hazards" :key="hazard">{{ hazard }}</li>
   </ul>
-  <p v-if="how" class="how">{{ how }}</p>
-  <p v-if="reason" class="why">
-    <b>{{ t('run.why') }}:</b> {{ reason }}
-  </p>
+  <slot name="act" />
+  <div class="more" :class="{ beside: drawn && !small }">
+    <div class="words">
+      <ul v-if="how.length" class="how" data-part="how">
+        <li v-for="line in how" :key="line">{{ line }}</li>
+      </ul>
+      <p v-if="reason" class="why" data-part="why">
+        <b>{{ t('run.why') }}:</b> {{ reason }}
+      </p>
+      <MarkField v-if="step.task === 'setPressure'" />
+    </div>
+    <StepPicture v-if="drawn && !small" :step="step" :plan="drawn" />
+  </div>
   <slot />
-  <MarkField v-if="step.task === 'setPressure'" />
 </template>
 
 <style scoped>
 .say {
-  font-size: clamp(1.7rem, 3.4vw, 2.9rem);
+  font-size: clamp(1.5rem, 3.2vw, 2.7rem);
   line-height: 1.15;
   outline: none;
-  max-width: 26ch;
+  max-width: 28ch;
+  overflow-wrap: anywhere;
 }
 .say.small {
-  font-size: clamp(1.35rem, 2.2vw, 1.8rem);
+  font-size: clamp(1.2rem, 2.2vw, 1.8rem);
 }
 .how {
   font-size: 1.25rem;
   max-width: 60ch;
+  display: grid;
+  gap: 4px;
 }
 .why {
   font-size: 1.12rem;
   max-width: 64ch;
 }
+.words {
+  display: grid;
+  gap: 14px;
+  align-content: start;
+}
+.more {
+  display: grid;
+  gap: 16px;
+}
+.beside {
+  grid-template-columns: repeat(auto-fit, minmax(min(300px, 100%), 1fr));
+}
 .hazards {
   border-left: 6px solid var(--paprika);
   background: var(--sheet);
-  padding: 12px 18px;
+  padding: 10px 16px;
   font-size: 1.15rem;
   font-weight: 650;
   display: grid;
   gap: 4px;
+}
+@media (max-width: 900px) {
+  .beside > :last-child {
+    order: -1;
+  }
+}
+@media (max-width: 700px) {
+  .how {
+    font-size: 1.15rem;
+  }
+  .hazards {
+    font-size: 1.05rem;
+  }
 }
 </style>

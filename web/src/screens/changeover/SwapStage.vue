@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useRun } from '../../composables/useRun.ts'
-import { useNow } from '@vueuse/core'
-import { computed, markRaw, nextTick, ref, watch } from 'vue'
+import { useEventListener, useMediaQuery, useNow, useVibrate, useWakeLock } from '@vueuse/core'
+import { computed, markRaw, nextTick, onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import {
   formatMinutes,
@@ -15,6 +15,7 @@ import {
   type Station,
 } from '@pepper-knot/core'
 import StationEditor from '../../parts/StationEditor.vue'
+import SureBox from '../../parts/SureBox.vue'
 import { usePageKeys } from '../../parts/keys.ts'
 import { useOnePress } from '../../parts/onePress.ts'
 import { leftOf, planOf, withUse } from '../../stores/plan.ts'
@@ -24,9 +25,11 @@ import { useMachines } from '../../stores/machines.ts'
 import { useParts } from '../../stores/parts.ts'
 import { useRuns } from '../../stores/runs.ts'
 import CaptiveChain from './CaptiveChain.vue'
+import { chainAround } from './chainAround.ts'
 import CrewSheet from './CrewSheet.vue'
 import FeedGuide from './FeedGuide.vue'
 import RunSide from './RunSide.vue'
+import SheetWays from './SheetWays.vue'
 import StopBox from './StopBox.vue'
 import StepButtons from './StepButtons.vue'
 import StepCard from './StepCard.vue'
@@ -36,7 +39,7 @@ const props = defineProps<{
   plan: Changeover | Conversion
 }>()
 const { run } = useRun()
-const emit = defineEmits<{ next: []; dialIn: [] }>()
+const emit = defineEmits<{ next: []; dialIn: []; stage: [stage: Stage] }>()
 const { t } = useI18n()
 const shop = useShop()
 const machineStore = useMachines()
@@ -49,6 +52,9 @@ const at = computed(() => steps.value.findIndex((s) => !run.value.done.includes(
 const step = computed(() => (at.value < 0 ? undefined : steps.value[at.value]))
 const whole = ref(false)
 const stopping = ref(false)
+/** The walk stands beside the step where there is room, else below it. */
+const beside = useMediaQuery('(min-width: 901px)')
+const refocus = () => void nextTick(() => read.value?.focus())
 const card = ref<{ focus: () => void }>()
 
 /** The list for two, where the practice asks for it. */
@@ -64,12 +70,9 @@ const guided = computed(() =>
   'proof' in props.plan && 'gather' in props.plan && 'required' in props.plan ? props.plan : undefined,
 )
 
-/** The run of captive steps that the present step stands in. */
-const chain = computed(() => {
-  if (!step.value?.captive) return []
-  const end = steps.value.findIndex((s, i) => i > at.value && !s.captive)
-  return steps.value.slice(at.value, end < 0 ? undefined : end)
-})
+/** The run of captive steps that the present step stands in, done ones too. */
+const chain = computed(() => chainAround(steps.value, at.value))
+const chainDone = computed(() => chain.value.filter((s) => run.value.done.includes(s.id)).length)
 
 /** When the step now at hand was begun, for the shop's own minutes; the walk to it is not work. */
 let since = Date.now()
@@ -91,9 +94,18 @@ function back(event?: Event) {
   if (last !== undefined) run.value.times = run.value.times?.filter((t) => t.step !== last)
   since = Date.now()
   run.value.done = run.value.done.slice(0, -1)
+  waitAnew()
 }
 const doneBy = (id: string) => (run.value.done = [...run.value.done, id])
-const backBy = (id: string) => (run.value.done = run.value.done.filter((d) => d !== id))
+function backBy(id: string) {
+  run.value.done = run.value.done.filter((d) => d !== id)
+  waitAnew()
+}
+/** Whoever goes back before a wait may undo what it waited for: it is counted anew. */
+function waitAnew() {
+  const waits = run.value.waits?.filter((w) => run.value.done.includes(w.step))
+  if (waits?.length !== run.value.waits?.length) run.value.waits = waits
+}
 const writing = ref<Station | null>(null)
 /**
  * What was read goes into the machine and the plan is made anew: readings come first, so nothing has been opened
@@ -118,43 +130,69 @@ function wrote(machine: Machine) {
 
 function backTo(stage: Stage) {
   const { id } = run.value
+  emit('stage', stage)
   runStore.list = runStore.list.map((r) =>
     r.id === id
-      ? { ...r, frozen: undefined, planned: undefined, swapStartedAt: undefined, done: [], stage }
+      ? {
+          ...r,
+          frozen: undefined,
+          planned: undefined,
+          swapStartedAt: undefined,
+          waits: undefined,
+          done: [],
+          stage,
+        }
       : r,
   )
 }
 /** What was found at the machine was not what was planned for: back to Match, and the sheet begins anew. */
 function planAgain() {
+  sure.value = false
   shop.undoable(t('run.plannedAgain'), () => backTo('match'))
 }
+const sure = ref(false)
+
+// A screen that goes dark wants a clean finger; a light tap of the phone says that the step was taken.
+const awake = useWakeLock()
+const { vibrate, isSupported: vibrates } = useVibrate({ pattern: [30] })
+onMounted(() => void awake.request('screen').catch(() => undefined))
+onBeforeUnmount(() => void awake.release().catch(() => undefined))
+
 watch(at, (now) => {
+  if (vibrates.value) vibrate()
   if (now < 0) emit('next')
   else
     void nextTick(() => {
+      read.value?.scrollTo({ top: 0 })
       window.scrollTo({ top: 0 })
       card.value?.focus()
     })
 })
+// Back from the list, the keys are the step's again.
+watch(whole, (list) => void nextTick(() => !list && card.value?.focus()))
+const read = ref<HTMLElement>()
+const buttons = ref<InstanceType<typeof StepButtons>>()
+const captive = ref<InstanceType<typeof CaptiveChain>>()
+/** Space and Enter do what the large button does, wherever the eye is: step done, hold, chain started. */
+function press(event: KeyboardEvent) {
+  if (!step.value || shared.value || whole.value) return
+  if (event.target instanceof HTMLElement && event.target.closest('button, a, summary, label, [role=button]'))
+    return
+  event.preventDefault()
+  if (event.repeat) return
+  if (step.value.captive) captive.value?.start()
+  else buttons.value?.press(event)
+}
 usePageKeys({
-  ' ': (event) => {
-    if (
-      !step.value ||
-      shared.value ||
-      step.value.hold ||
-      step.value.captive ||
-      (event.target instanceof HTMLElement && event.target.closest('button, a'))
-    )
-      return
-    event.preventDefault()
-    done(event)
-  },
+  ' ': press,
+  Enter: press,
   Backspace: (event) => {
     if (shared.value || (step.value?.captive && event.defaultPrevented)) return
     event.preventDefault()
     back(event)
   },
 })
+useEventListener(window, ['keyup', 'blur'], () => buttons.value?.release())
 
 const now = useNow({ interval: 1000 })
 const clock = computed(() => {
@@ -170,56 +208,78 @@ const left = computed(() => steps.value.slice(Math.max(0, at.value)).reduce((sum
 </script>
 
 <template>
-  <div v-if="step" class="swap" :class="{ wide: shared }">
+  <div v-if="step" class="swap" :class="{ wide: shared }" data-part="sheet">
     <div class="main">
       <header class="head tabular" data-part="head">
         <b v-if="!shared" class="place" data-part="place">{{ PLACE_NAMES[step.place] }}</b>
         <span v-if="shared">{{ t('crew.count', { done: run.done.length, of: steps.length }) }}</span>
         <span v-else>{{ t('run.step', { n: at + 1, of: steps.length }) }}</span>
-        <span v-if="!shared">{{ t('run.left', { minutes: formatMinutes(left) }) }}</span>
+        <span v-if="!shared" class="left">{{ t('run.left', { minutes: formatMinutes(left) }) }}</span>
         <b class="clock" :aria-label="t('run.clock')" role="timer" aria-live="off">{{ clock }}</b>
       </header>
-      <template v-if="whole">
-        <h1>{{ t('run.wholeTitle') }}</h1>
-        <StepList :steps="steps" :done="run.done" />
-      </template>
-      <CrewSheet v-else-if="shared" @done="doneBy" @back="backBy" @write="writing = $event.station ?? null" />
+      <CrewSheet
+        v-if="shared && !whole"
+        @done="doneBy"
+        @back="backBy"
+        @write="writing = $event.station ?? null"
+      >
+        <SheetWays :whole="whole" @whole="whole = !whole" @stop="stopping = true" @again="sure = true" />
+      </CrewSheet>
       <CaptiveChain
-        v-else-if="chain.length"
-        :key="chain.length > 0 ? chain[chain.length - 1]!.id : ''"
+        v-else-if="chain.length && !whole"
+        :key="chain[chain.length - 1]!.id"
+        ref="captive"
         :chain="chain"
+        :done-count="chainDone"
         @done="done"
         @back="back"
-      />
+        @leave="refocus"
+      >
+        <SheetWays :whole="whole" @whole="whole = !whole" @stop="stopping = true" @again="sure = true" />
+      </CaptiveChain>
       <template v-else>
-        <StepCard ref="card" :step="step" :findings="plan.findings">
-          <v-btn
-            v-if="step.task === 'readStation' && step.station && !step.facts.going && !run.stopped"
-            class="write"
-            @click="writing = step.station"
-            >{{ t('run.write') }}</v-btn
-          >
-          <v-btn v-if="step.task === 'testWeld'" class="write" size="large" @click="$emit('dialIn')">{{
-            t('run.toDialIn')
-          }}</v-btn>
-        </StepCard>
-        <FeedGuide v-if="guided && GUIDED[step.task]" :show="GUIDED[step.task]!" />
-        <StepButtons :step="step" :first="run.done.length === 0" @done="done" @back="back" />
+        <div ref="read" class="read" data-part="read" tabindex="0" role="group" :aria-label="t('run.sheet')">
+          <template v-if="whole">
+            <h1>{{ t('run.wholeTitle') }}</h1>
+            <StepList :steps="steps" :done="run.done" />
+          </template>
+          <StepCard v-else ref="card" :step="step" :plan="plan">
+            <template #act>
+              <v-btn
+                v-if="step.task === 'readStation' && step.station && !step.facts.going && !run.stopped"
+                class="write"
+                @click="writing = step.station"
+                >{{ t('run.write') }}</v-btn
+              >
+              <v-btn v-if="step.task === 'testWeld'" class="write" size="large" @click="$emit('dialIn')">{{
+                t('run.toDialIn')
+              }}</v-btn>
+            </template>
+            <FeedGuide v-if="guided && GUIDED[step.task]" :show="GUIDED[step.task]!" />
+          </StepCard>
+          <SheetWays :whole="whole" @whole="whole = !whole" @stop="stopping = true" @again="sure = true" />
+          <RunSide v-if="!beside && !shared" :steps="steps" :at="at" />
+        </div>
+        <StepButtons
+          v-if="!whole"
+          ref="buttons"
+          :step="step"
+          :first="run.done.length === 0"
+          @done="done"
+          @back="back"
+        />
       </template>
-      <div class="row">
-        <v-btn variant="text" :aria-pressed="whole" @click="whole = !whole">{{
-          t(whole ? 'run.oneStep' : 'run.whole')
-        }}</v-btn>
-        <v-btn v-if="!run.conversion && !run.stopped" variant="text" @click="stopping = true">{{
-          t('stop.offer')
-        }}</v-btn>
-        <v-btn v-if="!run.conversion && !run.stopped" variant="text" @click="planAgain">{{
-          t('run.planAgain')
-        }}</v-btn>
-      </div>
     </div>
-    <RunSide v-if="!shared" :steps="steps" :at="at" />
+    <RunSide v-if="beside && !shared" :steps="steps" :at="at" />
     <StopBox v-if="stopping" @close="stopping = false" />
+    <SureBox
+      v-if="sure"
+      :title="t('sure.planAgain.title')"
+      :text="t('sure.planAgain.text')"
+      :take="t('sure.planAgain.take')"
+      @take="planAgain"
+      @close="sure = false"
+    />
     <StationEditor
       :machine="machineStore.asPlanned(plan.context.machine)"
       :station="writing"
@@ -239,24 +299,51 @@ const left = computed(() => steps.value.slice(Math.max(0, at.value)).reduce((sum
 </template>
 
 <style scoped>
+/* The sheet is as high as the screen leaves it: what is to be read scrolls, what is to be pressed stays. */
 .swap {
   display: grid;
   grid-template-columns: minmax(0, 1fr) 330px;
-  min-height: calc(100vh - 52px);
+  grid-template-rows: minmax(0, 1fr);
+  height: max(26rem, calc(100dvh - var(--above) - var(--below)));
 }
 .swap.wide {
   grid-template-columns: minmax(0, 1fr);
 }
 .main {
-  padding: 28px 40px 28px;
+  padding: 16px 40px 16px;
+  display: grid;
+  grid-template-rows: auto minmax(0, 1fr) auto;
+  gap: 14px;
+  min-height: 0;
+}
+.main > .chain {
+  grid-row: 2 / 4;
+}
+.read {
+  overflow-y: auto;
   display: flex;
   flex-direction: column;
-  gap: 20px;
+  gap: 16px;
+  min-height: 0;
+  padding: 2px;
+}
+.read:focus-visible {
+  outline-offset: -3px;
+}
+/* A glove's targets. */
+.swap
+  :deep(
+    :is(button:not(.done, .hold, .go), summary, .v-btn, .v-field, .v-field__input, .v-selection-control)
+  ) {
+  min-height: 64px;
+}
+.swap :deep(:is(button, .v-btn)) {
+  min-width: 64px;
 }
 .head {
   display: flex;
   flex-wrap: wrap;
-  gap: 8px 18px;
+  gap: 6px 18px;
   align-items: center;
 }
 .place {
@@ -274,16 +361,21 @@ const left = computed(() => steps.value.slice(Math.max(0, at.value)).reduce((sum
 }
 @media (max-width: 900px) {
   .swap {
-    grid-template-columns: 1fr;
+    grid-template-columns: minmax(0, 1fr);
   }
   .main {
-    padding: 16px;
-    min-height: calc(100vh - 52px - 76px);
+    padding: 8px 16px 8px;
+    gap: 8px;
   }
-}
-@media (max-width: 700px) {
-  .swap {
-    padding-bottom: 84px;
+  .head {
+    gap: 4px 12px;
+  }
+  .left {
+    display: none;
+  }
+  .place {
+    font-size: 1rem;
+    padding: 3px 10px;
   }
 }
 </style>

@@ -170,7 +170,7 @@ legend {
 }
 @media (max-width: 700px) {
   .cols {
-    grid-template-columns: 1fr;
+    grid-template-columns: minmax(0, 1fr);
   }
 }
 </style>

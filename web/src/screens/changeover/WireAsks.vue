@@ -18,6 +18,7 @@ import {
   type Besides,
   type Wire,
 } from '@pepper-knot/core'
+import WordRow from '../../parts/WordRow.vue'
 import { useSettings } from '../../stores/settings.ts'
 
 /** What this wire asks for, as soon as its label is read. */
@@ -80,6 +81,9 @@ const unread = computed(() => notUnderstood({ wire: props.wire, besides: props.b
       <dd>{{ value }}</dd>
     </template>
   </dl>
+  <WordRow
+    :ids="['classification', 'polarity', ...(wire.gas.needed ? ['gas-groups'] : []), 'knurled', 'liner']"
+  />
   <p v-if="unread.length" class="muted">{{ t('asks.notUnderstood', { words: unread.join(' ') }) }}</p>
 </template>
 

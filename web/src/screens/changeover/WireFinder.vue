@@ -1,6 +1,7 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
+import { useDraft } from '../../composables/useDraft.ts'
 import {
   costText,
   formatLength,
@@ -28,7 +29,7 @@ const emit = defineEmits<{ choose: [label: string] }>()
 const { t } = useI18n()
 const settings = useSettings()
 const parts = useParts()
-const text = ref('')
+const text = useDraft('finder.text', '')
 
 const suits = computed(() =>
   props.job.material && props.job.thicknessMm
@@ -127,7 +128,7 @@ ul {
 }
 li {
   display: grid;
-  grid-template-columns: minmax(150px, auto) 1fr;
+  grid-template-columns: minmax(150px, auto) minmax(0, 1fr);
   gap: 12px;
   align-items: center;
 }
@@ -147,7 +148,7 @@ button[aria-pressed='true'] {
 }
 @media (max-width: 480px) {
   li {
-    grid-template-columns: 1fr;
+    grid-template-columns: minmax(0, 1fr);
     gap: 2px;
   }
 }

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
+import { useDraft } from '../../composables/useDraft.ts'
 import {
   circuitVerdict,
   type CircuitVerdict,
@@ -29,11 +30,11 @@ const props = defineProps<{
 }>()
 const { t } = useI18n()
 const settings = useSettings()
-const volts = ref<number | undefined>(230)
+const volts = useDraft<number | undefined>('desk.circuit.volts', 230)
 const phases = ref<1 | 3>(1)
-const breaker = ref<number | undefined>(16)
-const cord = ref<number | undefined>(0)
-const section = ref<number | undefined>(2.5)
+const breaker = useDraft<number | undefined>('desk.circuit.breaker', 16)
+const cord = useDraft<number | undefined>('desk.circuit.cord', 0)
+const section = useDraft<number | undefined>('desk.circuit.section', 2.5)
 watch(
   () => props.machine?.id,
   () => {

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
+import { useDraft } from '../../composables/useDraft.ts'
 import {
   GAS_LEFT_BAND,
   gasCost,
@@ -27,13 +28,19 @@ const { t, n } = useI18n()
 const settings = useSettings()
 /** Cylinders are named by the water they hold, or by the gas they hold when full. */
 const named = ref<'water' | 'content'>(settings.units === 'inch' ? 'content' : 'water')
-const litres = ref<number | undefined>(20)
-const content = ref<number | undefined>(3.5)
-const fullBar = ref<number | undefined>(settings.units === 'inch' ? 2200 * BAR.psi! : 200)
-const bar = ref<number | undefined>(settings.units === 'inch' ? 2000 * BAR.psi! : 150)
-const kg = ref<number | undefined>(5)
-const seconds = ref<number | undefined>(20)
-const price = ref('')
+const litres = useDraft<number | undefined>('desk.cylinder.litres', 20)
+const content = useDraft<number | undefined>('desk.cylinder.content', 3.5)
+const fullBar = useDraft<number | undefined>(
+  'desk.cylinder.fullBar',
+  settings.units === 'inch' ? 2200 * BAR.psi! : 200,
+)
+const bar = useDraft<number | undefined>(
+  'desk.cylinder.bar',
+  settings.units === 'inch' ? 2000 * BAR.psi! : 150,
+)
+const kg = useDraft<number | undefined>('desk.cylinder.kg', 5)
+const seconds = useDraft<number | undefined>('desk.cylinder.seconds', 20)
+const price = useDraft('desk.cylinder.price', '')
 const money = computed(() => typedNumber(price.value) ?? 0)
 const badMoney = computed(() => money.value !== 0 && !(money.value >= 0.01 && money.value <= 100_000))
 const liquid = computed(() => props.gas !== undefined && isLiquid(props.gas))

@@ -1,6 +1,7 @@
 <script setup lang="ts">
-import { computed, ref, watch } from 'vue'
+import { computed, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
+import { useDraft } from '../../composables/useDraft.ts'
 import { useRouter } from 'vue-router'
 import {
   asItStands,
@@ -37,6 +38,7 @@ import CircuitPanel from './CircuitPanel.vue'
 import CylinderPanel from './CylinderPanel.vue'
 import DeskPanel from './DeskPanel.vue'
 import FlowPanel from './FlowPanel.vue'
+import WorkTabs from '../../parts/WorkTabs.vue'
 import SettingsPanel from './SettingsPanel.vue'
 
 /** Four everyday questions, each answered in a line: settings, flow, cylinder, circuit. */
@@ -47,11 +49,11 @@ const settings = useSettings()
 const machineStore = useMachines()
 const partStore = useParts()
 const runStore = useRuns()
-const machineId = ref(machineStore.list[0]?.id)
+const machineId = useDraft('desk.machineId', machineStore.list[0]?.id)
 const machines = computed(() => machineStore.list.map((m) => ({ value: m.id, title: m.name })))
 const machine = computed(() => machineStore.byId(machineId.value ?? ''))
-const label = ref('')
-const job = ref<Partial<Job>>({ material: 'mild-steel', thicknessMm: 3, position: 'flat' })
+const label = useDraft('desk.label', '')
+const job = useDraft<Partial<Job>>('desk.job', { material: 'mild-steel', thicknessMm: 3, position: 'flat' })
 const loaded = computed(() => machine.value && asItStands(machine.value).wire)
 /** The label as it was read; nothing where none was typed or it cannot be. */
 const read = computed(() => {
@@ -62,8 +64,8 @@ const wire = computed(() => {
   const found = read.value ? read.value.wire : label.value.trim() ? undefined : loaded.value
   return found && isSized(found) && !found.open ? found : undefined
 })
-const gas = ref<Mixture>()
-const flow = ref(12)
+const gas = useDraft<Mixture | undefined>('desk.gas', undefined)
+const flow = useDraft('desk.flow', 12)
 /** Gas and thickness typed with the wire are used for what they are. */
 const besides = computed(() => read.value?.besides)
 watch(
@@ -142,6 +144,7 @@ const setGas = (mixture: Mixture | undefined) =>
 
 <template>
   <div class="screen desks">
+    <WorkTabs />
     <h1>{{ t('desk.title') }}</h1>
     <div class="col">
       <DeskPanel

@@ -16,22 +16,27 @@ const { t } = useI18n()
 <template>
   <details class="figures" :open="open">
     <summary>{{ t('desk.figures') }}</summary>
-    <table class="tabular">
-      <tbody>
-        <tr v-for="(f, i) in figures" :key="i">
-          <th scope="row">{{ f.name }}</th>
-          <td :class="{ long: f.value.length > 16 }">
-            <b>{{ f.value }}</b>
-          </td>
-          <td>{{ f.band ?? '' }}</td>
-          <td class="muted">{{ f.origin }}</td>
-        </tr>
-      </tbody>
-    </table>
+    <div class="scroll">
+      <table class="tabular">
+        <tbody>
+          <tr v-for="(f, i) in figures" :key="i">
+            <th scope="row">{{ f.name }}</th>
+            <td :class="{ long: f.value.length > 16 }">
+              <b>{{ f.value }}</b>
+            </td>
+            <td>{{ f.band ?? '' }}</td>
+            <td class="muted">{{ f.origin }}</td>
+          </tr>
+        </tbody>
+      </table>
+    </div>
   </details>
 </template>
 
 <style scoped>
+.scroll {
+  overflow-x: auto;
+}
 table {
   border-collapse: collapse;
 }

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
+import { useDraft } from '../../composables/useDraft.ts'
 import {
   HOSE_BORE_MM,
   ARGON,
@@ -47,13 +48,13 @@ const flow = defineModel<number>({ required: true })
 const gas = defineModel<Mixture | undefined>('gas', { required: true })
 const { t, n } = useI18n()
 const settings = useSettings()
-const bore = ref<number | undefined>(16)
-const draught = ref<number | undefined>(0)
-const hose = ref<number | undefined>(5)
-const tip = ref<number>()
+const bore = useDraft<number | undefined>('desk.flow.bore', 16)
+const draught = useDraft<number | undefined>('desk.flow.draught', 0)
+const hose = useDraft<number | undefined>('desk.flow.hose', 5)
+const tip = useDraft<number | undefined>('desk.flow.tip', undefined)
 const madeFor = ref<Mixture | undefined>(ARGON)
-const drop = ref<number>()
-const minutes = ref<number | undefined>(600)
+const drop = useDraft<number | undefined>('desk.flow.drop', undefined)
+const minutes = useDraft<number | undefined>('desk.flow.minutes', 600)
 const band = computed(() =>
   props.wire
     ? flowFor(

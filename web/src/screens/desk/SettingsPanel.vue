@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
+import { useDraft } from '../../composables/useDraft.ts'
 import {
   typedNumber,
   originText,
@@ -55,11 +56,11 @@ const fume = computed(() =>
 )
 
 const kind = ref<Joint['kind'] | undefined>('fillet')
-const leg = ref<number | undefined>(5)
-const gap = ref<number | undefined>(2)
+const leg = useDraft<number | undefined>('desk.settings.leg', 5)
+const gap = useDraft<number | undefined>('desk.settings.gap', 2)
 const angle = ref('60')
-const face = ref<number | undefined>(1)
-const own = ref<number>()
+const face = useDraft<number | undefined>('desk.settings.face', 1)
+const own = useDraft<number | undefined>('desk.settings.own', undefined)
 /** A fillet as thick as the thinner plate, until somebody says otherwise. common practice */
 watch(
   () => props.job.thicknessMm,

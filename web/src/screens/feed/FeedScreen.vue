@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
+import { useRoute } from 'vue-router'
+import { useDraft } from '../../composables/useDraft.ts'
 import {
   asItStands,
   cheapestWayOpen,
@@ -8,7 +10,8 @@ import {
   feedSetupOf,
   firstMark,
   firstMarkSentence,
-  goodMarks,
+  knownMarks,
+  ownMark,
   isSized,
   pressureWindow,
   readLabel,
@@ -22,6 +25,7 @@ import {
   type Station,
 } from '@pepper-knot/core'
 import LabelField from '../../parts/LabelField.vue'
+import WorkTabs from '../../parts/WorkTabs.vue'
 import { useMachines } from '../../stores/machines.ts'
 import { useShop } from '../../stores/shop.ts'
 import { useSettings } from '../../stores/settings.ts'
@@ -36,10 +40,16 @@ const { t } = useI18n()
 const settings = useSettings()
 const machineStore = useMachines()
 const shop = useShop()
-const machineId = ref(machineStore.list[0]?.id)
+const machineId = useDraft('feed.machineId', machineStore.list[0]?.id)
+const label = useDraft('feed.label', '')
+// From a changeover: its own machine and its own wire.
+const route = useRoute()
+if (typeof route.query.machine === 'string' && machineStore.byId(route.query.machine)) {
+  machineId.value = route.query.machine
+  label.value = typeof route.query.wire === 'string' ? route.query.wire.slice(0, 500) : ''
+}
 const machine = computed(() => machineStore.byId(machineId.value ?? ''))
 const machines = computed(() => machineStore.list.map((m) => ({ value: m.id, title: m.name })))
-const label = ref('')
 const typed = computed(() => (label.value.trim() ? readLabel(label.value) : undefined))
 const loaded = computed(() => machine.value && asItStands(machine.value).wire)
 const wire = computed(() => {
@@ -70,16 +80,24 @@ const answer = computed(() =>
       )
     : '',
 )
-const marks = computed(() => (machine.value ? goodMarks(shop.digest, machine.value.id) : []))
+const marks = computed(() => (machine.value ? knownMarks(shop.digest, machine.value) : []))
 const first = computed(() =>
   machine.value && window_.value
-    ? firstMarkSentence(firstMark(marks.value, window_.value, machine.value.scale))
+    ? firstMarkSentence(
+        firstMark(
+          marks.value,
+          window_.value,
+          machine.value.scale,
+          wire.value ? ownMark(machine.value, wire.value) : undefined,
+        ),
+      )
     : '',
 )
 </script>
 
 <template>
   <div class="screen feed">
+    <WorkTabs />
     <header>
       <h1>{{ t('nav.feed') }}</h1>
       <p v-if="answer" class="answer" role="status">{{ answer }}</p>
@@ -160,7 +178,7 @@ const first = computed(() =>
 @media (max-width: 900px) {
   .choose,
   .cols {
-    grid-template-columns: 1fr;
+    grid-template-columns: minmax(0, 1fr);
   }
 }
 </style>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
+import { useDraft } from '../../composables/useDraft.ts'
 import {
   formatCut,
   formatLead,
@@ -23,8 +24,8 @@ const props = defineProps<{ setup: FeedSetup }>()
 const { t, n } = useI18n()
 const settings = useSettings()
 
-const thickness = ref<number>()
-const kg = ref<number>()
+const thickness = useDraft<number | undefined>('feed.wire.thickness', undefined)
+const kg = useDraft<number | undefined>('feed.wire.kg', undefined)
 const known = computed(() =>
   thickness.value !== undefined
     ? kgFromThickness(props.setup.spool, props.setup.family, thickness.value)

@@ -104,7 +104,7 @@ const own = computed(() => Object.keys(ownMinutes(shop.digest.times)).length)
 }
 .rows {
   display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(240px, 1fr));
+  grid-template-columns: repeat(auto-fit, minmax(min(240px, 100%), 1fr));
   gap: 16px;
   align-items: start;
 }

@@ -26,6 +26,8 @@ watch(
     if (name.value.trim() !== now) name.value = now
   },
 )
+const { host } = location
+const plain = !window.isSecureContext
 const persisted = ref<Persisted>('unknown')
 onMounted(async () => (persisted.value = await isPersisted()))
 const ask = async () => (persisted.value = await askToPersist())
@@ -87,6 +89,8 @@ async function startOver() {
     <section :aria-label="t('shop.data')">
       <h2>{{ t('shop.data') }}</h2>
       <p class="muted">{{ t('shop.dataText') }}</p>
+      <p class="muted">{{ t('shop.address', { host }) }}</p>
+      <p v-if="plain">{{ t('app.plainHttp') }}</p>
       <ImportPanel>
         <v-btn variant="flat" color="primary" @click="exportShop(shop)">{{ t('sign.export') }}</v-btn>
       </ImportPanel>
@@ -128,7 +132,7 @@ section {
   gap: 14px;
 }
 .rows {
-  grid-template-columns: repeat(auto-fit, minmax(240px, 1fr));
+  grid-template-columns: repeat(auto-fit, minmax(min(240px, 100%), 1fr));
   gap: 16px;
   align-items: start;
 }

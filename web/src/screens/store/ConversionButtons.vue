@@ -11,6 +11,7 @@ import {
   type Machine,
 } from '@pepper-knot/core'
 import ChoiceRow from '../../parts/ChoiceRow.vue'
+import SureBox from '../../parts/SureBox.vue'
 import { useParts } from '../../stores/parts.ts'
 import { useRuns } from '../../stores/runs.ts'
 
@@ -22,6 +23,7 @@ const partStore = useParts()
 const runStore = useRuns()
 const kinds = computed(() => CONVERSIONS.filter((kind) => canConvert(props.machine, kind)))
 const choosing = ref(false)
+const sure = ref(false)
 
 /** A gun of the store tells its length. */
 function begin(kind: ConversionKind, type?: (typeof GUN_KINDS)[number]) {
@@ -46,10 +48,20 @@ function begin(kind: ConversionKind, type?: (typeof GUN_KINDS)[number]) {
         :key="kind"
         size="small"
         :aria-expanded="kind === 'fit-gun' ? choosing : undefined"
-        @click="kind === 'fit-gun' ? (choosing = !choosing) : begin(kind)"
+        @click="
+          kind === 'fit-gun' ? (choosing = !choosing) : kind === 'to-gasless' ? (sure = true) : begin(kind)
+        "
         >{{ t(`convert.kinds.${kind}`) }}</v-btn
       >
     </div>
+    <SureBox
+      v-if="sure"
+      :title="t('sure.gasless.title', { machine: machine.name })"
+      :text="t('sure.gasless.text')"
+      :take="t('sure.gasless.take')"
+      @take="begin('to-gasless')"
+      @close="sure = false"
+    />
     <ChoiceRow
       v-if="choosing"
       :model-value="undefined"

@@ -9,11 +9,14 @@ import {
   POLARITY_CHANGES,
   readLabel,
   SPOOL_TYPES,
+  typedNumber,
   validate,
   type Machine,
 } from '@pepper-knot/core'
 import DialogBox from '../../parts/DialogBox.vue'
+import WordRow from '../../parts/WordRow.vue'
 import MachineOutput from './MachineOutput.vue'
+import PressureChart from './PressureChart.vue'
 
 /** The machine itself: what it takes and how it is worked. What is fitted is read station by station. */
 const props = defineProps<{ machine: Machine; fresh: boolean }>()
@@ -60,7 +63,12 @@ function save() {
 </script>
 
 <template>
-  <DialogBox :label="t(fresh ? 'store.addMachine' : 'store.edit')" :max-width="760" @close="$emit('close')">
+  <DialogBox
+    v-slot="{ close }"
+    :label="t(fresh ? 'store.addMachine' : 'store.edit')"
+    :max-width="760"
+    @close="$emit('close')"
+  >
     <h2>{{ fresh ? t('store.addMachine') : t('store.editNamed', { name: machine.name }) }}</h2>
     <p v-if="fresh" class="muted">{{ t('store.machineHint') }}</p>
     <div class="rows">
@@ -103,6 +111,14 @@ function save() {
         :items="items(['inner', 'outer', 'turn', 'depth'], 'store.groove')"
         clearable
       />
+      <v-text-field
+        :model-value="form.dischargeMinutes ?? ''"
+        :label="t('store.discharge')"
+        :hint="t('store.dischargeHint')"
+        persistent-hint
+        inputmode="decimal"
+        @update:model-value="form.dischargeMinutes = typedNumber($event)"
+      />
       <v-select v-model="form.jogButton" :label="t('store.jogButton')" :items="YES" clearable />
       <v-select
         v-model="form.hubLocator"
@@ -118,11 +134,13 @@ function save() {
         clearable
       />
     </div>
+    <WordRow :ids="['hub-locator', 'spool-types', 'basket', 'retainer', 'groove', 'studs']" />
+    <PressureChart v-model="form" />
     <MachineOutput v-model="form" />
     <p v-for="problem in problems" :key="problem" class="problem" role="alert">{{ problem }}</p>
     <div class="row">
       <v-btn variant="flat" color="primary" @click="save">{{ t('app.save') }}</v-btn>
-      <v-btn @click="$emit('close')">{{ t('app.cancel') }}</v-btn>
+      <v-btn @click="close">{{ t('app.cancel') }}</v-btn>
     </div>
   </DialogBox>
 </template>

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { ref } from 'vue'
 import { useI18n } from 'vue-i18n'
+import { useRoute, useRouter } from 'vue-router'
 import {
   confirmSeen,
   FAMILY_NAMES,
@@ -17,6 +18,7 @@ import { useRows } from '../../parts/rows.ts'
 import { exportCsv } from '../../storage/csv.ts'
 import { newId, useShop } from '../../stores/shop.ts'
 import { useMachines } from '../../stores/machines.ts'
+import { useRuns } from '../../stores/runs.ts'
 import { useSettings } from '../../stores/settings.ts'
 import ConversionButtons from './ConversionButtons.vue'
 import MachineEditor from './MachineEditor.vue'
@@ -26,6 +28,7 @@ const { t } = useI18n()
 const shop = useShop()
 const settings = useSettings()
 const machineStore = useMachines()
+const runStore = useRuns()
 const editing = ref<Machine | null>(null)
 const open = ref<string | null>(null)
 const station = ref<{ machine: Machine; station: Station } | null>(null)
@@ -52,7 +55,10 @@ const csv = () =>
       m.note ?? '',
     ]),
   )
-const adding = ref(false)
+/** Whoever comes to add one stands before the questions at once. */
+const route = useRoute()
+const router = useRouter()
+const adding = ref(route.query.add !== undefined)
 const { top, rows: lines, before, after, measure } = useRows(() => machineStore.list, 90)
 const addByForm = () => (editing.value = { id: newId(), name: '', fitted: {} })
 const isNew = (machine: Machine) => !machineStore.byId(machine.id)
@@ -62,9 +68,10 @@ function save(machine: Machine) {
   editing.value = null
   if (fresh) open.value = machine.id
 }
-function saveQuick(machine: Machine) {
+function saveQuick(machine: Machine, change: boolean) {
   machineStore.put(machine)
   adding.value = false
+  if (change) void router.push(`/change/${runStore.start(machine.id).id}`)
 }
 const confirm = (machine: Machine) =>
   shop.undoable(t('quick.confirmed', { name: machine.name }), () => machineStore.put(confirmSeen(machine)))
@@ -176,7 +183,7 @@ function saveStation(machine: Machine) {
 }
 .stations {
   display: grid;
-  grid-template-columns: repeat(auto-fill, minmax(230px, 1fr));
+  grid-template-columns: repeat(auto-fill, minmax(min(230px, 100%), 1fr));
   gap: 0 24px;
   margin-top: 10px;
 }

@@ -100,7 +100,11 @@ function save() {
 </script>
 
 <template>
-  <DialogBox :label="t(kind === 'wire' ? 'store.addWire' : 'store.addPart')" @close="$emit('close')">
+  <DialogBox
+    v-slot="{ close }"
+    :label="t(kind === 'wire' ? 'store.addWire' : 'store.addPart')"
+    @close="$emit('close')"
+  >
     <h2>{{ t(fresh ? (kind === 'wire' ? 'store.addWire' : 'store.addPart') : 'store.edit') }}</h2>
     <v-select
       v-if="kinds.length > 1"
@@ -135,7 +139,7 @@ function save() {
     <p v-for="problem in problems" :key="problem" class="problem" role="alert">{{ problem }}</p>
     <div class="row">
       <v-btn variant="flat" color="primary" @click="save">{{ t('app.save') }}</v-btn>
-      <v-btn @click="$emit('close')">{{ t('app.cancel') }}</v-btn>
+      <v-btn @click="close">{{ t('app.cancel') }}</v-btn>
     </div>
   </DialogBox>
 </template>

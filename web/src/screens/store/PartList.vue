@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
+import { useDraft } from '../../composables/useDraft.ts'
 import {
   fittedOn,
   fittedParts,
@@ -28,7 +29,7 @@ const shop = useShop()
 const settings = useSettings()
 const machineStore = useMachines()
 const partStore = useParts()
-const find = ref('')
+const find = useDraft('store.find', '')
 const editing = ref<EditedPart | null>(null)
 
 const name = (part: Part) => partText(part.kind, part, settings.units)
@@ -229,6 +230,7 @@ const setCount = (part: Part, by: number) => partStore.put({ ...part, count: Mat
   margin-top: 16px;
 }
 .scroll {
+  position: relative;
   overflow-x: auto;
   margin-top: 12px;
 }

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
+import { useDraft } from '../../composables/useDraft.ts'
 import {
   formatLead,
   isSized,
@@ -24,7 +25,7 @@ import { useMachines } from '../../stores/machines.ts'
 import { useSettings } from '../../stores/settings.ts'
 
 /** A few questions, most of them one touch. What follows from the answers is assumed, and marked so. */
-const emit = defineEmits<{ save: [Machine]; close: [] }>()
+const emit = defineEmits<{ save: [machine: Machine, change: boolean]; close: [] }>()
 const { t } = useI18n()
 const settings = useSettings()
 const machineStore = useMachines()
@@ -37,10 +38,10 @@ const suggested = () => {
 const name = ref(suggested())
 const build = ref<MachineBuild>()
 const loaded = ref<'wire' | 'empty' | 'unread'>()
-const label = ref('')
+const label = useDraft('machine.quick.label', '')
 const polarity = ref<(typeof POLARITY_CHANGES)[number]>()
 const gas = ref<boolean>()
-const gun = ref<string>()
+const gun = useDraft<string | undefined>('machine.quick.gun', undefined)
 
 /** Circuits that machines are plugged into. */
 const CIRCUITS = {
@@ -50,7 +51,7 @@ const CIRCUITS = {
   '480': { voltageV: 480, phases: 3 },
 } as const
 const circuit = ref<keyof typeof CIRCUITS>()
-const cylinder = ref<number>()
+const cylinder = useDraft<number | undefined>('machine.quick.cylinder', undefined)
 
 const GUNS = {
   'push-3': { kind: 'push', lengthM: 3 },
@@ -64,8 +65,8 @@ const gunName = (id: keyof typeof GUNS) =>
 /** The wires most shops run. common practice */
 const USUAL = ['ER70S-6', 'E71T-11', 'E71T-1M', 'E70C-6M', 'ER308LSi', 'ER5356', 'ER4043', 'ERCuSi-A']
 const SIZES = [0.6, 0.8, 0.9, 1.0, 1.2, 1.6]
-const usual = ref<string>()
-const size = ref<number>()
+const usual = useDraft<string | undefined>('machine.quick.usual', undefined)
+const size = useDraft<number | undefined>('machine.quick.size', undefined)
 function take() {
   if (!usual.value) return
   const mm = TRADE_SIZES.find((s) => s.mm === size.value)
@@ -82,7 +83,8 @@ const problems = computed(() => [
   ...(loaded.value === 'wire' && !sized.value ? [t('store.wireNeeded')] : []),
 ])
 const tried = ref(false)
-function save() {
+/** @param change a changeover on it begins at once */
+function save(change = false) {
   tried.value = true
   if (problems.value.length) return
   const machine = quickMachine(
@@ -98,12 +100,12 @@ function save() {
     },
     newId(),
   )
-  emit('save', JSON.parse(JSON.stringify(machine)) as Machine)
+  emit('save', JSON.parse(JSON.stringify(machine)) as Machine, change)
 }
 </script>
 
 <template>
-  <DialogBox :label="t('store.addMachine')" :max-width="720" @close="$emit('close')">
+  <DialogBox v-slot="{ close }" :label="t('store.addMachine')" :max-width="720" @close="$emit('close')">
     <h2>{{ t('store.addMachine') }}</h2>
     <p class="muted">{{ t('quick.text') }}</p>
     <v-text-field
@@ -185,8 +187,9 @@ function save() {
       <p v-for="problem in problems" :key="problem" class="problem" role="alert">{{ problem }}</p>
     </template>
     <div class="row foot">
-      <v-btn variant="flat" color="primary" @click="save">{{ t('quick.add') }}</v-btn>
-      <v-btn @click="$emit('close')">{{ t('app.cancel') }}</v-btn>
+      <v-btn variant="flat" color="primary" @click="save()">{{ t('quick.add') }}</v-btn>
+      <v-btn @click="save(true)">{{ t('quick.addAndChange') }}</v-btn>
+      <v-btn @click="close">{{ t('app.cancel') }}</v-btn>
     </div>
   </DialogBox>
 </template>

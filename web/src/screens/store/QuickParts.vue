@@ -1,6 +1,7 @@
 <script setup lang="ts">
-import { computed, ref, shallowRef, toRaw, watch } from 'vue'
+import { computed, shallowRef, toRaw, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
+import { useDraft } from '../../composables/useDraft.ts'
 import {
   problemText,
   isSized,
@@ -23,7 +24,7 @@ const shop = useShop()
 const settings = useSettings()
 const machineStore = useMachines()
 const partStore = useParts()
-const text = ref('')
+const text = useDraft('store.quick.text', '')
 const lines = computed(() => readPartLines(text.value))
 const good = computed(() => lines.value.flatMap(({ read }) => (read.ok ? [read.value] : [])))
 /** Which wires there are, as text: what else is counted or moved leaves the spares as they are. */

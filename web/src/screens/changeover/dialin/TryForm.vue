@@ -1,6 +1,8 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
+import { useDraft } from '../../../composables/useDraft.ts'
+import { useRun } from '../../../composables/useRun.ts'
 import {
   QUANTITIES,
   typedNumber,
@@ -44,8 +46,9 @@ const settings = useSettings()
 const volts = ref<number>()
 const speed = ref<number>()
 const dial = ref('')
-const arc = ref<ArcReport>()
-const bead = ref<Bead>()
+const { run } = useRun()
+const arc = useDraft<ArcReport | undefined>(`try.${run.value.id}.arc`, undefined)
+const bead = useDraft<Bead | undefined>(`try.${run.value.id}.bead`, undefined)
 const asked = ref(false)
 
 const tenth = (x: number) => Math.round(x * 10) / 10
@@ -207,7 +210,7 @@ defineExpose({ settings: () => ({ voltageV: volts.value, wireSpeedMPerMin: speed
   margin: 0;
   min-width: 0;
   display: grid;
-  grid-template-columns: repeat(auto-fit, minmax(124px, 1fr));
+  grid-template-columns: repeat(auto-fit, minmax(min(124px, 100%), 1fr));
   gap: 8px;
 }
 .beads legend {
@@ -245,7 +248,7 @@ defineExpose({ settings: () => ({ voltageV: volts.value, wireSpeedMPerMin: speed
 }
 @media (max-width: 700px) {
   .beads {
-    grid-template-columns: repeat(auto-fill, minmax(100px, 1fr));
+    grid-template-columns: repeat(auto-fill, minmax(min(100px, 100%), 1fr));
   }
   .beads button span {
     font-size: 0.85rem;

@@ -1,0 +1,95 @@
+/** Getting about: stages are addresses with titles of their own, and a page that cannot be fetched says so. */
+import { hostname } from 'node:os'
+import { choose, decide, expect, open, test } from './bench.ts'
+
+test('stages are addresses: Back goes a stage back, each has its title, and its heading has the focus', async ({
+  page,
+}) => {
+  await open(page)
+  await decide(page, 'Tern', 'E71T-11 .030 10 lb', 'mild steel', '1/8')
+  await expect(page).toHaveURL(/\/match$/)
+  await expect(page).toHaveTitle(/^Match: Tern to E71T-11 0\.8 mm · Pepper Knot$/)
+  await expect(page.getByRole('heading', { level: 1 })).toBeFocused()
+  await expect(page.getByTestId('arrived')).toHaveText(/Match: Tern/)
+  await page.keyboard.press('n')
+  await expect(page).toHaveURL(/\/gather$/)
+  await expect(page).toHaveTitle(/^Gather/)
+  await page.goBack()
+  await expect(page).toHaveURL(/\/match$/)
+  await page.goBack()
+  await expect(page).toHaveURL(/\/decide$/)
+  await expect(page.getByRole('button', { name: 'Match it' })).toBeVisible()
+  await page.goForward()
+  await page.reload()
+  await expect(page).toHaveURL(/\/match$/)
+  // A stage that is not reached yet is the one where the change was left, once that is kept.
+  await expect(page.getByText('saved', { exact: true })).toBeVisible()
+  await page.goto(page.url().replace('/match', '/sign-off'))
+  await expect(page).toHaveURL(/\/match$/)
+  for (const [path, title] of [
+    ['/', 'Bench'],
+    ['/feed', 'Feed bench'],
+    ['/desk', 'Gas and arc'],
+    ['/store/parts', 'Store'],
+    ['/shop', 'Shop'],
+    ['/words?word=sputter', 'Words'],
+  ] as const) {
+    await page.goto(path)
+    await expect(page).toHaveTitle(new RegExp(`^${title}.* · Pepper Knot$`))
+  }
+})
+
+test('what was typed is not dropped unasked, and is there again when the page is come back to', async ({
+  page,
+}) => {
+  await open(page, '/store/machines')
+  await page
+    .getByRole('button', { name: 'Change Gull', exact: true })
+    .or(page.getByRole('button', { name: /^Edit.*Gull/ }))
+    .first()
+    .click()
+  await page.getByLabel('Note').fill('bought in spring')
+  await page.keyboard.press('Escape')
+  await page.getByRole('button', { name: 'Keep typing' }).click()
+  await expect(page.getByLabel('Note')).toHaveValue('bought in spring')
+  await page.getByRole('button', { name: 'Cancel' }).click()
+  await page.getByRole('button', { name: 'Drop it' }).click()
+  await expect(page.getByRole('dialog')).toHaveCount(0)
+  await page.getByRole('link', { name: 'Work out' }).click()
+  await page.getByLabel('What does the box say?').fill('ER4043 1.2')
+  await page.getByRole('link', { name: 'Bench', exact: true }).click()
+  await expect(page.getByLabel('What does the box say?')).toHaveValue('')
+  await page.getByRole('link', { name: 'Work out' }).click()
+  await expect(page.getByLabel('What does the box say?')).toHaveValue('ER4043 1.2')
+})
+
+test('a part of the program that cannot be fetched says so, and the page can be loaded anew', async ({
+  browser,
+}) => {
+  const page = await browser.newPage()
+  await open(page)
+  await page.route(/\/assets\/ShopScreen/, (route) => route.abort())
+  await page.getByRole('link', { name: 'Shop', exact: true }).click()
+  await expect(page.getByTestId('stale')).toContainText('could not be fetched')
+  await page.unroute(/\/assets\/ShopScreen/)
+  await page.getByRole('button', { name: 'Load the page anew' }).click()
+  await page.getByRole('link', { name: 'Shop', exact: true }).click()
+  await expect(page.getByRole('heading', { level: 1, name: 'Shop' })).toBeVisible()
+  await page.close()
+})
+
+test('over plain http a machine and a part are added, and what the browser forbids there is said', async ({
+  page,
+  baseURL,
+}) => {
+  await open(page, `http://${hostname()}:${new URL(baseURL!).port}/shop`)
+  await expect(page.getByText('plain http')).toBeVisible()
+  await expect(page.getByText(`this browser at ${hostname()}`)).toBeVisible()
+  await page.getByRole('link', { name: 'Store' }).click()
+  await page.getByRole('button', { name: 'Add a machine' }).click()
+  for (const answer of ['portable', 'empty', 'studs inside', 'no, gasless only', 'push, 3 m'])
+    await page.getByRole('button', { name: answer, exact: true }).first().click()
+  await page.getByRole('button', { name: 'Add it and change its wire' }).click()
+  await expect(page.getByRole('heading', { level: 1, name: /^Which wire goes on/ })).toBeVisible()
+  await choose(page, 'Metal', 'mild steel')
+})

@@ -1,0 +1,113 @@
+/** Clumsy hands on the run sheet: no step lost, none passed that nobody pressed, and the page stays usable. */
+import type { Page } from '@playwright/test'
+import { decide, expect, gatherAndBegin, open, test } from './bench.ts'
+import { endWait } from './sheet.ts'
+
+const LONG = process.env.LONG === '1'
+
+/** mulberry32: a small seeded generator of numbers from 0 to 1. */
+function numbers(seed: number) {
+  let a = seed
+  return () => {
+    a = (a + 0x6d2b79f5) | 0
+    let t = Math.imul(a ^ (a >>> 15), 1 | a)
+    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t
+    return ((t ^ (t >>> 14)) >>> 0) / 4294967296
+  }
+}
+/** The number of the step in view; after the last, one more. */
+async function at(page: Page): Promise<number> {
+  const end = page.getByRole('heading', { level: 1, name: 'Sign off' })
+  await expect(page.getByTestId('head').or(end).first()).toBeVisible()
+  if (await end.isVisible()) return Infinity
+  return Number(/step (\d+) of/.exec((await page.getByTestId('head').textContent())!)![1])
+}
+
+for (const seed of LONG ? [1, 2, 3, 4, 5, 6, 7, 8, 9, 10] : [1])
+  test(`clumsy hands on the sheet, seed ${seed}`, async ({ page, context }) => {
+    const dice = numbers(seed)
+    await open(page)
+    await decide(page, 'Tern', 'E71T-11 .030 10 lb', 'mild steel', '1/8')
+    await gatherAndBegin(page)
+    const other = await context.newPage()
+    const hold = page.locator('[data-hold]')
+    const done = page.getByTestId('done')
+    /** What a hand may do, and by how many steps it may move the sheet. */
+    const acts: [string, () => Promise<void>, number, number][] = [
+      [
+        'holds the key far too long',
+        async () => {
+          await page.keyboard.down('Space')
+          for (let i = 0; i < 15; i++)
+            await page
+              .evaluate(() => new Promise((done) => setTimeout(done, 100)))
+              .then(() => page.keyboard.down('Space'))
+          await page.keyboard.up('Space')
+        },
+        0,
+        1,
+      ],
+      ['touches twice', () => done.dblclick({ timeout: 2000 }).catch(() => undefined), 0, 1],
+      ['taps the hold point', () => hold.click({ timeout: 500 }).catch(() => undefined), 0, 0],
+      ['loads the page anew', async () => void (await page.reload()), 0, 0],
+      [
+        'goes back and forward',
+        async () => {
+          await page.goBack()
+          await page.goForward()
+        },
+        0,
+        0,
+      ],
+      [
+        'turns the phone',
+        async () => {
+          await page.setViewportSize({ width: 844, height: 390 })
+          await page.setViewportSize({ width: 390, height: 844 })
+        },
+        0,
+        0,
+      ],
+      ['takes a step back', () => page.keyboard.press('Backspace'), -1, 0],
+      [
+        'hits keys that mean nothing here',
+        async () => {
+          for (const key of ['Tab', 'F9', 'PageUp', 'Shift']) await page.keyboard.press(key)
+        },
+        0,
+        0,
+      ],
+      [
+        'goes on in another window',
+        async () => {
+          await other.goto(page.url())
+          await at(other)
+          if (await other.getByTestId('done').isVisible()) await other.keyboard.press('Space')
+        },
+        0,
+        1,
+      ],
+    ]
+    for (let i = 0; i < (LONG ? 60 : 12); i++) {
+      if (await page.getByTestId('wait').isVisible()) await endWait(page)
+      const before = await at(page)
+      if (before === Infinity) break
+      const [what, act, least, most] = acts[Math.floor(dice() * acts.length)]!
+      const captive = (await page.getByTestId('captive').count()) > 0
+      await act()
+      // Only keys and touches on the sheet move it, and by one.
+      await expect
+        .poll(async () => (await at(page)) - before, { message: `${what} at step ${before}` })
+        .toBeGreaterThanOrEqual(least)
+      const moved = (await at(page)) - before
+      if (moved !== Infinity)
+        expect(moved, `${what} at step ${before}${captive ? ', wire in hand' : ''}`).toBeLessThanOrEqual(most)
+      if (await page.getByTestId('captive').count()) {
+        await page.keyboard.press('Escape')
+        await expect(page.getByTestId('captive')).toHaveCount(0)
+      }
+    }
+    // Still a sheet that goes on.
+    const left = await at(page)
+    if (left !== Infinity) await expect(page.getByTestId('buttons').first()).toBeInViewport()
+  })

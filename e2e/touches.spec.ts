@@ -1,0 +1,148 @@
+/** What the hands have to do, counted by the page itself: a touch one, a typed letter one, a held press one. */
+import type { Page } from '@playwright/test'
+import { choose, expect, open, test } from './bench.ts'
+
+async function countHands(page: Page) {
+  await page.addInitScript(() => {
+    const hands = JSON.parse(sessionStorage.getItem('hands') ?? '{"touches":0,"keys":0}') as Record<
+      string,
+      number
+    >
+    const keep = () => sessionStorage.setItem('hands', JSON.stringify(hands))
+    addEventListener('pointerdown', () => (hands.touches!++, keep()), true)
+    addEventListener('keydown', (event) => event.repeat || (hands.keys!++, keep()), true)
+  })
+  return () =>
+    page.evaluate(
+      () => JSON.parse(sessionStorage.getItem('hands') ?? '{}') as { touches: number; keys: number },
+    )
+}
+const tap = (page: Page, name: string | RegExp) => page.getByRole('button', { name, exact: true }).click()
+
+/** One touch where the large button is; a hold point is held. */
+async function touchOn(page: Page) {
+  const go = page.getByTestId('chain-go')
+  const anywhere = page.getByTestId('anywhere')
+  const head = await page.getByTestId('head').textContent()
+  if (await anywhere.isVisible()) {
+    const on = await page.getByTestId('captive-on').textContent()
+    // A hand waits until it sees the next step.
+    await page.evaluate(() => new Promise((done) => setTimeout(done, 400)))
+    await anywhere.click()
+    await expect
+      .poll(() =>
+        page
+          .getByTestId('captive-on')
+          .textContent({ timeout: 100 })
+          .catch(() => ''),
+      )
+      .not.toBe(on)
+    return
+  }
+  if (await go.isVisible()) return go.click()
+  await page.evaluate(() => new Promise((done) => setTimeout(done, 400)))
+  const hold = page.locator('[data-hold]')
+  if (await hold.isVisible()) {
+    const box = (await hold.boundingBox())!
+    await page.mouse.move(box.x + box.width / 2, box.y + box.height / 2)
+    await page.mouse.down()
+    await expect(page.getByText(/step \d+ of/.exec(head!)![0])).toHaveCount(0)
+    await page.mouse.up()
+  } else await page.getByTestId('done').click()
+}
+
+test.describe('a phone', () => {
+  test.use({ viewport: { width: 390, height: 844 } })
+  test('from an empty shop to a signed-off first change: at most 70', async ({ page }) => {
+    const hands = await countHands(page)
+    await open(page, '/shop')
+    await page.getByRole('button', { name: 'Start an empty shop' }).click()
+    await page.getByRole('alert').getByRole('button', { name: 'Start an empty shop' }).click()
+    await expect(page.getByText('Shop replaced', { exact: true }).first()).toBeVisible()
+    await page.getByRole('link', { name: 'Bench' }).click()
+    const before = await hands()
+    await page.getByRole('link', { name: 'Add a machine' }).click()
+    for (const answer of ['cabinet', 'a wire', 'ER70S-6', '0.9', 'plugs on the front', 'yes', 'push, 3 m'])
+      await tap(page, answer)
+    await tap(page, 'Add it and change its wire')
+    await choose(page, 'Metal', 'mild steel')
+    await page.getByLabel('Thickness').click()
+    await page.keyboard.type('2')
+    await page.getByText('Which wire would suit?').click()
+    await page
+      .getByRole('button', { name: /^ER70S-/ })
+      .filter({ hasNotText: '0.9' })
+      .first()
+      .click()
+    await tap(page, 'Match it')
+    const entered = await hands()
+    await tap(page, 'I have looked: all as assumed')
+    await page.getByRole('button', { name: 'Gather', exact: true }).last().click()
+    const missing = page.getByRole('region', { name: 'Missing parts' })
+    while (await missing.isVisible())
+      await missing.getByRole('button', { name: 'I have found one' }).first().click()
+    await tap(page, 'Begin the run')
+    const begun = await hands()
+    const end = page.getByRole('button', { name: 'Sign off and save' })
+    while (!(await end.isVisible())) await touchOn(page)
+    await end.click()
+    await expect(page.getByRole('button', { name: 'Take this sign-off back' })).toBeVisible()
+    const done = await hands()
+    console.log(
+      `entered ${sum(entered) - sum(before)}, to the run ${sum(begun) - sum(entered)}, the run ${sum(done) - sum(begun)}, all ${sum(done) - sum(before)}`,
+    )
+    expect(sum(done) - sum(before)).toBeLessThanOrEqual(70)
+  })
+})
+
+const sum = (h: { touches: number; keys: number }) => h.touches + h.keys
+test('a practised shop changes one wire: at most 12 touches to the run', async ({ page }) => {
+  const hands = await countHands(page)
+  await open(page)
+  await page
+    .getByRole('complementary', { name: 'On the shelf' })
+    .getByRole('button', { name: 'E71T-11 .030 10 lb' })
+    .click()
+  await page.getByRole('button', { name: 'Put it on Tern' }).click()
+  await choose(page, 'Metal', 'mild steel')
+  await page.getByLabel('Thickness').click()
+  await page.keyboard.type('3')
+  await tap(page, 'Match it')
+  await page.getByRole('button', { name: 'Gather', exact: true }).last().click()
+  await tap(page, 'Begin the run')
+  await expect(page.getByTestId('head')).toBeVisible()
+  const all = sum(await hands())
+  console.log(`touches to the run: ${all}`)
+  expect(all).toBeLessThanOrEqual(12)
+})
+
+test('the same by keyboard: at most 30 strokes', async ({ page }) => {
+  const hands = await countHands(page)
+  await open(page)
+  const key = async (name: string, until?: () => Promise<void>) => {
+    await page.keyboard.press(name)
+    await until?.()
+  }
+  const focused = (name: string) => () => expect(page.locator(':focus')).toHaveText(name)
+  await expect(page.getByLabel('What does the box say?')).toBeVisible()
+  await key('/', () => expect(page.getByLabel('What does the box say?')).toBeFocused())
+  await page.keyboard.type('E71T-11 .030')
+  await expect(page.getByText('now choose the machine')).toBeVisible()
+  await key('Enter', focused('Gull'))
+  await key('Tab', focused('Tern'))
+  await key('Enter', () =>
+    expect(page.getByRole('heading', { name: 'Which wire goes on Tern?' })).toBeFocused(),
+  )
+  const metal = page.getByRole('combobox', { name: 'Metal' })
+  for (let i = 0; i < 9 && !(await metal.evaluate((e) => e === document.activeElement)); i++) await key('Tab')
+  await key('m', () => expect(page.getByText('mild steel').first()).toBeVisible())
+  await key('Tab')
+  await key('3')
+  await key('Enter', () => expect(page.getByRole('heading', { level: 1, name: 'Tern to' })).toBeVisible())
+  await key('n', () => expect(page.getByRole('heading', { level: 1, name: 'Gather' })).toBeVisible())
+  await key('n', () => expect(page.getByTestId('head')).toBeVisible())
+  const { touches, keys } = await hands()
+  console.log(`strokes to the run: ${keys}`)
+  expect(touches).toBe(0)
+  expect(keys).toBeLessThanOrEqual(30)
+})

@@ -1,0 +1,29 @@
+<script setup lang="ts">
+import { useI18n } from 'vue-i18n'
+import { useRun } from '../../composables/useRun.ts'
+
+/** The ways off the present step: the whole list, a safe stop, and planning again. */
+defineProps<{ whole: boolean }>()
+defineEmits<{ whole: []; stop: []; again: [] }>()
+const { run } = useRun()
+const { t } = useI18n()
+</script>
+
+<template>
+  <div class="row ways no-print">
+    <v-btn variant="text" :aria-pressed="whole" @click="$emit('whole')">{{
+      t(whole ? 'run.oneStep' : 'run.whole')
+    }}</v-btn>
+    <template v-if="!run.conversion && !run.stopped">
+      <v-btn variant="text" @click="$emit('stop')">{{ t('stop.offer') }}</v-btn>
+      <v-btn variant="text" @click="$emit('again')">{{ t('run.planAgain') }}</v-btn>
+    </template>
+  </div>
+</template>
+
+<style scoped>
+.ways {
+  margin-top: auto;
+  gap: 4px;
+}
+</style>
