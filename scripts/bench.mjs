@@ -21,6 +21,7 @@ const known = [
   'load',
   'record',
   'proof',
+  'trouble',
   'long',
 ]
 const asked = process.argv.slice(2)

@@ -83,6 +83,7 @@ export interface ProblemFacts {
   'request.cannotKeep': [reason: 'harms' | 'unread']
   'request.useNoPart': []
   'request.useOtherPart': []
+  'trouble.wireNeeded': []
 
   'file.notJson': []
   'file.notOurs': []

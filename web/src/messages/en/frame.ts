@@ -34,6 +34,8 @@ export const frame = {
     more: 'More',
     words: 'Words',
     changes: 'Change',
+    change: 'Change',
+    lost: 'Nothing here',
     store: 'Store',
     shop: 'Shop',
     keys: '? keys',

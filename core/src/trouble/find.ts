@@ -1,0 +1,170 @@
+import { read, refuse, type Read } from '../base/problem.ts'
+import { say } from '../base/codes.ts'
+import { seenOnly } from '../machine/assumed.ts'
+import { contextFor, readWire } from '../match/prepare.ts'
+import type { MatchContext } from '../match/finding.ts'
+import { match, type StationFinding } from '../stations/index.ts'
+import { isSized } from '../wire/wire.ts'
+import { DEFAULT_PRACTICE } from '../practice/schools.ts'
+import type { Place } from '../steps/places.ts'
+import { CAUSES, causeRow, type Cause } from './causes.ts'
+import { checkRow, type Check, type First } from './checks.ts'
+import { cureRow } from './cures.ts'
+import { knownOf, type Known, type Weight } from './known.ts'
+import { causeToName, firstOf, hasFeedFault, nextCheck, standingAfter } from './next.ts'
+import { chancesOf, comesAndGoes, explains, lastAnswers, outcomeOfCheck, type Chances } from './reason.ts'
+import type { Checked, Finds, Told, TroubleRequest } from './request.ts'
+
+/** What is to be said beside the answer; `wording` has the sentences. */
+export type TroubleNote =
+  | {
+      note:
+        | 'comes-and-goes'
+        | 'do-not-know'
+        | 'gasless-no-gas'
+        | 'feed-first'
+        | 'not-the-feed'
+        | 'as-written-down'
+    }
+  | { note: 'two-faults'; first: Check; second: Check }
+  | { note: 'technician'; cause: Cause }
+
+export interface Ranked extends Weight {
+  cause: Cause
+  chance: number
+}
+export interface NextLook {
+  check: Check
+  place: Place
+  /** With the walk and the switch. */
+  minutes: number
+  /** What must be made true first; only what is not so already. */
+  first: readonly First[]
+  /** The machine was just switched off for the look before. */
+  switchOn: boolean
+  /** Chance that it shows the fault. */
+  settles: number
+}
+export interface FoundCause {
+  cause: Cause
+  /** A look showed it, Match found it, or nothing else is left that costs less than curing it. */
+  by: 'seen' | 'mismatch' | 'left-over'
+  weight: Weight
+}
+/** What the colleague says: facts only. */
+export interface Trouble {
+  context: MatchContext
+  findings: StationFinding[]
+  known: Known
+  chances: Chances
+  /** Likeliest first; what cannot be is left out. */
+  causes: Ranked[]
+  other: number
+  next: NextLook | null
+  found: FoundCause | null
+  notes: TroubleNote[]
+}
+
+/** Two looks that showed faults no one cause explains. */
+export function contradiction(told: Pick<Told, 'checks' | 'cured'>): [Checked, Checked] | null {
+  const here = lastAnswers(told.checks).filter(
+    (c) => c.outcome === 'here' && !explains(c.id, told.cured ?? []),
+  )
+  for (const [i, a] of here.entries())
+    for (const b of here.slice(i + 1))
+      if (!checkRow(a.id).finds.some((cause) => checkRow(b.id).finds.includes(cause))) return [a, b]
+  return null
+}
+
+/**
+ * From what is seen, heard and felt to the next look, or to the cause.
+ * @param c the machine as it was seen, with the wire that is on
+ */
+export function findFrom(
+  c: MatchContext,
+  findings: StationFinding[],
+  told: Told,
+  finds: Finds = [],
+): Trouble {
+  const known = knownOf(c, findings, told, finds)
+  const chances = chancesOf(known, told)
+  const goes = comesAndGoes(told)
+  const standing = standingAfter(told)
+  const two = contradiction(told)
+  const named = causeToName(known, told, chances, standing, { contradicted: two !== null, goes })
+  const next = named ? null : nextCheck(known, told, chances, goes, standing)
+  const causes = CAUSES.filter((cause) => chances.of[cause] > 0)
+    .map((cause) => ({ cause, chance: chances.of[cause], ...known.weights[cause] }))
+    .sort((a, b) => b.chance - a.chance)
+  const gasless = !c.wire.gas.needed && !c.wire.open
+  const says = (...ids: (typeof told.symptoms)[number][]) => told.symptoms.some((s) => ids.includes(s))
+  const air = outcomeOfCheck(told, 'feed-into-air')
+  const notes: TroubleNote[] = [
+    ...(two ? [{ note: 'two-faults' as const, first: two[0].id, second: two[1].id }] : []),
+    ...(goes ? [{ note: 'comes-and-goes' as const }] : []),
+    ...(gasless && says('porosity', 'porosity-at-start', 'worm-tracks')
+      ? [{ note: 'gasless-no-gas' as const }]
+      : []),
+    ...(air === 'here' || (says('stubbing') && says('burnback') && hasFeedFault(chances) > 0.5)
+      ? [{ note: 'feed-first' as const }]
+      : []),
+    ...(air === 'not-here' ? [{ note: 'not-the-feed' as const }] : []),
+    ...(named && cureRow(named.cause).kind === 'technician'
+      ? [{ note: 'technician' as const, cause: named.cause }]
+      : []),
+    ...(!named && !next ? [{ note: 'do-not-know' as const }] : []),
+    ...(!named && !next && known.checks.size ? [{ note: 'as-written-down' as const }] : []),
+  ]
+  return {
+    context: c,
+    findings,
+    known,
+    chances,
+    causes,
+    other: chances.other,
+    next: next && {
+      check: next.check,
+      place: checkRow(next.check).place,
+      minutes: Math.round(next.minutes * 100) / 100,
+      first: firstOf(standing, next.check),
+      switchOn: standing.on === false && checkRow(next.check).first.includes('machine-on'),
+      settles: next.settles,
+    },
+    found: named && { ...named, weight: known.weights[named.cause] },
+    notes,
+  }
+}
+
+/** What the finder looks at, of a request; a wire that cannot be read comes back with its path. */
+export function prepareTrouble(request: TroubleRequest): Read<MatchContext> {
+  const machine = seenOnly(request.machine)
+  const on = request.wire ?? machine.fitted.wire
+  const path = request.wire ? 'wire' : 'machine.fitted.wire'
+  const wire = on ? readWire(on, path) : undefined
+  if (!wire) return refuse(path, say('trouble.wireNeeded'))
+  if (!wire.ok) return wire
+  if (!isSized(wire.value.wire) || wire.value.wire.open === 'solid')
+    return refuse(path, say('trouble.wireNeeded'))
+  return read(
+    contextFor(machine, wire.value.wire, request.practice ?? DEFAULT_PRACTICE, {
+      oldWire: wire.value.wire,
+      wireStays: true,
+      spool: {
+        type: machine.fitted.spool?.type ?? wire.value.spool.type,
+        massKg: machine.fitted.spool?.wireKg ?? wire.value.spool.massKg,
+      },
+      wireCondition: on?.condition,
+      job: request.job,
+      store: request.store,
+    }),
+  )
+}
+
+/** Answers a whole request. */
+export function findTrouble(request: TroubleRequest): Read<Trouble> {
+  const c = prepareTrouble(request)
+  return c.ok ? read(findFrom(c.value, match(c.value), request, request.finds)) : c
+}
+
+/** Where on the wire line a cause stands. */
+export const stationOf = (cause: Cause) => causeRow(cause).at

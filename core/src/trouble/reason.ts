@@ -1,0 +1,104 @@
+import { CAUSES, causeRow, HOW_OFTEN, type Cause } from './causes.ts'
+import { CHECKS, checkRow, type Check, type LookOutcome } from './checks.ts'
+import type { Known } from './known.ts'
+import type { Checked, Told } from './request.ts'
+import type { Symptom } from './symptoms.ts'
+
+/** A symptom may have a reason that is on no list; common practice, no source. */
+const LEAK = 0.02
+/** Something else: its share before anything is known, and how readily it shows a symptom. common practice, no source */
+export const OTHER_SHARE = 0.004
+const OTHER_SHOWS = 0.3
+/** A look misses what is there once in twenty, and sees what is not once in fifty. common practice, no source */
+export const MISSES = 0.05
+export const FALSE_ALARM = 0.02
+/** Of what comes and goes a look misses half. common practice, no source */
+const MISSES_COMING_AND_GOING = 0.5
+
+/** Chance that what a look showed was the cured cause’s, where the trouble stayed. common practice, no source */
+const EXPLAINED = 0.3
+
+/** Chances of every cause that can be, and of something else; they add to 1. */
+export interface Chances {
+  of: Readonly<Record<Cause, number>>
+  other: number
+}
+/** How one fault shows a symptom: the cause or the leak, whichever comes first. */
+export const showsAt = (cause: Cause, symptom: Symptom): number => {
+  const often = causeRow(cause).shows[symptom]
+  return 1 - (1 - (often ? HOW_OFTEN[often] : 0)) * (1 - LEAK)
+}
+const FINDS = new Map(CHECKS.map((check) => [check, new Set<Cause>(checkRow(check).finds)] as const))
+/** Chance that a look says `here` of a cause. */
+export const hereIf = (cause: Cause | null, check: Check, comesAndGoes = false): number => {
+  if (cause === null || !FINDS.get(check)!.has(cause)) return FALSE_ALARM
+  return 1 - (comesAndGoes ? MISSES_COMING_AND_GOING : MISSES)
+}
+const isKnob = (cause: Cause) =>
+  cause === 'volts-low' || cause === 'volts-high' || cause === 'speed-low' || cause === 'speed-high'
+
+export const outcomeOfCheck = (told: Pick<Told, 'checks'>, check: Check): LookOutcome | undefined =>
+  told.checks?.findLast((c) => c.id === check)?.outcome
+/** The last answer to each look. */
+export function lastAnswers(checks: readonly Checked[] = []): Checked[] {
+  const last = new Map<Check, LookOutcome>()
+  for (const { id, outcome } of checks) {
+    last.delete(id)
+    last.set(id, outcome)
+  }
+  return [...last].map(([id, outcome]) => ({ id, outcome }))
+}
+
+/** What a cured cause explained needs no explaining by what is still there. */
+export const explains = (check: Check, cured: readonly Cause[]): boolean =>
+  checkRow(check).finds.some((f) => cured.includes(f))
+
+/** Whether it comes and goes: said so, answered both ways, or a jerk in the weld that is not there in the air. */
+export function comesAndGoes(told: Told): boolean {
+  if (told.comesAndGoes) return true
+  const said = new Map<Check, Set<LookOutcome>>()
+  for (const { id, outcome } of told.checks ?? [])
+    said.set(id, (said.get(id) ?? new Set<LookOutcome>()).add(outcome))
+  if ([...said.values()].some((outcomes) => outcomes.has('here') && outcomes.has('not-here'))) return true
+  return told.symptoms.includes('feed-jerks') && outcomeOfCheck(told, 'feed-into-air') === 'not-here'
+}
+
+/**
+ * Chances of each cause, one fault assumed: its weight, times how it would show each symptom that was said, times how
+ * it would have answered each look. What was not said is unknown, not normal.
+ */
+export function chancesOf(known: Known, told: Told): Chances {
+  const cured = told.cured ?? []
+  const goes = comesAndGoes(told)
+  const answers = lastAnswers(told.checks)
+  const jerky = outcomeOfCheck(told, 'feed-into-air') === 'here' && !explains('feed-into-air', cured)
+  const symptoms = [...new Set(told.symptoms)]
+  const total = CAUSES.reduce((sum, cause) => sum + known.weights[cause].weight, 0)
+  const likelihood = (cause: Cause | null): number => {
+    let chance = 1
+    for (const s of symptoms) chance *= cause === null ? OTHER_SHOWS : showsAt(cause, s)
+    for (const { id, outcome } of answers) {
+      if (outcome === 'cannot') continue
+      const here = hereIf(cause, id, goes)
+      // What a cure should have mended may have been its fault, or this one’s all along.
+      const mended = outcome === 'here' && explains(id, cured)
+      chance *= outcome !== 'here' ? 1 - here : mended ? EXPLAINED + (1 - EXPLAINED) * here : here
+    }
+    return chance
+  }
+  const raw = CAUSES.map((cause) => {
+    // What was cured is not it; a jerky feed is never cured by a knob.
+    if (cured.includes(cause) || (jerky && isKnob(cause))) return 0
+    const { weight } = known.weights[cause]
+    return weight === 0 ? 0 : weight * likelihood(cause)
+  })
+  const other = Math.max(total, 1) * OTHER_SHARE * likelihood(null)
+  const sum = raw.reduce((a, b) => a + b, other)
+  return {
+    of: Object.fromEntries(CAUSES.map((cause, i) => [cause, raw[i]! / sum])) as Record<Cause, number>,
+    other: other / sum,
+  }
+}
+
+/** Causes that would be cured by turning a knob: after the feed, never before it. */
+export const isKnobCause = isKnob
