@@ -247,11 +247,12 @@ const moved = (standing: Standing, check: Check): Standing => ({
 })
 
 function ofFinder(
-  { c, told }: SmallCase,
+  small: SmallCase,
   joint: Joint,
   checks: readonly Checked[],
   cured: readonly Cause[],
 ): number {
+  const { c, told } = small
   const mass = massOf(joint)
   if (mass < 1e-9) return 0
   const asked = { ...told, checks: [...checks], cured: [...cured] }
@@ -261,23 +262,18 @@ function ofFinder(
   if (named) {
     const rest = joint.filter(([cause]) => cause !== named.cause)
     return (
-      massOf(rest) * cureRow(named.cause).minutes +
-      ofFinder({ c, told } as SmallCase, rest, checks, [...cured, named.cause])
+      massOf(rest) * cureRow(named.cause).minutes + ofFinder(small, rest, checks, [...cured, named.cause])
     )
   }
   const next = nextCheck(c.known, asked, chances, false, standing)
   if (!next) return mass * AT_THE_END
-  return (['here', 'not-here'] as const).reduce(
-    (sum, outcome) =>
-      sum +
-      ofFinder(
-        { c, told } as SmallCase,
-        after(joint, next.check, outcome === 'here'),
-        [...checks, { id: next.check, outcome }],
-        cured,
-      ),
+  const seldom = checkRow(next.check).seldom ?? 0
+  const on = (outcome: Checked['outcome']) => [...checks, { id: next.check, outcome }]
+  const made = (['here', 'not-here'] as const).reduce(
+    (sum, outcome) => sum + ofFinder(small, after(joint, next.check, outcome === 'here'), on(outcome), cured),
     mass * next.minutes,
   )
+  return (1 - seldom) * made + (seldom && seldom * ofFinder(small, joint, on('cannot'), cured))
 }
 /** When a cause may be named, for whoever searches: it holds more than the rest together, or nothing is left to look at. */
 const mayName = (joint: Joint, mass: number, answers: string, cause: Cause): boolean =>
@@ -302,13 +298,14 @@ function best({ causes, checks }: SmallCase, start: Joint): number {
     checks.forEach((check, i) => {
       if (answers[i] !== '-') return
       const now = mass * minutesFrom(standing, check)
-      if (now >= least) return
       const with1 = (a: string) => answers.slice(0, i) + a + answers.slice(i + 1)
       const there = moved(standing, check)
-      const cost =
+      const seldom = checkRow(check).seldom ?? 0
+      const made =
         now +
         go(after(joint, check, true), with1('h'), cured, there) +
         go(after(joint, check, false), with1('n'), cured, there)
+      const cost = (1 - seldom) * made + (seldom && seldom * go(joint, with1('c'), cured, standing))
       if (cost < least) least = cost
     })
     memo.set(key, least)

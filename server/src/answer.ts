@@ -1,21 +1,24 @@
 import {
   changeoverRequestSchema,
   decodeRequestSchema,
+  findTrouble,
   problemAt,
   planChangeover,
+  planCure,
   PlanRefused,
   readLabel,
   say,
   suggestRequestSchema,
   suggestWires,
   tooMuch,
+  troubleRequestSchema,
   validate,
   wordsFor,
   type Problem,
 } from '@pepper-knot/core'
 
 /** What can be asked for with a body. */
-export const QUESTIONS = ['decode', 'suggest', 'changeover'] as const
+export const QUESTIONS = ['decode', 'suggest', 'changeover', 'trouble'] as const
 export type Question = (typeof QUESTIONS)[number]
 
 export interface Asked {
@@ -57,6 +60,7 @@ export function answer({ question, body, lightOnly }: Asked): Answer | typeof HE
   }
   if (tooMuch(value)) return refused([problemAt('', say('request.tooMuch'))])
   if (question === 'decode') return decode(value)
+  if (question === 'trouble') return trouble(value)
   return question === 'suggest' ? suggest(value) : changeover(value, lightOnly ?? false)
 }
 
@@ -70,6 +74,21 @@ function decode(value: unknown): Answer {
 function suggest(value: unknown): Answer {
   const body = validate(suggestRequestSchema, value)
   return body.ok ? ok(words.suggest(suggestWires(body.value))) : refused(body.problems)
+}
+
+function trouble(value: unknown): Answer {
+  const body = validate(troubleRequestSchema, value)
+  if (!body.ok) return refused(body.problems)
+  const found = findTrouble(body.value)
+  if (!found.ok) return refused(found.problems)
+  const { context, found: cause } = found.value
+  try {
+    return ok(words.trouble(found.value, cause && planCure(context, cause.cause, body.value.symptoms)))
+  } catch (error) {
+    if (!(error instanceof PlanRefused)) throw error
+    console.error(error.message)
+    return refused([problemAt('', say('request.notProved'))])
+  }
 }
 
 function changeover(value: unknown, lightOnly: boolean): Answer | typeof HEAVY {

@@ -75,6 +75,7 @@ export function createApp({ webRoot, demo = false, answerer = answerHere }: Serv
   })
   api.all('/decode', ...asks('decode'))
   api.all('/suggest', ...asks('suggest'))
+  api.all('/trouble', ...asks('trouble'))
   api.all('/changeover', ...asks('changeover'))
   app.use('/api/v1', api)
   app.use('/api', notFound)

@@ -11,6 +11,13 @@ export const router = createRouter({
       component: () => import('./screens/changeover/ChangeoverScreen.vue'),
       props: true,
     },
+    {
+      path: '/trouble/:id',
+      name: 'trouble',
+      component: () => import('./screens/trouble/TroubleScreen.vue'),
+      props: true,
+    },
+    { path: '/trouble', name: 'troubles', component: () => import('./screens/trouble/TroublesScreen.vue') },
     { path: '/feed', name: 'feed', component: () => import('./screens/feed/FeedScreen.vue') },
     { path: '/desk', name: 'desk', component: () => import('./screens/desk/DeskScreen.vue') },
     { path: '/change', name: 'changes', component: () => import('./screens/changeover/ChangesScreen.vue') },

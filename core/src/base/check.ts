@@ -1,5 +1,6 @@
 import type { z } from 'zod'
 import { say, type Said } from './codes.ts'
+import { editDistance, nearestWord } from './nearest.ts'
 import { problemAt, type Problem, type Read } from './problem.ts'
 
 /** Problems that are listed; what goes beyond is counted. */
@@ -13,6 +14,23 @@ export const wrong = (said: Said, path: string[] = []) => ({ params: { said }, p
 export const addWrong = (context: z.RefinementCtx, said: Said, path: (string | number)[] = []) =>
   context.addIssue({ code: 'custom', params: { said }, path })
 
+/** Letters of a word that is compared, and shown again. */
+const MOST_LETTERS = 60
+const shortened = (word: unknown) => String(word).slice(0, MOST_LETTERS)
+/**
+ * The known word nearest to one that is not: always of a long list, of a short one where it is near. Nothing where the
+ * input is no word.
+ */
+function nearestOf(issue: Issue): string | undefined {
+  if (issue.code !== 'invalid_value' || typeof issue.input !== 'string') return undefined
+  const word = shortened(issue.input)
+  const near = nearestWord(word, issue.values.map(String))
+  return isLong(issue.values) || editDistance(word, near) <= NEAR * word.length ? near : undefined
+}
+/** So many words are guessed at sooner than listed. */
+const isLong = (values: readonly unknown[]) => values.length >= 25
+const NEAR = 0.4
+
 /** An issue as a code and its facts; what the schema's own words would say is never shown. */
 export function saidOf(issue: Issue): Said {
   if (issue.code === 'custom' && issue.params?.said) return issue.params.said as Said
@@ -20,8 +38,13 @@ export function saidOf(issue: Issue): Said {
   switch (issue.code) {
     case 'invalid_type':
       return say('schema.type', issue.expected)
-    case 'invalid_value':
-      return say('schema.oneOf', issue.values.map(String))
+    case 'invalid_value': {
+      const near = nearestOf(issue)
+      const values = issue.values.map(String)
+      return near === undefined
+        ? say('schema.oneOf', values)
+        : say('schema.unknownWord', shortened(issue.input), near)
+    }
     case 'too_big':
       return say('schema.atMost', issue.origin, Number(issue.maximum), issue.inclusive ?? true)
     case 'too_small':
@@ -37,7 +60,11 @@ export function saidOf(issue: Issue): Said {
 export function problemsOf({ issues }: { issues: readonly Issue[] }, under = ''): Problem[] {
   const listed = issues.slice(0, MOST_PROBLEMS).map((issue) => {
     const parts = [under, ...issue.path.map((p) => String(p).slice(0, 60))]
-    return problemAt(parts.filter(Boolean).join('.').slice(0, 200), saidOf(issue))
+    const near = nearestOf(issue)
+    return {
+      ...problemAt(parts.filter(Boolean).join('.').slice(0, 200), saidOf(issue)),
+      ...(near !== undefined && { suggestion: near }),
+    }
   })
   const more = issues.length - listed.length
   return more > 0 ? [...listed, problemAt(under, say('request.moreProblems', more))] : listed

@@ -119,6 +119,7 @@ export interface ProblemFacts {
   'schema.missing': []
   'schema.type': [expected: string]
   'schema.oneOf': [values: readonly string[]]
+  'schema.unknownWord': [text: string, near: string]
   'schema.atMost': [of: string, most: number, inclusive: boolean]
   'schema.atLeast': [of: string, least: number, inclusive: boolean]
   'schema.format': [format: string]

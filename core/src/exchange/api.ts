@@ -6,6 +6,8 @@ import { PLACES } from '../steps/places.ts'
 import { STATIONS, VERDICTS } from '../machine/stations.ts'
 import { RANKS } from '../match/ranks.ts'
 import { FAMILIES, MATERIALS, POLARITIES, POSITIONS, TRANSFERS } from '../terms/terms.ts'
+import { CAUSES } from '../trouble/causes.ts'
+import { CHECKS } from '../trouble/checks.ts'
 import { OWN_SOURCES } from '../base/sources.ts'
 
 /** What the API answers, as schemas: the published document is made of them, and a test holds every answer to them. */
@@ -83,6 +85,43 @@ export const suggestAnswerSchema = z.strictObject({
     }),
   ),
   shelter: z.boolean(),
+})
+
+export const troubleAnswerSchema = z.strictObject({
+  /** Likeliest first; with `other`, something that is on no list, they add to 1. */
+  causes: z.array(
+    z.strictObject({
+      id: z.enum(CAUSES),
+      chance: z.number().min(0).max(1),
+      why: z.string(),
+      origin: z.enum(['published', 'common practice', 'model', 'measured']),
+    }),
+  ),
+  other: z.number().min(0).max(1),
+  next: z
+    .strictObject({
+      check: z.enum(CHECKS),
+      minutes: z.number().min(0),
+      place: z.enum(PLACES),
+      how: z.string(),
+      lookFor: z.string(),
+      hazards: z.array(z.string()),
+    })
+    .nullable(),
+  found: z
+    .strictObject({
+      cause: z.enum(CAUSES),
+      why: z.string(),
+      cure: z.strictObject({
+        text: z.string(),
+        /** Work on the machine, a knob, a hold of the gun or of the work, or a technician’s. */
+        kind: z.enum(['work', 'knob', 'hand', 'technician']),
+        tasks: z.array(z.enum(TASKS)),
+        minutes: z.number().min(0),
+      }),
+    })
+    .nullable(),
+  notes: z.array(z.string()),
 })
 
 const bandSchema = z

@@ -1,4 +1,6 @@
 import { z } from 'zod'
+import { CAUSES, type Cause } from '../trouble/causes.ts'
+import type { Finds } from '../trouble/request.ts'
 import { trySchema } from '../arc/tries.ts'
 import type { GoodMark } from '../feed/scale.ts'
 import type { Job } from '../machine/request.ts'
@@ -33,13 +35,17 @@ export const digestSchema = z.object({
   good: z.array(goodSchema),
   /** Pressure marks that passed their test. */
   marks: z.array(markSchema),
+  /** Causes of troubles that were found and cured. */
+  finds: z
+    .array(z.object({ run: z.string(), machineId: z.string(), at: z.string(), cause: z.enum(CAUSES) }))
+    .default([]),
   /** How often each task took so many minutes, to the hundredth. */
   times: z.record(z.string(), z.record(z.string(), z.number().int().min(1))),
 })
 export type Digest = z.infer<typeof digestSchema>
 export type TaskTimes = Digest['times']
 
-export const emptyDigest = (): Digest => ({ signed: 0, good: [], marks: [], times: {} })
+export const emptyDigest = (): Digest => ({ signed: 0, good: [], marks: [], finds: [], times: {} })
 
 type Good = Digest['good'][number]
 const goodOf = (run: Run): Good | undefined => {
@@ -65,6 +71,9 @@ const markOf = ({ id, machineId, signedOffAt, outcome }: Run): Digest['marks'][n
   outcome?.mark !== undefined && outcome.centreN
     ? { run: id, machineId, at: signedOffAt!, mark: outcome.mark, centreN: outcome.centreN }
     : undefined
+
+const findsOf = ({ id, machineId, signedOffAt, outcome }: Run): Digest['finds'] =>
+  (outcome?.troubles ?? []).map(({ cause }) => ({ run: id, machineId, at: signedOffAt!, cause }))
 
 const counted = (times: TaskTimes, run: Run, by: 1 | -1): TaskTimes => {
   const next: TaskTimes = { ...times }
@@ -93,6 +102,7 @@ export const digestWith = (digest: Digest, run: Run): Digest =>
         signed: digest.signed + 1,
         good: placed(digest.good, goodOf(run)),
         marks: placed(digest.marks, markOf(run)),
+        finds: findsOf(run).reduce((rows, row) => placed(rows, row), digest.finds),
         times: counted(digest.times, run, 1),
       }
 /** The digest without a change that is in it. @param run as it was when it was counted */
@@ -103,6 +113,7 @@ export const digestWithout = (digest: Digest, run: Run): Digest =>
         signed: digest.signed - 1,
         good: digest.good.filter((row) => row.run !== run.id),
         marks: digest.marks.filter((row) => row.run !== run.id),
+        finds: digest.finds.filter((row) => row.run !== run.id),
         times: counted(digest.times, run, -1),
       }
 /** The digest of a whole record, worked out anew. */
@@ -110,12 +121,14 @@ export function digestOf(runs: Iterable<Run>): Digest {
   const digest = emptyDigest()
   const good: Good[] = []
   const marks: Digest['marks'] = []
+  const finds: Digest['finds'] = []
   for (const run of runs) {
     if (run.signedOffAt === undefined || !run.outcome) continue
     digest.signed++
     const [g, m] = [goodOf(run), markOf(run)]
     if (g) good.push(g)
     if (m) marks.push(m)
+    finds.push(...findsOf(run))
     for (const { task, minutes } of run.outcome.minutes) {
       const text = String(Math.round(minutes * 100) / 100)
       const row = (digest.times[task] ??= {})
@@ -124,7 +137,14 @@ export function digestOf(runs: Iterable<Run>): Digest {
   }
   const inTime = (a: { at: string; run: string }, b: { at: string; run: string }) =>
     a.at < b.at || (a.at === b.at && a.run < b.run) ? -1 : 1
-  return { ...digest, good: good.sort(inTime), marks: marks.sort(inTime) }
+  return { ...digest, good: good.sort(inTime), marks: marks.sort(inTime), finds: finds.sort(inTime) }
+}
+
+/** What was at fault in this shop, and how often. */
+export function shopFinds({ finds }: Digest): Finds {
+  const counts = new Map<Cause, number>()
+  for (const { cause } of finds) counts.set(cause, (counts.get(cause) ?? 0) + 1)
+  return [...counts].map(([cause, count]) => ({ cause, count }))
 }
 
 /** Marks of one machine that passed their test, oldest first, each with the middle of the window it was found in. */

@@ -1,5 +1,6 @@
 import { z } from 'zod'
 import { trySchema } from '../arc/tries.ts'
+import { CAUSES } from '../trouble/causes.ts'
 import { fittedSchema } from '../machine/fitted/fitted.ts'
 import { wireInputSchema } from '../machine/fitted/wire.ts'
 import { STATIONS, VERDICTS } from '../machine/stations.ts'
@@ -16,6 +17,11 @@ export const outcomeSchema = z.object({
   wire: wireInputSchema.optional(),
   /** Broken off before its end. */
   stopped: z.boolean().optional(),
+  /** Causes of a trouble that were found, with the minutes until each was cured. */
+  troubles: z
+    .array(z.object({ cause: z.enum(CAUSES), minutes: z.number().min(0).max(100_000) }))
+    .max(MOST_PARTS)
+    .optional(),
   before: fittedSchema,
   end: fittedSchema,
   findings: z

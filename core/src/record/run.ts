@@ -11,6 +11,7 @@ import { practiceOverridesSchema } from '../practice/practice.ts'
 import { outcomeSchema } from './outcome.ts'
 import { keptPlanSchema } from './keptPlan.ts'
 import { stepTimeSchema } from './stepTime.ts'
+import { troubleKeptSchema } from './trouble.ts'
 
 /** Letters of a run’s note: what two wrote without seeing each other stands one under the other. */
 export const MOST_NOTE = 20_000
@@ -51,6 +52,8 @@ export const runSchema = z.object({
   /** Work on the machine itself instead of a change of wire, and the gun that goes on. */
   conversion: z.enum(CONVERSIONS).optional(),
   gun: gunSchema.optional(),
+  /** A trouble that is looked for, instead of a change of wire. */
+  trouble: troubleKeptSchema.optional(),
   /** Lines of the gather list that were ticked. */
   gathered: z.array(z.string().max(200)).max(200),
   /** What was asked when the run sheet began. */

@@ -30,6 +30,8 @@ export interface CheckRow {
   isTry?: true
   /** A setting is turned. */
   knob?: true
+  /** It wants something that is seldom at hand: the chance that it cannot be made. */
+  seldom?: number
 }
 
 const OFF = ['machine-off'] as const
@@ -184,6 +186,7 @@ const ROWS = {
       'lead-bent',
     ],
     isTry: true,
+    seldom: 0.6,
   },
   'trace-work-lead': {
     minutes: 1,

@@ -398,6 +398,15 @@ export interface StoppedAt {
 }
 
 /**
+ * The machine a run was stopped on, for the finder: what its steps have set or are still to set is as they set it, so
+ * that only what nobody planned for is suspected.
+ */
+export function machineInRun({ plan }: StoppedAt): Machine {
+  const { supply, ...fitted } = plan.proof!.end
+  return { ...plan.context.machine, fitted, ...(supply && { supply }) }
+}
+
+/**
  * Plans the cure of a cause where it is work on the machine, from the machine as it stands or as a run was stopped, and
  * back to how it stood; proved by the rules of every plan. Nothing where the cure is a knob, the hand, or a technician’s.
  * @throws PlanRefused when the list fails its proof

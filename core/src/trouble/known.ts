@@ -11,6 +11,7 @@ import type { Origin } from '../base/facts.ts'
 import { CAUSES, causeRow, SINCE_FACTOR, type Cause } from './causes.ts'
 import type { Check } from './checks.ts'
 import type { Finds, Told } from './request.ts'
+import type { Symptom } from './symptoms.ts'
 
 /** Why a cause weighs more or less than usual; `wording` says it. */
 export type Because =
@@ -99,9 +100,15 @@ const PIECES: Record<string, Cause> = {
   steel: 'liner-wrong',
   polymer: 'liner-wrong',
 }
-const causeOfRule = (rule: StationRule): Cause | undefined =>
-  BY_RULE[rule] ??
-  (rule.startsWith('gun-') && !rule.endsWith('-fits') ? PIECES[rule.split('-')[1]!] : undefined)
+const causeOfRule = (rule: StationRule): Cause | undefined => {
+  if (BY_RULE[rule]) return BY_RULE[rule]
+  // What was not read is no fault.
+  if (!rule.startsWith('gun-') || /-(?:fits?|read|family)$/.test(rule)) return undefined
+  return PIECES[rule.split('-')[1]!]
+}
+
+/** A wire that stands runs no better into the air: that look is answered. */
+const STANDS: readonly Symptom[] = ['birdnest', 'feed-stops', 'rolls-slip', 'end-will-not-pass-tip']
 
 /** What a reading settles: the causes that are absent where it was read and not found wrong, and the looks it saves. */
 interface Reading {
@@ -223,13 +230,17 @@ export function knownOf(
       for (const check of reading.checks) checks.add(check)
       for (const cause of reading.causes) absent.add(cause)
     }
+  // A gun to try is in the store, or it is not.
+  if (c.store && !c.store.some((p) => p.kind === 'gun' && p.part === 'whole' && p.count > 0))
+    checks.add('short-gun')
+  if (told.symptoms.some((s) => STANDS.includes(s))) checks.add('feed-into-air')
   for (const finding of findings)
     for (const rule of [finding.rule, ...(finding.also ?? []).map((f) => f.rule)]) {
       const cause = causeOfRule(rule)
       if (!cause || weights[cause].weight === 0) continue
       absent.delete(cause)
       weights[cause] = {
-        weight: weights[cause].weight * MISMATCH,
+        weight: Math.max(weights[cause].weight, causeRow(cause).weight) * MISMATCH,
         because: 'mismatch',
         origin: finding.origin,
         finding: { finding, rule },

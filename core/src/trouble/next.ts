@@ -4,7 +4,7 @@ import { CAUSES, causeRow, type Cause } from './causes.ts'
 import { CHECKS, checkRow, type Check, type First } from './checks.ts'
 import { cureRow } from './cures.ts'
 import type { Known } from './known.ts'
-import { hereIf, lastAnswers, type Chances } from './reason.ts'
+import { FALSE_ALARM, hereIf, lastAnswers, type Chances } from './reason.ts'
 import type { Told } from './request.ts'
 
 /** Where one stands, and whether the machine is on, after the last look; nothing where none was made. */
@@ -62,52 +62,62 @@ export function openChecks(known: Known, told: Told, chances: Chances): Check[] 
   })
 }
 
+interface Surest {
+  minutes: number
+  /** By curing it: nothing is lost where it is the right one. */
+  byCure: boolean
+}
 /**
- * Minutes still to go with these chances: every cause by its cheapest look, in the order of chance over time, which is
- * the best for one fault and looks that know nothing of each other. published: Smith’s rule for a single machine,
- * Naval Research Logistics Quarterly 3 (1956), recalled from memory
+ * Minutes still to go with these chances: every cause by its cheapest look or cure, in the order of chance over time,
+ * which is the best for one fault and looks that know nothing of each other; the last is named without a look.
+ * published: Smith’s rule for a single machine, Naval Research Logistics Quarterly 3 (1956), recalled from memory
  */
-function toGo(chances: readonly (readonly [Cause, number])[], cheapest: ReadonlyMap<Cause, number>): number {
+function toGo(chances: Live, surest: ReadonlyMap<Cause, Surest>): number {
   const list = chances
-    .map(([cause, chance]) => ({ chance, minutes: cheapest.get(cause)! }))
+    .map(([cause, chance]) => ({ chance, ...surest.get(cause)! }))
     .sort((a, b) => b.chance / b.minutes - a.chance / a.minutes)
   let clock = 0
   let sum = 0
-  for (const { chance, minutes } of list) {
+  list.forEach(({ chance, minutes, byCure }, i) => {
+    const free = byCure || i === list.length - 1
+    sum += chance * (free ? clock : clock + minutes)
     clock += minutes
-    sum += chance * clock
-  }
+  })
   return sum
 }
+type Live = readonly (readonly [Cause, number])[]
 
 /** Share of what a look shows that one cause must hold for the look to settle it. common practice, no source */
 const SETTLES = 0.6
 /** Minutes of the cheapest way to be sure of each cause: a look that settles it, or its cure. */
-function cheapestLooks(
-  chances: readonly (readonly [Cause, number])[],
-  open: readonly Check[],
-  from: Standing,
-): Map<Cause, number> {
+function cheapestLooks(chances: Live, open: readonly Check[], from: Standing): Map<Cause, Surest> {
   const of = new Map(chances)
-  const cheapest = new Map(chances.map(([cause]) => [cause, cureRow(cause).minutes] as const))
+  const surest = new Map<Cause, Surest>(
+    chances.map(([cause]) => [cause, { minutes: cureRow(cause).minutes, byCure: true }]),
+  )
   for (const check of open) {
     const { finds } = checkRow(check)
     const sum = finds.reduce((total, cause) => total + (of.get(cause) ?? 0), 0)
     const minutes = minutesFrom(from, check)
     for (const cause of finds)
-      if ((of.get(cause) ?? 0) > SETTLES * sum && minutes < cheapest.get(cause)!) cheapest.set(cause, minutes)
+      if ((of.get(cause) ?? 0) > SETTLES * sum && minutes < surest.get(cause)!.minutes)
+        surest.set(cause, { minutes, byCure: false })
   }
-  return cheapest
+  return surest
 }
 
+/** So many times longer than a look, a cure is not begun unseen. common practice, no source */
+const MUCH = 8
 /** How sure one must be to name a cause. */
 const MORE_THAN_THE_REST = 0.5
 /** How far it thinks ahead, and how many it weighs at each further step. */
 const AHEAD = 3
 const WIDTH = 5
+const FIRST_WIDTH = 12
+/** Chance below which a cause is left out of the thinking. */
+const UNLIKELY = 0.002
 /** Chance below which it is not thought through. */
 const SELDOM = 0.03
-type Live = readonly (readonly [Cause, number])[]
 const massOf = (live: Live) => live.reduce((sum, [, mass]) => sum + mass, 0)
 const afterLook = (live: Live, check: Check, here: boolean, comesAndGoes: boolean): Live =>
   live.map(([cause, mass]) => {
@@ -132,6 +142,20 @@ function costOfNaming(
   return massOf(rest) * cureRow(top).minutes + minutesToGo(rest, open, standing, comesAndGoes, ahead)
 }
 
+/** The looks that show most for their minutes. */
+function worthMost(live: Live, open: readonly Check[], standing: Standing, width: number): Check[] {
+  const of = new Map(live)
+  const worth = (check: Check) =>
+    ((1 - (checkRow(check).seldom ?? 0)) *
+      checkRow(check).finds.reduce((sum, cause) => sum + (of.get(cause) ?? 0), 0)) /
+    minutesFrom(standing, check)
+  return open
+    .map((check) => [check, worth(check)] as const)
+    .sort((a, b) => b[1] - a[1])
+    .slice(0, width)
+    .map(([check]) => check)
+}
+
 /** Minutes still to go, each cause by its chance: the best of what can be done next, as far as it thinks ahead. */
 function minutesToGo(
   live: Live,
@@ -147,15 +171,9 @@ function minutesToGo(
   if (ahead === 0 || mass < SELDOM) return plain
   const named =
     most > MORE_THAN_THE_REST * mass ? costOfNaming(live, open, standing, comesAndGoes, ahead - 1) : Infinity
-  const of = new Map(live)
-  const worth = (check: Check) =>
-    checkRow(check).finds.reduce((sum, cause) => sum + (of.get(cause) ?? 0), 0) / minutesFrom(standing, check)
-  const best = open
-    .map((check) => [check, worth(check)] as const)
-    .sort((a, b) => b[1] - a[1])
-    .slice(0, WIDTH)
+  const best = worthMost(live, open, standing, WIDTH)
   return best.reduce(
-    (least, [check]) => Math.min(least, costOfLook(live, check, open, standing, comesAndGoes, ahead - 1)),
+    (least, check) => Math.min(least, costOfLook(live, check, open, standing, comesAndGoes, ahead - 1)),
     best.length ? named : Math.min(named, plain),
   )
 }
@@ -169,11 +187,15 @@ const costOfLook = (
 ): number => {
   const rest = open.filter((c) => c !== check)
   const there = standingAt(standing, check)
-  return [true, false].reduce(
+  const seldom = checkRow(check).seldom ?? 0
+  const made = [true, false].reduce(
     (sum, here) =>
       sum + minutesToGo(afterLook(live, check, here, comesAndGoes), rest, there, comesAndGoes, ahead),
     massOf(live) * minutesFrom(standing, check),
   )
+  return seldom === 0
+    ? made
+    : (1 - seldom) * made + seldom * minutesToGo(live, rest, standing, comesAndGoes, Math.min(ahead, 1))
 }
 
 /** The look after which the fewest minutes are left to go, each answer by its chance. */
@@ -185,12 +207,12 @@ export function nextCheck(
   standing: Standing = standingAfter(told),
 ): { check: Check; minutes: number; settles: number; cost: number } | null {
   const open = openChecks(known, told, chances)
-  const live: Live = CAUSES.filter((cause) => chances.of[cause] > 1e-4).map((cause) => [
+  const live: Live = CAUSES.filter((cause) => chances.of[cause] > UNLIKELY).map((cause) => [
     cause,
     chances.of[cause],
   ])
   let best: { check: Check; minutes: number; settles: number; cost: number } | null = null
-  for (const check of open) {
+  for (const check of worthMost(live, open, standing, FIRST_WIDTH)) {
     const cost = costOfLook(live, check, open, standing, comesAndGoes, AHEAD - 1)
     if (!best || cost < best.cost - 1e-9) {
       const settles = massOf(afterLook(live, check, true, comesAndGoes))
@@ -226,9 +248,15 @@ export function causeToName(
   const open = openChecks(known, told, chances)
   if (chance > MORE_THAN_THE_REST) {
     if (known.weights[top].because === 'mismatch') return { cause: top, by: 'mismatch' }
+    // Not yet seen: a look that would show it for a small part of its cure is made first.
+    const cheaper = open.some(
+      (check) =>
+        hereIf(top, check) > FALSE_ALARM && MUCH * minutesFrom(standing, check) < cureRow(top).minutes,
+    )
+    if (!seen && cheaper) return null
     // Named, unless the looks that tell it from the rest cost less than being wrong would.
     const look = nextCheck(known, told, chances, goes, standing)
-    const live: Live = CAUSES.filter((cause) => chances.of[cause] > 1e-4).map((cause) => [
+    const live: Live = CAUSES.filter((cause) => chances.of[cause] > UNLIKELY).map((cause) => [
       cause,
       chances.of[cause],
     ])

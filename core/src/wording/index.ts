@@ -23,6 +23,10 @@ export * from './en/readiness.ts'
 export * from './en/feed.ts'
 export * from './en/arc.ts'
 export * from './en/dialIn.ts'
+export * from './en/trouble/symptoms.ts'
+export * from './en/trouble/causes.ts'
+export * from './en/trouble/checks.ts'
+export * from './en/trouble/answer.ts'
 export * from './en/openapi.ts'
 
 /** Languages by their folder here; another is one more line. */

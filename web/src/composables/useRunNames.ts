@@ -10,6 +10,7 @@ export function useRunNames(): (run: Run) => string {
   const settings = useSettings()
   return (run) => {
     const machine = machines.byId(run.machineId)?.name ?? run.outcome?.machine ?? '?'
+    if (run.trouble) return t('trouble.short', { machine })
     if (run.putRight) return t('change.putRightShort', { machine })
     if (run.conversion) return t('convert.title', { machine, work: t(`convert.kinds.${run.conversion}`) })
     const read = run.label.trim() ? readLabel(run.label) : undefined

@@ -9,7 +9,7 @@ interface Place {
   onBar?: true
 }
 
-// A bench with a spool, a wire with a loop, a window under a curve, drawers, a shop front.
+// A bench with a spool, a wire with a loop, a wire that breaks off, a window under a curve, drawers, a shop front.
 export const PLACES: readonly Place[] = [
   {
     name: 'bench',
@@ -26,11 +26,17 @@ export const PLACES: readonly Place[] = [
     onBar: true,
   },
   {
+    name: 'troubles',
+    to: '/trouble',
+    path: 'M2 16h6c3 0 3-8 6-8M18 11l3 3M21 8l-2 2M17 20l2-2M14 20c3 0 4-2 5-4M14 8v3M14 17v3M24 16h3',
+    routes: ['troubles', 'trouble'],
+    onBar: true,
+  },
+  {
     name: 'work',
     to: '/feed',
     path: 'M4 4v20h20M7 20c3-10 6-12 9-5s5 3 7-9',
     routes: ['feed', 'desk'],
-    onBar: true,
   },
   {
     name: 'store',
@@ -45,5 +51,5 @@ export const MORE = {
   name: 'more',
   to: '/more',
   path: 'M5 9h18M5 14h18M5 19h18',
-  routes: ['more', 'words', 'shop'],
+  routes: ['more', 'words', 'shop', 'feed', 'desk'],
 }

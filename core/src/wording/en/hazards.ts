@@ -63,6 +63,9 @@ const AT: Partial<Record<Task, Partial<Record<Hazard, string | null>>>> = {
   clickTest: { 'live-wire': 'The trigger makes the wire live: clamp off, gun in the air.' },
 }
 
+/** A caution by itself. */
+export const hazardText = (hazard: Hazard): string => HAZARDS[hazard]
+
 /** The cautions of a step, each once, nearest to what is done. */
 export const stepHazards = (step: Step): string[] =>
   step.hazards

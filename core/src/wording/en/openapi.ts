@@ -4,6 +4,7 @@ import {
   decodeAnswerSchema,
   infoAnswerSchema,
   suggestAnswerSchema,
+  troubleAnswerSchema,
   problemsAnswerSchema,
 } from '../../exchange/api.ts'
 import { plainSchema, type JsonSchema } from '../../exchange/jsonSchema.ts'
@@ -15,6 +16,7 @@ import {
   jobSchema,
   suggestRequestSchema,
 } from '../../machine/request.ts'
+import { troubleRequestSchema } from '../../trouble/request.ts'
 import { partSchema } from '../../machine/store.ts'
 import { practiceSchema } from '../../practice/practice.ts'
 
@@ -49,9 +51,11 @@ const COMPONENTS: readonly (readonly [string, z.ZodType, 'input' | 'output'])[] 
   ['DecodeRequest', decodeRequestSchema, 'input'],
   ['ChangeoverRequest', changeoverRequestSchema, 'input'],
   ['SuggestRequest', suggestRequestSchema, 'input'],
+  ['TroubleRequest', troubleRequestSchema, 'input'],
   ['DecodeAnswer', decodeAnswerSchema, 'output'],
   ['ChangeoverAnswer', changeoverAnswerSchema, 'output'],
   ['SuggestAnswer', suggestAnswerSchema, 'output'],
+  ['TroubleAnswer', troubleAnswerSchema, 'output'],
   ['Info', infoAnswerSchema, 'output'],
   ['Problems', problemsAnswerSchema, 'output'],
 ]
@@ -91,6 +95,12 @@ export function openApi(): JsonSchema {
         'changeover',
         'ChangeoverRequest',
         'ChangeoverAnswer',
+      ),
+      '/trouble': asks(
+        'From what is seen, heard and felt to the next look, or to the cause and its cure.',
+        'trouble',
+        'TroubleRequest',
+        'TroubleAnswer',
       ),
       '/suggest': asks('Wires that suit a job, best first.', 'suggest', 'SuggestRequest', 'SuggestAnswer'),
       '/info': {

@@ -136,6 +136,7 @@ const PROBLEM_WORDS: { [C in ProblemCode]: (...facts: ProblemFacts[C]) => string
 
   'schema.missing': () => 'This is missing.',
   'schema.type': (expected) => `Needed here: ${KINDS[expected] ?? 'something else'}.`,
+  'schema.unknownWord': (text, near) => `“${text}” is not known here; the nearest is ${near}.`,
   'schema.oneOf': (values) => `Needed here is one of: ${values.slice(0, 24).join(', ')}.`,
   'schema.atMost': (of, most, inclusive) =>
     COUNTED[of] === undefined

@@ -2,6 +2,8 @@ import { CATALOGUE, type CatalogueEntry } from '../../catalogue/catalogue.ts'
 import { FAMILY_SHEETS } from '../../families/index.ts'
 import type { Family } from '../../terms/terms.ts'
 import { GLOSSARY, type GlossaryEntry } from './glossary.ts'
+import type { Symptom } from '../../trouble/symptoms.ts'
+import { SYMPTOM_WORDS } from './trouble/symptoms.ts'
 import { useText } from './uses.ts'
 
 /** Words people type for a family. common practice */
@@ -53,4 +55,20 @@ export function findWords(text: string): GlossaryEntry[] {
           ? 2
           : 3
   return GLOSSARY.filter((e) => rank(e) < 3).sort((a, b) => rank(a) - rank(b))
+}
+
+/** Symptoms that a search finds by any word of the trade; all of them for none. */
+export function findSymptoms(text: string): Symptom[] {
+  const all = Object.keys(SYMPTOM_WORDS) as Symptom[]
+  const asked = text.trim().toLowerCase()
+  if (!asked) return all
+  const hit = (said: string) => said.toLowerCase().includes(asked)
+  const rank = (s: Symptom) => {
+    const { name, says, also } = SYMPTOM_WORDS[s]
+    if (hit(name) || hit(s)) return 0
+    // A longer form of a known word finds it too, but not by a stray letter or two.
+    if (also.some((word) => hit(word) || (word.length > 3 && asked.includes(word)))) return 1
+    return hit(says) ? 2 : 3
+  }
+  return all.filter((s) => rank(s) < 3).sort((a, b) => rank(a) - rank(b))
 }

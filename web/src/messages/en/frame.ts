@@ -35,6 +35,8 @@ export const frame = {
     words: 'Words',
     changes: 'Change',
     change: 'Change',
+    troubles: 'Trouble',
+    trouble: 'Trouble',
     lost: 'Nothing here',
     store: 'Store',
     shop: 'Shop',

@@ -6,6 +6,7 @@ import { feed } from './feed.ts'
 import { frame } from './frame.ts'
 import { shop } from './shop.ts'
 import { store } from './store.ts'
+import { trouble } from './trouble.ts'
 
 /** Every word of the interface that is not the trade's own; those stand in core's wording. One file a screen. */
 export const en = {
@@ -16,5 +17,6 @@ export const en = {
   ...desk,
   ...feed,
   ...shop,
+  ...trouble,
   dialIn,
 }

@@ -10,6 +10,7 @@ import { useMachines } from '../../stores/machines.ts'
 import { useSettings } from '../../stores/settings.ts'
 import { useParts } from '../../stores/parts.ts'
 import { useRuns } from '../../stores/runs.ts'
+import { useTroubles } from '../../stores/troubles.ts'
 import BenchMachine from './BenchMachine.vue'
 import OpenRuns from './OpenRuns.vue'
 import ReadinessBoard from './ReadinessBoard.vue'
@@ -69,6 +70,8 @@ function start(machineId: string, wire = label.value, byHand = hand.value) {
 /** Enter in the label's field goes to the machines it may go on. */
 const offers = ref<HTMLElement>()
 const toMachines = () => offers.value?.querySelector<HTMLElement>('button')?.focus()
+const troubles = useTroubles()
+const trouble = (machineId: string) => void router.push(`/trouble/${troubles.start(machineId).id}`)
 /** The wire that is on stays: only what is wrong for it is mended. */
 function putRight(machineId: string) {
   const run = runStore.start(machineId, '', undefined, { putRight: true, stage: 'match', job: {} })
@@ -109,6 +112,7 @@ function putRight(machineId: string) {
           :offer="(chosen && wireName(chosen, settings.units)) ?? (hand && label) ?? undefined"
           @start="start(machine.id)"
           @put-right="putRight(machine.id)"
+          @trouble="trouble(machine.id)"
         />
         <div :style="{ height: `${below}px` }"></div>
         <div v-if="machineStore.list.length === 0" class="empty">

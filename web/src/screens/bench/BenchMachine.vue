@@ -19,7 +19,7 @@ import { useShop } from '../../stores/shop.ts'
 import { useSettings } from '../../stores/settings.ts'
 
 const props = defineProps<{ machine: Machine; offer?: string | undefined }>()
-defineEmits<{ start: []; putRight: [] }>()
+defineEmits<{ start: []; putRight: []; trouble: [] }>()
 const { t } = useI18n()
 const settings = useSettings()
 const shop = useShop()
@@ -72,6 +72,12 @@ const due = computed(() => [
       <span class="muted grow">{{ machine.note }}</span>
       <span class="tabular"
         ><b>{{ loaded }}</b> <span class="muted">{{ left }}</span></span
+      >
+      <v-btn
+        variant="text"
+        :aria-label="t('trouble.offerOn', { machine: machine.name })"
+        @click="$emit('trouble')"
+        >{{ t('nav.trouble') }}</v-btn
       >
       <v-btn
         v-if="wrong"

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { shallowRef } from 'vue'
+import { computed, shallowRef } from 'vue'
 import { useI18n } from 'vue-i18n'
 import type { Run } from '@pepper-knot/core'
 import SureBox from '../../parts/SureBox.vue'
@@ -17,24 +17,29 @@ function drop() {
   runStore.remove(dropping.value!.id, t('change.dropped'))
   dropping.value = null
 }
+/** Only the troubles, where they are asked for. */
+const props = defineProps<{ troubles?: boolean }>()
+const shown = computed(() => runStore.open.filter((run) => !props.troubles || run.trouble))
 const name = (machineId: string) => machineStore.byId(machineId)?.name ?? '?'
 </script>
 
 <template>
-  <section v-if="runStore.open.length" class="open" :aria-label="t('bench.open')">
-    <div v-for="run in runStore.open" :key="run.id" class="run">
-      <router-link :to="`/change/${run.id}`">
+  <section v-if="shown.length" class="open" :aria-label="t('bench.open')">
+    <div v-for="run in shown" :key="run.id" class="run">
+      <router-link :to="run.trouble ? `/trouble/${run.id}` : `/change/${run.id}`">
         <b>{{ t('bench.resume') }}</b>
         {{ nameOf(run) }}
       </router-link>
       <span class="muted"
-        >{{ t(`stage.${run.stage}`)
+        >{{ run.trouble ? '' : t(`stage.${run.stage}`)
         }}{{ run.done.length ? `, ${t('run.doneCount', { n: run.done.length })}` : '' }}</span
       >
       <v-btn
         variant="text"
         size="small"
-        :aria-label="t('change.dropNamed', { machine: name(run.machineId) })"
+        :aria-label="
+          t(run.trouble ? 'trouble.dropNamed' : 'change.dropNamed', { machine: name(run.machineId) })
+        "
         @click="dropping = run"
         >{{ t('change.drop') }}</v-btn
       >

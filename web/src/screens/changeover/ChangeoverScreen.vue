@@ -59,7 +59,9 @@ const near = (...wanted: (Stage | '' | undefined)[]): Stage =>
   wanted.find((s): s is Stage => Boolean(s) && reached.value[s as Stage]) ??
   (run.value?.frozen ? 'swap' : plan.value.plan || run.value?.putRight ? 'match' : 'decide')
 /** A change of wire under way: what is signed off, or work on the machine, has a page of its own. */
-const staged = computed(() => run.value && !run.value.signedOffAt && !run.value.conversion && machine.value)
+const staged = computed(
+  () => run.value && !run.value.signedOffAt && !run.value.conversion && !run.value.trouble && machine.value,
+)
 /** The address says which stage is in view; without one it is where the run was left. */
 const stage = computed<Stage>(() =>
   staged.value ? near(props.stage as Stage | '', run.value?.stage) : 'decide',
@@ -85,6 +87,12 @@ watch(
     const before = props.stage === 'decide' || props.stage === 'match' || props.stage === 'gather'
     if (staged.value && before && begun && was === false) go('swap')
   },
+)
+// A trouble has a page of its own.
+watch(
+  () => run.value?.trouble !== undefined,
+  (trouble) => trouble && void router.replace({ name: 'trouble', params: { id: props.id } }),
+  { immediate: true },
 )
 usePageTitle(() =>
   run.value && machine.value

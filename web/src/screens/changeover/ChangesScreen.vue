@@ -56,8 +56,10 @@ const start = (machineId: string) => void router.push(`/change/${runStore.start(
         :aria-setsize="past.length"
         :aria-posinset="index + 1"
       >
-        <router-link :to="`/change/${run.id}`">{{
-          t('change.title', { machine: run.outcome?.machine ?? '?', wire: run.label })
+        <router-link :to="run.trouble ? `/trouble/${run.id}` : `/change/${run.id}`">{{
+          run.trouble
+            ? `${t('trouble.short', { machine: run.outcome?.machine ?? '?' })}${run.label && `, ${run.label}`}`
+            : t('change.title', { machine: run.outcome?.machine ?? '?', wire: run.label })
         }}</router-link>
         <span class="muted tabular"
           >{{ d(new Date(run.signedOffAt!), { dateStyle: 'medium', timeStyle: 'short' })

@@ -4,6 +4,7 @@ import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { cheapestWayOpen, feedSentence, feedSetupOf, pressureWindow } from '@pepper-knot/core'
 import { useSettings } from '../../stores/settings.ts'
+import TroubleLink from '../../parts/TroubleLink.vue'
 import FeedGuide from './FeedGuide.vue'
 
 /** Everything about feeding this wire on this machine, on one page; the steps themselves are on the run sheet. */
@@ -36,6 +37,7 @@ const answer = computed(() => {
       <v-btn :to="{ path: '/feed', query: { machine: run.machineId, wire: run.label } }" size="x-large">{{
         t('nav.feed')
       }}</v-btn>
+      <TroubleLink :machine-id="run.machineId" :from="run" />
     </div>
   </div>
 </template>

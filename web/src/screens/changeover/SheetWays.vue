@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useI18n } from 'vue-i18n'
 import { useRun } from '../../composables/useRun.ts'
+import TroubleLink from '../../parts/TroubleLink.vue'
 
 /** The ways off the present step: the whole list, a safe stop, and planning again. */
 defineProps<{ whole: boolean }>()
@@ -14,7 +15,8 @@ const { t } = useI18n()
     <v-btn variant="text" :aria-pressed="whole" @click="$emit('whole')">{{
       t(whole ? 'run.oneStep' : 'run.whole')
     }}</v-btn>
-    <template v-if="!run.conversion && !run.stopped">
+    <TroubleLink v-if="!run.trouble && !run.conversion" :machine-id="run.machineId" :from="run" />
+    <template v-if="!run.conversion && !run.stopped && !run.trouble">
       <v-btn variant="text" @click="$emit('stop')">{{ t('stop.offer') }}</v-btn>
       <v-btn variant="text" @click="$emit('again')">{{ t('run.planAgain') }}</v-btn>
     </template>

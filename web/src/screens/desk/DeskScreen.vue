@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import TroubleLink from '../../parts/TroubleLink.vue'
 import { computed, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useDraft } from '../../composables/useDraft.ts'
@@ -123,7 +124,7 @@ const answer = computed(() => {
   return startSentence(s, settings.units)
 })
 /** Changes under way whose sheet has not begun: metal, thickness and position can be sent to them. */
-const open = computed(() => runStore.open.filter((r) => !r.frozen && !r.conversion))
+const open = computed(() => runStore.open.filter((r) => !r.frozen && !r.conversion && !r.trouble))
 const named = (r: Run) =>
   t('desk.sendTo', { machine: machineStore.byId(r.machineId)?.name ?? '?', label: r.label || '…' })
 function send(r: Run) {
@@ -146,6 +147,7 @@ const setGas = (mixture: Mixture | undefined) =>
   <div class="screen desks">
     <WorkTabs />
     <h1>{{ t('desk.title') }}</h1>
+    <TroubleLink v-if="machineId" class="trouble" :machine-id="machineId" />
     <div class="col">
       <DeskPanel
         :ask="t('desk.settings')"
@@ -199,6 +201,10 @@ const setGas = (mixture: Mixture | undefined) =>
 </template>
 
 <style scoped>
+.trouble {
+  grid-column: 1 / -1;
+  justify-self: start;
+}
 .desks {
   display: grid;
   grid-template-columns: repeat(2, minmax(0, 1fr));

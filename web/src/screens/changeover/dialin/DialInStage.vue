@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import TroubleLink from '../../../parts/TroubleLink.vue'
 import { useRun } from '../../../composables/useRun.ts'
 import { computed, nextTick, ref, shallowRef, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
@@ -114,6 +115,7 @@ function simulate() {
   <div class="screen stage">
     <h1>{{ t('dialIn.title') }}</h1>
     <p class="muted">{{ title }}</p>
+    <TroubleLink class="trouble" :machine-id="run.machineId" :from="run" />
     <template v-if="dialIn && next && words && start">
       <TryForm
         ref="form"
@@ -166,6 +168,9 @@ function simulate() {
 </template>
 
 <style scoped>
+.trouble {
+  justify-self: start;
+}
 .stage {
   display: grid;
   gap: 18px;

@@ -1,0 +1,45 @@
+<script setup lang="ts">
+import { useI18n } from 'vue-i18n'
+import { checkName, checkRow, type Checked } from '@pepper-knot/core'
+
+/** What was looked at, in order; any of it can be taken back. */
+defineProps<{ checks: readonly Checked[] }>()
+defineEmits<{ takeBack: [index: number] }>()
+const { t } = useI18n()
+const said = ({ id, outcome }: Checked) =>
+  checkRow(id).isTry && outcome !== 'cannot'
+    ? t(outcome === 'here' ? 'trouble.better' : 'trouble.notBetter')
+    : t(`trouble.outcome.${outcome}`)
+</script>
+
+<template>
+  <section v-if="checks.length" :aria-label="t('trouble.answered')">
+    <h2>{{ t('trouble.answered') }}</h2>
+    <ol data-part="answered">
+      <li v-for="(check, i) in checks" :key="i">
+        <span
+          >{{ checkName(check.id) }}: <b>{{ said(check) }}</b></span
+        >
+        <v-btn
+          size="small"
+          variant="text"
+          :aria-label="t('trouble.takeBack', { name: checkName(check.id) })"
+          @click="$emit('takeBack', i)"
+          >×</v-btn
+        >
+      </li>
+    </ol>
+    <v-btn variant="text" @click="$emit('takeBack', checks.length - 1)">{{ t('trouble.undo') }}</v-btn>
+  </section>
+</template>
+
+<style scoped>
+li {
+  display: flex;
+  justify-content: space-between;
+  align-items: center;
+  gap: 10px;
+  border-top: 1px solid var(--rule);
+  min-height: 44px;
+}
+</style>

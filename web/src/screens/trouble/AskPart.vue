@@ -1,0 +1,289 @@
+<script setup lang="ts">
+import { computed, ref } from 'vue'
+import { useI18n } from 'vue-i18n'
+import {
+  AREA_NAMES,
+  AREAS,
+  areaOf,
+  findSymptoms,
+  LEAD_NAMES,
+  LEADS,
+  PHASE_NAMES,
+  PHASES,
+  SINCE,
+  SINCE_NAMES,
+  STATION_NAMES,
+  STATIONS,
+  SYMPTOM_WORDS,
+  symptomName,
+  SYMPTOMS,
+  type Area,
+  type Run,
+  type Symptom,
+} from '@pepper-knot/core'
+import ChoiceRow from '../../parts/ChoiceRow.vue'
+import QuantityField from '../../parts/QuantityField.vue'
+import { useSettings } from '../../stores/settings.ts'
+import CountField from './CountField.vue'
+
+/** What is seen, heard and felt: by where one stands, or by any word for it; and what else is known. */
+const told = defineModel<NonNullable<Run['trouble']>['told']>({ required: true })
+const emit = defineEmits<{ look: [] }>()
+const { t } = useI18n()
+const settings = useSettings()
+const search = ref('')
+const area = ref<Area>(told.value.symptoms[0] ? areaOf(told.value.symptoms[0]) : 'feed')
+const found = computed(() => (search.value.trim() ? findSymptoms(search.value) : undefined))
+const shown = computed(() => found.value ?? SYMPTOMS.filter((s) => areaOf(s) === area.value))
+const has = (s: Symptom) => told.value.symptoms.includes(s)
+const tried = ref(false)
+
+function set(more: Partial<typeof told.value>) {
+  const next = { ...told.value, ...more }
+  for (const key of Object.keys(more) as (keyof typeof next)[]) if (next[key] === undefined) delete next[key]
+  told.value = next
+}
+const toggle = (s: Symptom) =>
+  set({ symptoms: has(s) ? told.value.symptoms.filter((x) => x !== s) : [...told.value.symptoms, s] })
+function go() {
+  tried.value = true
+  if (told.value.symptoms.length) emit('look')
+}
+const choices = <T extends string>(values: readonly T[], names: Record<T, string>) =>
+  values.map((value) => ({ value, title: names[value] }))
+type Key = 'at' | 'since' | 'lead'
+const pick = <K extends Key>(key: K) =>
+  computed({ get: () => told.value[key], set: (value) => set({ [key]: value }) })
+const at = pick('at')
+const since = pick('since')
+const lead = pick('lead')
+const goes = computed({ get: () => told.value.comesAndGoes, set: (value) => set({ comesAndGoes: value }) })
+const setting = <K extends keyof NonNullable<typeof told.value.setting>>(key: K) =>
+  computed({
+    get: () => told.value.setting?.[key],
+    set: (value) => {
+      const { [key]: _was, ...rest } = told.value.setting ?? {}
+      const next = { ...rest, ...(value !== undefined && { [key]: value }) }
+      set({ setting: Object.keys(next).length ? next : undefined })
+    },
+  })
+const volts = setting('voltageV')
+const speed = setting('wireSpeedMPerMin')
+const distance = setting('tipToWorkMm')
+const history = <K extends keyof NonNullable<typeof told.value.history>>(key: K) =>
+  computed({
+    get: () => told.value.history?.[key],
+    set: (value) => {
+      const { [key]: _was, ...rest } = told.value.history ?? {}
+      const next = { ...rest, ...(value !== undefined && { [key]: value }) }
+      set({ history: Object.keys(next).length ? next : undefined })
+    },
+  })
+const days = history('daysSinceLinerBlowOut')
+const hours = history('tipHours')
+const months = history('spoolOpenMonths')
+const changed = (station: (typeof STATIONS)[number]) => told.value.lastChange?.includes(station) ?? false
+function change(station: (typeof STATIONS)[number]) {
+  const next = changed(station)
+    ? told.value.lastChange!.filter((s) => s !== station)
+    : [...(told.value.lastChange ?? []), station]
+  set({ lastChange: next.length ? next : undefined })
+}
+</script>
+
+<template>
+  <div class="ask">
+    <p>{{ t('trouble.askText') }}</p>
+    <div v-if="told.symptoms.length" class="chips" role="group" :aria-label="t('trouble.chosen')">
+      <button
+        v-for="s in told.symptoms"
+        :key="s"
+        type="button"
+        aria-pressed="true"
+        :aria-label="t('trouble.drop', { name: symptomName(s) })"
+        @click="toggle(s)"
+      >
+        {{ symptomName(s) }} ×
+      </button>
+    </div>
+    <v-text-field
+      v-model="search"
+      :label="t('trouble.search')"
+      type="search"
+      hide-details
+      autocomplete="off"
+      maxlength="60"
+    />
+    <div v-if="!found" class="areas" role="group" :aria-label="t('trouble.ask')">
+      <button v-for="a in AREAS" :key="a" type="button" :aria-pressed="area === a" @click="area = a">
+        {{ AREA_NAMES[a] }}
+      </button>
+    </div>
+    <p v-if="shown.length === 0" role="status">{{ t('trouble.notFound') }}</p>
+    <div class="symptoms" data-part="symptoms">
+      <button v-for="s in shown" :key="s" type="button" :aria-pressed="has(s)" @click="toggle(s)">
+        <b>{{ symptomName(s) }}</b>
+        <span>{{ SYMPTOM_WORDS[s].says }}</span>
+      </button>
+    </div>
+    <div class="go">
+      <v-btn variant="flat" color="primary" size="x-large" @click="go">{{ t('trouble.look') }}</v-btn>
+      <span v-if="tried && told.symptoms.length === 0" class="problem" role="alert">{{
+        t('trouble.needOne')
+      }}</span>
+    </div>
+    <details class="more">
+      <summary>{{ t('trouble.more') }}</summary>
+      <div class="fields">
+        <ChoiceRow v-model="at" :ask="t('trouble.at')" :choices="choices(PHASES, PHASE_NAMES)" />
+        <ChoiceRow v-model="since" :ask="t('trouble.since')" :choices="choices(SINCE, SINCE_NAMES)" />
+        <ChoiceRow v-model="lead" :ask="t('trouble.lead')" :choices="choices(LEADS, LEAD_NAMES)" />
+        <ChoiceRow
+          v-model="goes"
+          :ask="t('trouble.goes')"
+          :choices="[
+            { value: true, title: t('trouble.goesYes') },
+            { value: false, title: t('trouble.goesNo') },
+          ]"
+        />
+        <fieldset class="last">
+          <legend>{{ t('trouble.last') }}</legend>
+          <div class="chips">
+            <button
+              v-for="station in STATIONS"
+              :key="station"
+              type="button"
+              :aria-pressed="changed(station)"
+              @click="change(station)"
+            >
+              {{ STATION_NAMES[station] }}
+            </button>
+          </div>
+        </fieldset>
+        <div class="numbers">
+          <QuantityField
+            v-model="volts"
+            kind="volts"
+            :label="t('trouble.volts')"
+            :units="settings.units"
+            :min="5"
+            :max="60"
+            optional
+          />
+          <QuantityField
+            v-model="speed"
+            kind="speed"
+            :label="t('trouble.speed')"
+            :units="settings.units"
+            :min="0.1"
+            :max="100"
+            optional
+          />
+          <QuantityField
+            v-model="distance"
+            kind="length"
+            :label="t('trouble.distance')"
+            :units="settings.units"
+            :min="0"
+            :max="150"
+            optional
+          />
+          <CountField v-model="days" :label="t('trouble.days')" :max="100000" />
+          <CountField v-model="hours" :label="t('trouble.hours')" :max="100000" />
+          <CountField v-model="months" :label="t('trouble.months')" :max="2000" />
+        </div>
+      </div>
+    </details>
+  </div>
+</template>
+
+<style scoped>
+.ask {
+  display: grid;
+  gap: 16px;
+}
+.areas {
+  display: grid;
+  grid-template-columns: repeat(4, 1fr);
+  gap: 8px;
+}
+.symptoms {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(min(260px, 100%), 1fr));
+  gap: 8px;
+}
+.areas button,
+.symptoms button,
+.chips button {
+  min-height: 48px;
+  padding: 6px 14px;
+  border: 1px solid var(--muted);
+  background: none;
+  color: inherit;
+  font: inherit;
+  text-align: left;
+  cursor: pointer;
+}
+.areas button {
+  min-height: 64px;
+  font-weight: 650;
+}
+.symptoms button {
+  min-height: 68px;
+  display: grid;
+  align-content: center;
+}
+.symptoms b {
+  font-size: 1.1rem;
+}
+button[aria-pressed='true'] {
+  background: var(--ink);
+  border-color: var(--ink);
+  color: var(--ground);
+}
+.chips {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 8px;
+}
+.go {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 14px;
+  align-items: center;
+  position: sticky;
+  bottom: var(--below);
+  background: var(--ground);
+  padding: 10px 0;
+}
+.more summary {
+  min-height: 44px;
+  font-weight: 650;
+  cursor: pointer;
+}
+.fields {
+  display: grid;
+  gap: 18px;
+  padding-top: 8px;
+}
+.last {
+  border: 0;
+  padding: 0;
+  margin: 0;
+  min-width: 0;
+}
+.last legend {
+  font-weight: 650;
+  padding-bottom: 6px;
+}
+.numbers {
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(min(240px, 100%), 1fr));
+  gap: 12px;
+}
+@media (max-width: 700px) {
+  .areas {
+    grid-template-columns: 1fr 1fr;
+  }
+}
+</style>

@@ -1,0 +1,272 @@
+<script setup lang="ts">
+import { useClipboard } from '@vueuse/core'
+import { computed, nextTick, ref, watch } from 'vue'
+import { useI18n } from 'vue-i18n'
+import {
+  causeName,
+  checkName,
+  noteText,
+  planKept,
+  problemLine,
+  stepTitle,
+  symptomName,
+  type Check,
+  type Checked,
+} from '@pepper-knot/core'
+import { usePageTitle } from '../../composables/usePageTitle.ts'
+import { provideRun } from '../../composables/useRun.ts'
+import { usePageKeys } from '../../parts/keys.ts'
+import { useSettings } from '../../stores/settings.ts'
+import { useShop } from '../../stores/shop.ts'
+import SwapStage from '../changeover/SwapStage.vue'
+import AnswerList from './AnswerList.vue'
+import AskPart from './AskPart.vue'
+import FoundPart from './FoundPart.vue'
+import GonePart from './GonePart.vue'
+import LikelyLine from './LikelyLine.vue'
+import LookPart from './LookPart.vue'
+import { useTroubleRun } from './useTroubleRun.ts'
+
+/** One trouble from what is seen to the cure, and back to where it stopped. */
+const props = defineProps<{ id: string }>()
+const { t } = useI18n()
+const shop = useShop()
+const settings = useSettings()
+provideRun(() => props.id)
+const finder = useTroubleRun(() => props.id)
+const { run, origin, machine, answer, cure, problems, state, told } = finder
+
+const looking = ref(true)
+watch(
+  [() => props.id, () => shop.rebuilt] as const,
+  async ([id]) => {
+    looking.value = true
+    await shop.loadRun(id).catch(() => undefined)
+    looking.value = false
+  },
+  { immediate: true },
+)
+
+const part = computed(() => {
+  const { trouble, signedOffAt, planned } = run.value!
+  if (signedOffAt) return 'ended'
+  if (trouble.curing) return trouble.cured || !planned ? 'gone' : 'cure'
+  if (!trouble.asked || trouble.told.symptoms.length === 0) return 'ask'
+  if (problems.value.length) return 'refused'
+  if (!answer.value) return state.value === 'failed' ? 'failed' : 'thinking'
+  return answer.value.found ? 'found' : answer.value.next ? 'look' : 'unknown'
+})
+const title = computed(() => t('trouble.title', { machine: machine.value?.name ?? '?' }))
+usePageTitle(() => (run.value ? title.value : ''))
+
+/** The keys and whoever listens begin at the heading of what is asked now. */
+const body = ref<HTMLElement>()
+watch(
+  () =>
+    `${run.value ? part.value : ''} ${answer.value?.next?.check ?? ''} ${answer.value?.found?.cause ?? ''}`,
+  () =>
+    void nextTick(() => {
+      const heading = body.value?.querySelector('h1')
+      if (heading) heading.tabIndex = -1
+      heading?.focus({ preventScroll: true })
+      window.scrollTo({ top: 0 })
+    }),
+)
+function say(check: Check, outcome: Checked['outcome']) {
+  finder.answered(check, outcome)
+}
+const next = () =>
+  run.value && part.value === 'look' && state.value === 'done' ? answer.value!.next : undefined
+const by = (outcome: Checked['outcome']) => () => {
+  const asked = next()
+  if (asked) say(asked.check, outcome)
+}
+usePageKeys({
+  h: by('here'),
+  n: by('not-here'),
+  c: by('cannot'),
+  Backspace: (event) => {
+    const { checks = [] } = told.value
+    if (!run.value || part.value === 'cure' || part.value === 'ask' || checks.length === 0) return
+    event.preventDefault()
+    finder.takeBack(checks.length - 1)
+  },
+})
+
+/** Where the change stands that it came in the middle of. */
+const stepAt = computed(() => {
+  const at =
+    origin.value && planKept(origin.value.planned!).steps.find((s) => !origin.value!.done.includes(s.id))
+  return at && stepTitle(at, settings.units)
+})
+const notes = computed(() => answer.value?.notes.map(noteText) ?? [])
+const helped = computed(() => run.value?.trouble.helped ?? [])
+/** For somebody who knows more: what was said, and what each look showed. */
+const written = computed(() =>
+  [
+    title.value,
+    told.value.symptoms.map(symptomName).join(', '),
+    ...(told.value.checks ?? []).map((c) => `${checkName(c.id)}: ${t(`trouble.outcome.${c.outcome}`)}`),
+    ...(told.value.cured ?? []).map((c) => t('trouble.inVain', { cause: causeName(c) })),
+  ].join('\n'),
+)
+const { copy, copied, isSupported } = useClipboard({ legacy: true })
+</script>
+
+<template>
+  <p v-if="looking && !run" class="screen" role="status">{{ t('app.loading') }}</p>
+  <div v-else-if="!run" class="screen">
+    <h1>{{ t('trouble.lost') }}</h1>
+    <router-link to="/trouble">{{ t('nav.troubles') }}</router-link>
+  </div>
+  <SwapStage v-else-if="part === 'cure'" :plan="planKept(run.planned!)" @next="finder.cureDone()" />
+  <div v-else ref="body" class="screen trouble" :class="`trouble--${part}`">
+    <header class="where">
+      <b>{{ title }}</b>
+      <span v-if="stepAt" class="muted">{{ t('trouble.stepOf', { step: stepAt }) }}</span>
+      <router-link v-if="origin" :to="`/change/${origin.id}/swap`">{{ t('trouble.back') }}</router-link>
+    </header>
+    <ul v-if="notes.length && (part === 'look' || part === 'found')" class="notes" data-part="notes">
+      <li v-for="note in notes" :key="note">{{ note }}</li>
+    </ul>
+    <div class="cols">
+      <div class="main">
+        <template v-if="part === 'ask'">
+          <h1>{{ t('trouble.ask') }}</h1>
+          <AskPart v-model="told" @look="finder.look()" />
+        </template>
+        <template v-else-if="part === 'thinking'">
+          <h1>{{ t('trouble.thinking') }}</h1>
+        </template>
+        <template v-else-if="part === 'failed'">
+          <h1>{{ t('trouble.failed') }}</h1>
+          <v-btn variant="flat" color="primary" size="large" @click="finder.ask()">{{
+            t('trouble.again')
+          }}</v-btn>
+        </template>
+        <template v-else-if="part === 'refused'">
+          <h1>{{ t('trouble.noWire') }}</h1>
+          <p v-for="(problem, i) in problems" :key="i" class="problem">{{ problemLine(problem) }}</p>
+          <v-btn to="/store/machines" variant="flat" color="primary" size="large">{{
+            t('trouble.writeWire')
+          }}</v-btn>
+        </template>
+        <LookPart v-else-if="part === 'look'" :trouble="answer!" :busy="state === 'working'" @answer="say" />
+        <FoundPart
+          v-else-if="part === 'found'"
+          :trouble="answer!"
+          :cure="cure"
+          :origin="origin"
+          @begin="finder.begin(cure!)"
+          @did="finder.did(answer!.found!.cause)"
+          @not-it="finder.notIt(answer!.found!.cause)"
+        />
+        <GonePart
+          v-else-if="part === 'gone'"
+          :cause="run.trouble.curing!"
+          :symptoms="told.symptoms"
+          @gone="finder.gone"
+          @stays="finder.notIt(run.trouble.curing!)"
+        />
+        <template v-else-if="part === 'unknown'">
+          <h1>{{ t('trouble.unknown') }}</h1>
+          <p v-for="note in notes" :key="note">{{ note }}</p>
+          <pre class="written">{{ written }}</pre>
+          <div class="row">
+            <v-btn v-if="isSupported" size="large" @click="copy(written)">{{
+              copied ? t('trouble.copied') : t('trouble.copy')
+            }}</v-btn>
+          </div>
+        </template>
+        <template v-else>
+          <h1>
+            {{
+              helped.length
+                ? t('trouble.ended', { causes: helped.map((h) => causeName(h.cause)).join(', ') })
+                : t('trouble.endedNone')
+            }}
+          </h1>
+          <p>{{ told.symptoms.map(symptomName).join(', ') }}</p>
+          <div class="row">
+            <v-btn
+              v-if="origin"
+              variant="flat"
+              color="primary"
+              size="x-large"
+              :to="`/change/${origin.id}/swap`"
+              >{{ t('trouble.back') }}</v-btn
+            >
+            <v-btn v-else variant="flat" color="primary" size="x-large" to="/">{{
+              t('trouble.toBench')
+            }}</v-btn>
+          </div>
+        </template>
+      </div>
+      <aside v-if="part !== 'ask' && part !== 'refused' && part !== 'failed'" class="side">
+        <LikelyLine v-if="answer && part !== 'ended'" :causes="answer.causes" :other="answer.other" />
+        <AnswerList :checks="told.checks ?? []" @take-back="part !== 'ended' && finder.takeBack($event)" />
+        <div v-if="part !== 'ended'" class="row">
+          <v-btn variant="text" @click="finder.sayAnew()">{{ t('trouble.saidAlready') }}</v-btn>
+          <v-btn variant="text" @click="finder.end()">{{ t('trouble.end') }}</v-btn>
+        </div>
+        <p class="muted">{{ t('trouble.caution') }}</p>
+      </aside>
+    </div>
+  </div>
+</template>
+
+<style scoped>
+.trouble {
+  display: grid;
+  gap: 14px;
+  align-content: start;
+}
+.where {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 16px;
+  align-items: center;
+}
+.where a {
+  min-height: 44px;
+  display: inline-flex;
+  align-items: center;
+}
+.notes {
+  border-left: 6px solid var(--slate);
+  background: var(--sheet);
+  padding: 8px 14px;
+  display: grid;
+  gap: 4px;
+}
+.cols {
+  display: grid;
+  gap: 28px;
+}
+.main {
+  display: grid;
+  gap: 14px;
+  align-content: start;
+  min-width: 0;
+}
+.main > h1 {
+  outline: none;
+}
+.side {
+  display: grid;
+  gap: 16px;
+  align-content: start;
+  min-width: 0;
+}
+.written {
+  white-space: pre-wrap;
+  border: 1px solid var(--rule);
+  padding: 10px;
+  font: inherit;
+}
+@media (min-width: 1000px) {
+  .cols:has(.side) {
+    grid-template-columns: 7fr 4fr;
+  }
+}
+</style>

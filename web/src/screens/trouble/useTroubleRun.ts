@@ -1,0 +1,231 @@
+import { computed, markRaw } from 'vue'
+import { useI18n } from 'vue-i18n'
+import {
+  causeName,
+  changeoverRequestSchema,
+  jobSchema,
+  keptPlan,
+  machineInRun,
+  planCure,
+  planKept,
+  prepareTrouble,
+  settle,
+  shopFinds,
+  type Cause,
+  type Check,
+  type Checked,
+  type CurePlan,
+  type Run,
+  type Symptom,
+  type Trouble,
+  type TroubleRequest,
+} from '@pepper-knot/core'
+import { useTrouble } from '../../composables/useTrouble.ts'
+import { signOffId } from '../../storage/head.ts'
+import { leftOf } from '../../stores/plan.ts'
+import { useMachines } from '../../stores/machines.ts'
+import { useParts } from '../../stores/parts.ts'
+import { usePromised } from '../../stores/promised.ts'
+import { useRuns } from '../../stores/runs.ts'
+import { useSettings } from '../../stores/settings.ts'
+import { useShop } from '../../stores/shop.ts'
+import { settleWords } from '../changeover/settleWords.ts'
+
+const DAY_MS = 86_400_000
+const plain = <T>(value: T): T => JSON.parse(JSON.stringify(value)) as T
+
+/** A trouble under way: what is asked of the finder, and what each touch makes of its run. */
+export function useTroubleRun(id: () => string) {
+  const { t } = useI18n()
+  const shop = useShop()
+  const settings = useSettings()
+  const machineStore = useMachines()
+  const partStore = useParts()
+  const runStore = useRuns()
+  const promised = usePromised()
+
+  const run = computed(() => {
+    const found = runStore.byId(id())
+    return found?.trouble ? (found as Run & { trouble: NonNullable<Run['trouble']> }) : undefined
+  })
+  const origin = computed(() => {
+    const from = run.value?.trouble.from
+    const found = from ? runStore.byId(from) : undefined
+    return found?.planned && found.frozen && !found.signedOffAt ? found : undefined
+  })
+  const stopped = computed(() =>
+    origin.value ? { plan: planKept(origin.value.planned!), done: origin.value.done } : undefined,
+  )
+  /** The machine as it stands: in the middle of a change, as its steps set it. */
+  const machine = computed(() => {
+    if (!run.value) return undefined
+    if (stopped.value?.plan.proof) return machineInRun(stopped.value)
+    return machineStore.byId(run.value.machineId)
+  })
+  const daysSinceBlowOut = computed(() => {
+    const at = machine.value?.upkeep?.blowOutLiner
+    return at === undefined ? undefined : Math.max(0, Math.floor((Date.now() - Date.parse(at)) / DAY_MS))
+  })
+  const request = computed<TroubleRequest | undefined>(() => {
+    if (!run.value?.trouble.asked || run.value.signedOffAt || !machine.value) return undefined
+    const { told } = run.value.trouble
+    if (told.symptoms.length === 0) return undefined
+    const job = jobSchema.safeParse(plain(run.value.job))
+    const finds = shopFinds(shop.digest)
+    const days = daysSinceBlowOut.value
+    return {
+      ...plain(told),
+      ...((told.history || days !== undefined) && {
+        history: { ...(days !== undefined && { daysSinceLinerBlowOut: days }), ...plain(told.history ?? {}) },
+      }),
+      machine: plain(machine.value),
+      ...(origin.value?.frozen?.wire && { wire: plain(origin.value.frozen.wire) }),
+      ...(job.success && { job: job.data }),
+      // Of the store only a gun to try matters to a look.
+      store: plain(partStore.list.filter((p) => p.kind === 'gun')),
+      practice: settings.all.practice,
+      ...(finds.length && { finds }),
+    }
+  })
+  const { answer, problems, state, ask } = useTrouble(request)
+
+  const store = computed(() => leftOf(partStore.list, promised.takenFor(id())))
+  const cureOf = (trouble: Trouble | undefined): CurePlan | null => {
+    if (!trouble?.found || !request.value) return null
+    const c = prepareTrouble({ ...request.value, store: plain(store.value) })
+    if (!c.ok) return null
+    try {
+      return planCure(c.value, trouble.found.cause, request.value.symptoms, stopped.value)
+    } catch {
+      return null
+    }
+  }
+  const cure = computed(() => cureOf(answer.value))
+
+  const told = computed({
+    get: () => run.value!.trouble.told,
+    set: (next) => (run.value!.trouble = { ...run.value!.trouble, told: next }),
+  })
+  const set = (more: Partial<NonNullable<Run['trouble']>>) => {
+    const next = { ...run.value!.trouble, ...more }
+    for (const key of Object.keys(more) as (keyof typeof next)[])
+      if (next[key] === undefined) delete next[key]
+    run.value!.trouble = next
+  }
+  const look = () => set({ asked: true })
+  const sayAnew = () => set({ asked: undefined })
+  function answered(check: Check, outcome: Checked['outcome']) {
+    told.value = { ...told.value, checks: [...(told.value.checks ?? []), { id: check, outcome }] }
+  }
+  function takeBack(index: number) {
+    told.value = { ...told.value, checks: (told.value.checks ?? []).filter((_, i) => i !== index) }
+  }
+  /** The list of the cure is dropped: another is begun, or none. */
+  function clearList() {
+    const kept = run.value!
+    kept.planned = undefined
+    kept.frozen = undefined
+    kept.waits = undefined
+    kept.swapStartedAt = undefined
+    kept.done = []
+  }
+  /** What was found is written down of the machine, and its list begins. */
+  function begin(plan: CurePlan) {
+    const kept = run.value!
+    const found = plain(plan.found)
+    const frozen = changeoverRequestSchema.safeParse({ machine: found })
+    if (!frozen.success) return
+    if (!origin.value)
+      machineStore.put(plain({ ...machineStore.byId(kept.machineId)!, fitted: found.fitted }))
+    clearList()
+    kept.planned = markRaw(keptPlan(plan))
+    kept.frozen = frozen.data
+    kept.swapStartedAt = new Date().toISOString()
+    set({ curing: plan.cause })
+  }
+  const did = (cause: Cause) => set({ curing: cause, cured: true })
+  /** The last step of the cure is done: the machine and the store are as they are now. */
+  function cureDone() {
+    const kept = run.value!
+    const now = machineStore.byId(kept.machineId)
+    if (!kept.planned || kept.trouble.cured) return
+    const plan = planKept(kept.planned)
+    shop.undoable(t('trouble.cured', { machine: now?.name ?? '' }), () => {
+      if (now) {
+        const done = settle(
+          plan,
+          now,
+          partStore.list,
+          { at: new Date().toISOString() },
+          settleWords(t, settings.units),
+        )
+        // In the middle of a change the machine is written down when that is signed off.
+        if (!origin.value) machineStore.put(plain(done.machine))
+        partStore.list = plain(done.store)
+      }
+      set({ cured: true })
+    })
+  }
+  const notIt = (cause: Cause) => {
+    clearList()
+    told.value = { ...told.value, cured: [...(told.value.cured ?? []), cause] }
+    set({ curing: undefined, cured: undefined })
+  }
+  function gone(left: Symptom[]) {
+    const kept = run.value!
+    const cause = kept.trouble.curing!
+    const minutes = Math.max(0, Math.round((Date.now() - Date.parse(kept.startedAt)) / 6000) / 10)
+    set({ helped: [...(kept.trouble.helped ?? []), { cause, minutes: Math.min(100_000, minutes) }] })
+    if (left.length === 0) return end()
+    notIt(cause)
+    told.value = { ...told.value, symptoms: left }
+  }
+  /** Into the log: what was found, and how long it took. */
+  function end() {
+    const kept = run.value!
+    const { helped = [] } = kept.trouble
+    const fitted = plain(machineStore.byId(kept.machineId)?.fitted ?? machine.value?.fitted ?? {})
+    shop.undoable(
+      t('trouble.told'),
+      () => {
+        clearList()
+        set({ curing: undefined, cured: undefined })
+        kept.outcome = {
+          machine: (machine.value?.name ?? '?').slice(0, 100),
+          before: fitted,
+          end: fitted,
+          findings: [],
+          used: [],
+          returned: [],
+          scrapped: [],
+          minutes: plain(kept.times ?? []),
+          ...(helped.length && { troubles: plain(helped) }),
+        }
+        kept.label = helped.map((h) => causeName(h.cause)).join(', ')
+        kept.signedOffAt = new Date().toISOString()
+      },
+      signOffId(kept.id),
+    )
+  }
+  return {
+    run,
+    origin,
+    machine,
+    answer,
+    cure,
+    problems,
+    state,
+    ask,
+    told,
+    look,
+    sayAnew,
+    answered,
+    takeBack,
+    begin,
+    did,
+    cureDone,
+    notIt,
+    gone,
+    end,
+  }
+}
