@@ -28,6 +28,8 @@ export interface CheckRow {
   finds: readonly Cause[]
   /** Something is changed and tried, not only looked at. */
   isTry?: true
+  /** Where it gets better, it is mended with that. */
+  mends?: true
   /** A setting is turned. */
   knob?: true
   /** It wants something that is seldom at hand: the chance that it cannot be made. */
@@ -85,7 +87,15 @@ const ROWS = {
       'turns-crossed',
     ],
   },
-  'lead-straight': { minutes: 0.5, place: 'gun', first: [], hazards: [], finds: ['lead-bent'], isTry: true },
+  'lead-straight': {
+    minutes: 0.5,
+    place: 'gun',
+    first: [],
+    hazards: [],
+    finds: ['lead-bent'],
+    isTry: true,
+    mends: true,
+  },
   'wire-end': {
     minutes: 1,
     place: 'cabinet',
@@ -93,6 +103,7 @@ const ROWS = {
     hazards: ['wire-end'],
     finds: ['wire-end-bent'],
     isTry: true,
+    mends: true,
   },
   'read-liner': { minutes: 2, place: 'gun', first: OFF, hazards: ['hot-parts'], finds: ['liner-wrong'] },
   'liner-reach': {
@@ -109,6 +120,7 @@ const ROWS = {
     hazards: ['compressed-air', 'wire-end'],
     finds: ['liner-dirty'],
     isTry: true,
+    mends: true,
   },
   'liner-out-look': {
     minutes: 9,
@@ -266,6 +278,7 @@ const ROWS = {
     hazards: ['live-wire', 'moving-rolls', 'gas-in-closed-space'],
     finds: ['not-purged'],
     isTry: true,
+    mends: true,
   },
   'clean-metal': {
     minutes: 2,
@@ -274,6 +287,7 @@ const ROWS = {
     hazards: ['solvent', 'fume'],
     finds: ['metal-dirty'],
     isTry: true,
+    mends: true,
   },
   'dry-wire': { minutes: 1, place: 'spool', first: [], hazards: [], finds: ['wire-damp'] },
   'tip-distance': {
@@ -283,9 +297,26 @@ const ROWS = {
     hazards: ['arc'],
     finds: ['too-close', 'too-far'],
     isTry: true,
+    mends: true,
   },
-  'gun-angle': { minutes: 0.5, place: 'gun', first: ON, hazards: ['arc'], finds: ['gun-angle'], isTry: true },
-  travel: { minutes: 0.5, place: 'gun', first: ON, hazards: ['arc'], finds: ['travel'], isTry: true },
+  'gun-angle': {
+    minutes: 0.5,
+    place: 'gun',
+    first: ON,
+    hazards: ['arc'],
+    finds: ['gun-angle'],
+    isTry: true,
+    mends: true,
+  },
+  travel: {
+    minutes: 0.5,
+    place: 'gun',
+    first: ON,
+    hazards: ['arc'],
+    finds: ['travel'],
+    isTry: true,
+    mends: true,
+  },
   'volts-down': {
     minutes: 1,
     place: 'source',
@@ -293,6 +324,7 @@ const ROWS = {
     hazards: ['arc'],
     finds: ['volts-high'],
     isTry: true,
+    mends: true,
     knob: true,
   },
   'volts-up': {
@@ -302,6 +334,7 @@ const ROWS = {
     hazards: ['arc'],
     finds: ['volts-low'],
     isTry: true,
+    mends: true,
     knob: true,
   },
   'speed-down': {
@@ -311,6 +344,7 @@ const ROWS = {
     hazards: ['arc'],
     finds: ['speed-high'],
     isTry: true,
+    mends: true,
     knob: true,
   },
   'speed-up': {
@@ -320,6 +354,7 @@ const ROWS = {
     hazards: ['arc'],
     finds: ['speed-low'],
     isTry: true,
+    mends: true,
     knob: true,
   },
   'feed-into-air': {

@@ -102,3 +102,10 @@ export function chancesOf(known: Known, told: Told): Chances {
 
 /** Causes that would be cured by turning a knob: after the feed, never before it. */
 export const isKnobCause = isKnob
+
+/** Whether a try that showed a cause has mended it with that. */
+export const isMended = (told: Pick<Told, 'checks'>, cause: Cause): boolean =>
+  lastAnswers(told.checks).some(
+    ({ id, outcome }) =>
+      outcome === 'here' && checkRow(id).mends === true && checkRow(id).finds.includes(cause),
+  )

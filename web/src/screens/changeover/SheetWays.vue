@@ -8,12 +8,23 @@ defineProps<{ whole: boolean }>()
 defineEmits<{ whole: []; stop: []; again: [] }>()
 const { run } = useRun()
 const { t } = useI18n()
+/** The cure that was not begun yet is laid aside. */
+function notNow() {
+  const { curing: _curing, ...trouble } = run.value.trouble!
+  run.value.trouble = trouble
+  run.value.planned = undefined
+  run.value.frozen = undefined
+  run.value.swapStartedAt = undefined
+}
 </script>
 
 <template>
   <div class="row ways no-print">
     <v-btn variant="text" :aria-pressed="whole" @click="$emit('whole')">{{
       t(whole ? 'run.oneStep' : 'run.whole')
+    }}</v-btn>
+    <v-btn v-if="run.trouble && run.done.length === 0" variant="text" @click="notNow">{{
+      t('trouble.notNow')
     }}</v-btn>
     <TroubleLink v-if="!run.trouble && !run.conversion" :machine-id="run.machineId" :from="run" />
     <template v-if="!run.conversion && !run.stopped && !run.trouble">

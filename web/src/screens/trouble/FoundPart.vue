@@ -7,16 +7,23 @@ import {
   cureRow,
   formatMinutes,
   foundWhy,
+  isMended,
   partText,
   stepTitle,
   type CurePlan,
   type Run,
+  type Told,
   type Trouble,
 } from '@pepper-knot/core'
 import { useSettings } from '../../stores/settings.ts'
 
 /** The cause, how sure one is of it, and what helps: a list of its own, a knob, the hand, or somebody else. */
-const props = defineProps<{ trouble: Trouble; cure: CurePlan | null; origin: Run | undefined }>()
+const props = defineProps<{
+  trouble: Trouble
+  cure: CurePlan | null
+  origin: Run | undefined
+  told: Pick<Told, 'checks'>
+}>()
 const emit = defineEmits<{ begin: []; did: []; notIt: [] }>()
 const { t } = useI18n()
 const settings = useSettings()
@@ -27,6 +34,8 @@ const missing = computed(() =>
     .filter((line) => !line.have)
     .map((line) => partText(line.kind, line.spec, settings.units, line.piece)),
 )
+/** The try that showed it has mended it: what is left is to see. */
+const mended = computed(() => isMended(props.told, cause.value))
 /** Work on the machine that no list was made for: the steps still to come do it. */
 const comes = computed(() => row.value.kind === 'work' && !props.cure && props.origin !== undefined)
 </script>
@@ -39,6 +48,7 @@ const comes = computed(() => row.value.kind === 'work' && !props.cure && props.o
     <section>
       <h2>{{ t('trouble.cure') }}</h2>
       <p class="why">{{ causeCure(cause) }}</p>
+      <p v-if="mended">{{ t('trouble.mended') }}</p>
       <p v-if="comes">{{ t('trouble.inRun') }}</p>
       <template v-if="cure">
         <p>
@@ -54,12 +64,17 @@ const comes = computed(() => row.value.kind === 'work' && !props.cure && props.o
       </template>
     </section>
     <div class="row act">
-      <v-btn v-if="cure" variant="flat" color="primary" size="x-large" @click="emit('begin')">{{
-        t('trouble.begin')
-      }}</v-btn>
-      <v-btn v-else variant="flat" color="primary" size="x-large" @click="emit('did')">{{
+      <v-btn v-if="mended || !cure" variant="flat" color="primary" size="x-large" @click="emit('did')">{{
         t('trouble.did')
       }}</v-btn>
+      <v-btn
+        v-if="cure"
+        :variant="mended ? 'outlined' : 'flat'"
+        :color="mended ? undefined : 'primary'"
+        size="x-large"
+        @click="emit('begin')"
+        >{{ t('trouble.begin') }}</v-btn
+      >
       <v-btn
         v-if="row.kind === 'knob' && origin"
         size="x-large"

@@ -64,7 +64,7 @@ const placeName = (at: (typeof places.value)[number]['at']) =>
 }
 .wire > li {
   display: grid;
-  grid-template-columns: minmax(76px, 1fr) 4fr;
+  grid-template-columns: minmax(84px, 1fr) 4fr;
   gap: 12px;
   position: relative;
   padding: 7px 0 7px 20px;

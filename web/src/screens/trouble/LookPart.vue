@@ -45,7 +45,7 @@ function volunteer(outcome: Checked['outcome']) {
     <header class="head tabular">
       <b class="place" data-part="place">{{ PLACE_NAMES[next.place] }}</b>
       <span>{{ t('trouble.next') }}</span>
-      <span class="muted">{{ t('trouble.minutes', { minutes: formatMinutes(next.minutes) }) }}</span>
+      <span class="muted">{{ formatMinutes(next.minutes) }}</span>
     </header>
     <h1 tabindex="-1" data-part="say">{{ words.name }}</h1>
     <ul v-if="hazards.length" class="hazards" data-part="hazards" :aria-label="t('run.hazards')">
@@ -175,5 +175,14 @@ h1 {
   background: var(--sheet);
   color: var(--ink);
   border: 2px solid var(--ink);
+}
+@media (max-width: 700px) {
+  .answers {
+    grid-template-columns: 1fr 1fr auto;
+  }
+  .answers :deep(.v-btn) {
+    padding-inline: 8px;
+    min-width: 0;
+  }
 }
 </style>

@@ -157,6 +157,7 @@ const { copy, copied, isSupported } = useClipboard({ legacy: true })
           :trouble="answer!"
           :cure="cure"
           :origin="origin"
+          :told="told"
           @begin="finder.begin(cure!)"
           @did="finder.did(answer!.found!.cause)"
           @not-it="finder.notIt(answer!.found!.cause)"

@@ -34,7 +34,7 @@ export const CHECK_WORDS: Record<Check, CheckWords> = {
   },
   'pull-wire-by-hand': {
     name: 'Pull the wire by hand',
-    how: 'Open the arm with the end held, and pull the wire from the gun, slowly.',
+    how: 'Pull the wire out of the gun by hand, slowly.',
     lookFor: 'It drags or sticks, though the rolls do not hold it.',
   },
   'lead-straight': {
@@ -69,12 +69,12 @@ export const CHECK_WORDS: Record<Check, CheckWords> = {
   },
   'read-roll-groove': {
     name: 'Read the groove in line',
-    how: 'Arm open with the end held; read the mark on the side of the rolls.',
+    how: 'Open the arm, the end held; read the mark on the side of the rolls.',
     lookFor: 'A size or a profile that is not for this wire.',
   },
   'look-grooves': {
     name: 'Look at the grooves',
-    how: 'Arm open with the end held; look along both rolls with a light.',
+    how: 'Open the arm, the end held; look along both rolls with a light.',
     lookFor: 'Clogged, shiny or worn.',
   },
   'look-wire-after-rolls': {
