@@ -30,86 +30,87 @@ async function lookUntilFound(page: Page): Promise<string> {
   return ''
 }
 
-for (const [name, size] of [
-  ['a desk', { width: 1280, height: 800 }],
-  ['a phone', { width: 390, height: 844 }],
-] as const)
-  test(`from a stopped step through a new liner and back to it, by keyboard, on ${name}`, async ({
-    page,
-  }) => {
+const WIDE = { width: 1280, height: 800 }
+const PHONE = { width: 390, height: 844 }
+/** What axe and the width say of a screen, at a desk and on a phone. */
+async function soundAtBothWidths(page: Page) {
+  for (const size of [WIDE, PHONE]) {
     await page.setViewportSize(size)
-    await open(page)
-    await decide(page, 'Dunlin', 'E71T-1M 1.2', 'mild steel', '8')
-    await gatherAndBegin(page)
-    for (let n = 0; n < 60; n++) {
-      await expect(page.getByTestId('buttons').first()).toBeVisible()
-      if (
-        /^Feed the wire through/.test(
-          (await page
-            .getByTestId('say')
-            .textContent({ timeout: 500 })
-            .catch(() => '')) ?? '',
-        )
-      )
-        break
-      await doStep(page)
-    }
-    const stopped = (await page.getByTestId('say').textContent())!
-    await press(page, 'It does not go as it should')
-    await expect(page.getByRole('heading', { level: 1 })).toHaveText('What do you see, hear or feel?')
     await expectNoAxeFindings(page)
-    // Any word of the trade finds it; several at once.
-    await page.getByLabel('Search, in any word for it').focus()
-    await page.keyboard.type('birdnesting')
-    await press(page, /^Birdnest at the rolls/)
-    await page.getByLabel('Search, in any word for it').fill('part way')
-    await press(page, /^Feed stops part way/)
-    await press(page, 'Look for it')
-    await expect(page.getByTestId('look')).toBeVisible()
-    await expect(page.getByTestId('likely').getByRole('listitem').first()).toBeVisible()
-    await expectNoAxeFindings(page)
-    // Undo and answer again; the page loaded anew goes on where it was.
-    const first = (await page.getByTestId('say').textContent())!
-    await page.keyboard.press('c')
-    await expect(page.getByTestId('answered').getByRole('listitem')).toHaveCount(1)
-    await page.keyboard.press('Backspace')
-    await expect(page.getByTestId('answered')).toHaveCount(0)
-    await expect(page.getByTestId('say')).toHaveText(first)
-    await page.reload()
-    await expect(page.getByTestId('say')).toHaveText(first)
-    let cause = await lookUntilFound(page)
-    while (cause !== 'Liner kinked') {
-      await press(page, 'It is not that')
-      await expect(page.getByTestId('found').getByTestId('say').filter({ hasText: cause })).toHaveCount(0)
-      cause = await lookUntilFound(page)
-    }
-    await expectNoAxeFindings(page)
-    await press(page, 'Begin the cure')
-    const said: string[] = []
-    const gone = page.getByRole('heading', { name: 'Is it gone?' })
-    await expect(page.getByTestId('sheet')).toBeVisible()
-    for (let n = 0; n < 60 && !(await gone.isVisible()); n++) {
-      await expect(page.getByTestId('buttons').first().or(gone)).toBeVisible()
-      if (!(await gone.isVisible())) said.push(await doStep(page))
-    }
-    const at = (what: RegExp) => said.findIndex((s) => what.test(s))
-    expect(at(/liner/i)).toBeGreaterThan(at(/gun off|Take the gun off/i))
-    expect(said.join(' ')).toMatch(/tangle|knot/i)
-    await press(page, 'Gone')
-    await expect(page.getByRole('heading', { level: 1 })).toHaveText('Cured: Liner kinked')
-    await expectNoAxeFindings(page)
-    await page
-      .getByTestId('main')
-      .getByRole('link', { name: 'Back to the run sheet' })
-      .or(page.getByRole('link', { name: 'Back to the run sheet' }))
-      .last()
-      .focus()
-    await page.keyboard.press('Enter')
-    await expect(page.getByTestId('say')).toHaveText(stopped)
     expect(
       await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth),
     ).toBeLessThanOrEqual(0)
-    // It is in the log.
-    await open(page, '/trouble')
-    await expect(page.getByText('Liner kinked')).toBeVisible()
-  })
+  }
+}
+
+test('from a stopped step through a new liner and back to it, by keyboard, at both widths', async ({
+  page,
+}) => {
+  await open(page)
+  await decide(page, 'Dunlin', 'E71T-1M 1.2', 'mild steel', '8')
+  await gatherAndBegin(page)
+  for (let n = 0; n < 60; n++) {
+    await expect(page.getByTestId('buttons').first()).toBeVisible()
+    if (
+      /^Feed the wire through/.test(
+        (await page
+          .getByTestId('say')
+          .textContent({ timeout: 500 })
+          .catch(() => '')) ?? '',
+      )
+    )
+      break
+    await doStep(page)
+  }
+  const stopped = (await page.getByTestId('say').textContent())!
+  await press(page, 'It does not go as it should')
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('What do you see, hear or feel?')
+  await soundAtBothWidths(page)
+  // Any word of the trade finds it; several at once.
+  await page.getByLabel('Search, in any word for it').focus()
+  await page.keyboard.type('birdnesting')
+  await press(page, /^Birdnest at the rolls/)
+  await page.getByLabel('Search, in any word for it').fill('part way')
+  await press(page, /^Feed stops part way/)
+  await press(page, 'Look for it')
+  await expect(page.getByTestId('look')).toBeVisible()
+  await expect(page.getByTestId('likely').getByRole('listitem').first()).toBeVisible()
+  await soundAtBothWidths(page)
+  // Undo and answer again; the page loaded anew goes on where it was.
+  const first = (await page.getByTestId('say').textContent())!
+  await page.keyboard.press('c')
+  await expect(page.getByTestId('answered').getByRole('listitem')).toHaveCount(1)
+  await page.keyboard.press('Backspace')
+  await expect(page.getByTestId('answered')).toHaveCount(0)
+  await expect(page.getByTestId('say')).toHaveText(first)
+  await expect(page.getByText('saved', { exact: true })).toBeVisible()
+  await page.reload()
+  await expect(page.getByTestId('say')).toHaveText(first)
+  let cause = await lookUntilFound(page)
+  while (cause !== 'Liner kinked') {
+    await press(page, 'It is not that')
+    await expect(page.getByTestId('found').getByTestId('say').filter({ hasText: cause })).toHaveCount(0)
+    cause = await lookUntilFound(page)
+  }
+  await soundAtBothWidths(page)
+  await press(page, 'Begin the cure')
+  const said: string[] = []
+  const gone = page.getByRole('heading', { name: 'Is it gone?' })
+  await expect(page.getByTestId('sheet')).toBeVisible()
+  for (let n = 0; n < 60 && !(await gone.isVisible()); n++) {
+    await expect(page.getByTestId('buttons').first().or(gone)).toBeVisible()
+    if (!(await gone.isVisible())) said.push(await doStep(page))
+  }
+  const at = (what: RegExp) => said.findIndex((s) => what.test(s))
+  expect(at(/liner/i)).toBeGreaterThan(at(/gun off|Take the gun off/i))
+  expect(said.join(' ')).toMatch(/tangle|knot/i)
+  await press(page, 'Gone')
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Cured: Liner kinked')
+  await soundAtBothWidths(page)
+  await page.getByRole('link', { name: 'Back to the run sheet' }).last().focus()
+  await page.keyboard.press('Enter')
+  await expect(page.getByTestId('say')).toHaveText(stopped)
+  // It is in the log.
+  await open(page, '/trouble')
+  await expect(page.getByText('Liner kinked')).toBeVisible()
+})

@@ -40,6 +40,58 @@ const gull = (fitted: object = {}, machine: object = {}) => ({
 })
 const job = { material: 'aluminium', thicknessMm: 4, position: 'flat', draughtMPerS: 0 }
 
+describe('trouble', () => {
+  const machine = {
+    id: 't',
+    name: 'T',
+    fitted: { wire: { label: 'ER70S-6 0.9' }, gun: { kind: 'push', lengthM: 3 } },
+  }
+  test('answers with causes that add to one, and the next look', async () => {
+    const { status, body } = await post('/trouble', { machine, symptoms: ['birdnest'] })
+    expect(status).toBe(200)
+    const causes = body.causes as { id: string; chance: number }[]
+    expect(causes.reduce((sum, c) => sum + c.chance, body.other as number)).toBeCloseTo(1, 9)
+    expect(causes.map((c) => c.chance)).toEqual(causes.map((c) => c.chance).sort((a, b) => b - a))
+    expect(body.found).toBeNull()
+    expect(body.next).toMatchObject({
+      check: expect.any(String),
+      place: expect.any(String),
+      hazards: expect.any(Array),
+    })
+  })
+  test('a mismatch is found with the sentence of its station, and a cure of tasks', async () => {
+    const { body } = await post('/trouble', {
+      machine: { ...machine, fitted: { ...machine.fitted, contactTip: { stamp: '0.8' } } },
+      symptoms: ['birdnest', 'end-will-not-pass-tip'],
+    })
+    expect(body.found).toMatchObject({ cause: 'tip-too-small', cure: { kind: 'work' } })
+    expect((body.found as { cure: { tasks: string[] } }).cure.tasks).toEqual(
+      expect.arrayContaining(['switchOff', 'tipOff', 'fitTip']),
+    )
+    expect(body.next).toBeNull()
+  })
+  test.each([
+    [{ symptoms: ['birdsnest'] }, 'symptoms.0', 'birdnest'],
+    [
+      { symptoms: ['porosity'], checks: [{ id: 'look-groves', outcome: 'here' }] },
+      'checks.0.id',
+      'look-grooves',
+    ],
+    [{ symptoms: ['porosity'], lastChange: ['contactTips'] }, 'lastChange.0', 'contactTip'],
+    [{ symptoms: [] }, 'symptoms', undefined],
+    [{}, 'symptoms', undefined],
+    [
+      { symptoms: ['porosity'], machine: { ...machine, fitted: { wire: null } } },
+      'machine.fitted.wire',
+      undefined,
+    ],
+  ])('%j is refused with its path and the nearest known', async (sent, path, suggestion) => {
+    const { status, body } = await post('/trouble', { machine, ...sent })
+    expect(status).toBe(422)
+    expect(body.problems[0]).toMatchObject({ path, ...(suggestion && { suggestion }) })
+  })
+})
+
 describe('decode', () => {
   test('reads a box in the words of the contract', async () => {
     const { status, body } = await post('/decode', { label: 'E71T-11 .030 10 lb' })

@@ -91,7 +91,7 @@ export const trouble = {
     copy: 'Copy what was looked at',
     copied: 'Copied.',
     notCopied: 'It could not be copied: mark the text below.',
-    inVain: '{cause}: mended, and it stayed',
+    inVain: '{cause}: it was not that alone',
     told: 'Trouble ended',
     cured: 'Cured, {machine} is written down',
     noWire: 'Which wire is on is not known. Write it down first.',

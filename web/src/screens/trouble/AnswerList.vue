@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { useI18n } from 'vue-i18n'
-import { checkName, checkRow, type Checked } from '@pepper-knot/core'
+import { causeName, checkName, checkRow, type Cause, type Checked } from '@pepper-knot/core'
 
 /** What was looked at, in order; any of it can be taken back. */
-defineProps<{ checks: readonly Checked[] }>()
-defineEmits<{ takeBack: [index: number] }>()
+defineProps<{ checks: readonly Checked[]; cured: readonly Cause[]; fixed?: boolean }>()
+defineEmits<{ takeBack: [index: number]; again: [index: number] }>()
 const { t } = useI18n()
 const said = ({ id, outcome }: Checked) =>
   checkRow(id).isTry && outcome !== 'cannot'
@@ -13,7 +13,7 @@ const said = ({ id, outcome }: Checked) =>
 </script>
 
 <template>
-  <section v-if="checks.length" :aria-label="t('trouble.answered')">
+  <section v-if="checks.length || cured.length" :aria-label="t('trouble.answered')">
     <h2>{{ t('trouble.answered') }}</h2>
     <ol data-part="answered">
       <li v-for="(check, i) in checks" :key="i">
@@ -21,6 +21,7 @@ const said = ({ id, outcome }: Checked) =>
           >{{ checkName(check.id) }}: <b>{{ said(check) }}</b></span
         >
         <v-btn
+          v-if="!fixed"
           size="small"
           variant="text"
           :aria-label="t('trouble.takeBack', { name: checkName(check.id) })"
@@ -28,8 +29,21 @@ const said = ({ id, outcome }: Checked) =>
           >×</v-btn
         >
       </li>
+      <li v-for="(cause, i) in cured" :key="cause">
+        <span>{{ t('trouble.inVain', { cause: causeName(cause) }) }}</span>
+        <v-btn
+          v-if="!fixed"
+          size="small"
+          variant="text"
+          :aria-label="t('trouble.takeBack', { name: causeName(cause) })"
+          @click="$emit('again', i)"
+          >×</v-btn
+        >
+      </li>
     </ol>
-    <v-btn variant="text" @click="$emit('takeBack', checks.length - 1)">{{ t('trouble.undo') }}</v-btn>
+    <v-btn v-if="checks.length && !fixed" variant="text" @click="$emit('takeBack', checks.length - 1)">{{
+      t('trouble.undo')
+    }}</v-btn>
   </section>
 </template>
 

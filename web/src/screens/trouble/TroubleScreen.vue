@@ -56,6 +56,7 @@ const part = computed(() => {
   if (!answer.value) return state.value === 'failed' ? 'failed' : 'thinking'
   return answer.value.found ? 'found' : answer.value.next ? 'look' : 'unknown'
 })
+const saved = computed(() => shop.saveState === 'saved' || shop.saveState === 'saving')
 const title = computed(() => t('trouble.title', { machine: machine.value?.name ?? '?' }))
 usePageTitle(() => (run.value ? title.value : ''))
 
@@ -125,6 +126,9 @@ const { copy, copied, isSupported } = useClipboard({ legacy: true })
       <b>{{ title }}</b>
       <span v-if="stepAt" class="muted">{{ t('trouble.stepOf', { step: stepAt }) }}</span>
       <router-link v-if="origin" :to="`/change/${origin.id}/swap`">{{ t('trouble.back') }}</router-link>
+      <span class="saved" role="status" :class="saved ? 'muted' : 'problem'">{{
+        t(`save.${shop.saveState}`)
+      }}</span>
     </header>
     <ul v-if="notes.length && (part === 'look' || part === 'found')" class="notes" data-part="notes">
       <li v-for="note in notes" :key="note">{{ note }}</li>
@@ -205,7 +209,13 @@ const { copy, copied, isSupported } = useClipboard({ legacy: true })
       </div>
       <aside v-if="part !== 'ask' && part !== 'refused' && part !== 'failed'" class="side">
         <LikelyLine v-if="answer && part !== 'ended'" :causes="answer.causes" :other="answer.other" />
-        <AnswerList :checks="told.checks ?? []" @take-back="part !== 'ended' && finder.takeBack($event)" />
+        <AnswerList
+          :checks="told.checks ?? []"
+          :cured="told.cured ?? []"
+          :fixed="part === 'ended'"
+          @take-back="finder.takeBack($event)"
+          @again="finder.takeBackCure($event)"
+        />
         <div v-if="part !== 'ended'" class="row">
           <v-btn variant="text" @click="finder.sayAnew()">{{ t('trouble.saidAlready') }}</v-btn>
           <v-btn variant="text" @click="finder.end()">{{ t('trouble.end') }}</v-btn>
@@ -227,6 +237,9 @@ const { copy, copied, isSupported } = useClipboard({ legacy: true })
   flex-wrap: wrap;
   gap: 4px 16px;
   align-items: center;
+}
+.saved {
+  margin-left: auto;
 }
 .where a {
   min-height: 44px;

@@ -120,6 +120,9 @@ export function useTroubleRun(id: () => string) {
   function takeBack(index: number) {
     told.value = { ...told.value, checks: (told.value.checks ?? []).filter((_, i) => i !== index) }
   }
+  function takeBackCure(index: number) {
+    told.value = { ...told.value, cured: (told.value.cured ?? []).filter((_, i) => i !== index) }
+  }
   /** The list of the cure is dropped: another is begun, or none. */
   function clearList() {
     const kept = run.value!
@@ -221,6 +224,7 @@ export function useTroubleRun(id: () => string) {
     sayAnew,
     answered,
     takeBack,
+    takeBackCure,
     begin,
     did,
     cureDone,
