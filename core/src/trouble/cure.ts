@@ -9,6 +9,7 @@ import {
 } from '../changeover/plan/plan.ts'
 import { benchesAfter, runThrough, type Proof, type Violation } from '../changeover/proof/proof.ts'
 import { perform } from '../changeover/proof/perform.ts'
+import { mayBeOn } from '../machine/part.ts'
 import type { Fitted } from '../machine/fitted/fitted.ts'
 import type { Machine } from '../machine/machine.ts'
 import type { Station } from '../machine/stations.ts'
@@ -50,6 +51,8 @@ function asFound(cause: Cause, c: MatchContext, findings: readonly StationFindin
       return knownWrong('liner')
         ? {}
         : { liner: { ...(fitted.liner ?? wanted('liner').liner!), condition: 'kinked' } }
+    case 'liner-trim':
+      return fitted.liner ? {} : { liner: wanted('liner').liner! }
     case 'liner-clean':
       return { liner: { ...(fitted.liner ?? wanted('liner').liner!), condition: 'dirty' } }
     case 'rolls-new':
@@ -257,7 +260,8 @@ function list(
   } else if (gunEnd) openEnd()
   if (work === 'nozzle') does()
   // Everything as it was: the end of the gun, the plug, the pressure, the gas, the clamp.
-  if (was((b) => b.tipOn) && work !== 'tip-off') l.when((b) => !b.tipOn && b.fed, 'fitTip')
+  if ((was((b) => b.tipOn) || work === 'tip-new') && work !== 'tip-off')
+    l.when((b) => !b.tipOn && b.fed, 'fitTip')
   if (was((b) => b.nozzleOn) && work !== 'tip-off') l.when((b) => !b.nozzleOn && b.tipOn, 'fitNozzle')
   if (work === 'flow' || work === 'purge') reopen()
   if (!inside && work !== 'nozzle' && !(knot && work === 'gun-rolls-close')) does()
@@ -280,6 +284,16 @@ function list(
   else off()
   if (was((b) => !b.clampOff)) l.when((b) => b.clampOff, 'clampOn')
   return l.tasks
+}
+
+const AT_THE_GAS: readonly CureWork[] = ['open-cylinder', 'other-cylinder', 'purge', 'flow']
+/** Whether the machine has what the cure is done to: cables to move, a gun, gas gear with a cylinder, a nozzle. */
+function canBeCured(work: CureWork, { machine, fitted }: MatchContext): boolean {
+  if (work === 'polarity' && machine.polarityChange === 'fixed') return false
+  if (fitted.gun === null) return false
+  if (AT_THE_GAS.includes(work) && (machine.gasGear === false || fitted.gas === null)) return false
+  if (work === 'pressure') return fitted.contactTip !== null
+  return work !== 'flow' || (mayBeOn(fitted.nozzle) && fitted.contactTip !== null)
 }
 
 /** In the middle of a change: what the steps to come will set anyway is not cured before they have. */
@@ -418,7 +432,7 @@ export function planCure(
   at?: StoppedAt,
 ): CurePlan | null {
   const { work } = cureRow(cause)
-  if (!work || (work === 'polarity' && given.machine.polarityChange === 'fixed')) return null
+  if (!work || !canBeCured(work, given)) return null
   const stopped =
     at &&
     benchesAfter(
@@ -462,12 +476,15 @@ export function planCure(
       }))
     : [
         {
-          ...benchAtStart({
-            fitted,
-            wireOn: fitted.wire !== null,
-            wireStays: true,
-            gasGear: given.machine.gasGear ?? true,
-          }),
+          ...benchAtStart({ fitted, wireOn: true, wireStays: true }),
+          // Where nobody read the gas, a cylinder stands there with its regulator, and its valve is open.
+          ...((given.wire.gas.needed || AT_THE_GAS.includes(work)) &&
+            fitted.gas === undefined && {
+              regulatorOn: true,
+              valveOpen: true,
+              gaugesDrained: false,
+              flowSet: mayBeOn(fitted.nozzle) && fitted.contactTip !== null,
+            }),
           ...(work === 'open-cylinder' && { valveOpen: false, flowSet: true }),
         },
       ]
@@ -495,7 +512,8 @@ export function planCure(
     violations.push(...run.violations)
     const changes = (key: (typeof AS_IT_WAS)[number]) =>
       (work === 'tip-off' && (key === 'tipOn' || key === 'nozzleOn' || key === 'pressureTested')) ||
-      (work === 'open-cylinder' && key === 'valveOpen')
+      (work === 'open-cylinder' && key === 'valveOpen') ||
+      (work === 'tip-new' && key === 'tipOn')
     for (const key of AS_IT_WAS)
       if (start[key] !== run.bench[key] && !changes(key) && !settled(start, key))
         violations.push({ rule: 'not-as-it-was', at: key })
@@ -524,7 +542,9 @@ export function planCure(
 
 /** A wire end in hand was made fast: the arm is closed over it, or it is tucked. */
 const settled = (start: Bench, key: keyof Bench) =>
-  key === 'armOpen' && (start.end === 'in-hand' || start.armOpen)
+  (key === 'armOpen' && (start.end === 'in-hand' || start.armOpen)) ||
+  // Without a tip no nozzle goes on and no pressure is tried.
+  ((key === 'nozzleOn' || key === 'pressureTested') && !start.tipOn)
 
 /** What was written down of the fault, laid over the machine in the middle of its change. */
 const traces = (fitted: Fitted, before: Partial<Fitted>): Partial<Fitted> =>

@@ -137,8 +137,10 @@ export function findFrom(
 
 /** What the finder looks at, of a request; a wire that cannot be read comes back with its path. */
 export function prepareTrouble(request: TroubleRequest): Read<MatchContext> {
-  const machine = seenOnly(request.machine)
-  const on = request.wire ?? machine.fitted.wire
+  const seen = seenOnly(request.machine)
+  const on = request.wire ?? seen.fitted.wire
+  // The wire that is asked about is the one that is on.
+  const machine = { ...seen, fitted: { ...seen.fitted, ...(on && { wire: on }) } }
   const path = request.wire ? 'wire' : 'machine.fitted.wire'
   const wire = on ? readWire(on, path) : undefined
   if (!wire) return refuse(path, say('trouble.wireNeeded'))

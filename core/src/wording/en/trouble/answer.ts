@@ -66,18 +66,19 @@ export const lookHazards = (next: NextLook): string[] => [
 /** What helps. */
 export const causeCure = (cause: Cause): string => CAUSE_WORDS[cause].cure
 
-const rounded = (value: number) => Math.round(value * 10_000) / 10_000
+/** Cut off, never up: what is left over is something else’s. */
+const cut = (chance: number) => Math.floor(chance * 1e6) / 1e6
 
 /** The finder’s answer in words. @param cure the cure of what was found, where it is work that was planned */
 export function troubleAnswer(trouble: Trouble, cure: CurePlan | null, units: UnitSystem = 'metric') {
   const causes = trouble.causes.map((c: Ranked) => ({
     id: c.cause,
-    chance: rounded(c.chance),
+    chance: cut(c.chance),
     why: weightWhy(c, units),
     origin: c.origin,
   }))
   // What rounding leaves goes to something else, so that all add to one.
-  const other = rounded(1 - causes.reduce((sum, c) => sum + c.chance, 0))
+  const other = 1 - causes.reduce((sum, c) => sum + c.chance, 0)
   const { next, found } = trouble
   return {
     causes: causes.filter((c) => c.chance > 0),
