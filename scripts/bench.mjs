@@ -43,6 +43,7 @@ function long() {
     'order',
     'words',
     'hands',
+    'trouble',
   ].map((name) => `test/${name}`)
   const env = { ...process.env, LONG: '1' }
   const status = run('npx', ['jest', '--verbose', ...laws], { env })

@@ -446,7 +446,7 @@ describe('a cure', () => {
 
   it('of any cause on any machine holds its proof', () => {
     let cures = 0
-    for (let seed = 1; seed <= times(40, 600); seed++) {
+    for (let seed = 1; seed <= times(20, 600); seed++) {
       const { machine, wire } = otherSetup(seed) as unknown as TroubleRequest
       const read = troubleRequestSchema.safeParse({ machine, wire, symptoms: ['birdnest'] })
       const c = read.success ? prepareTrouble(read.data) : undefined

@@ -39,6 +39,9 @@ const SETTLES = 0.6
 const AHEAD = 3
 const WIDTH = 5
 const FIRST_WIDTH = 12
+/** Among many, a look that shows so much less for its minutes than the best is not weighed. */
+const WORTH_SHARE = 0.5
+const MANY = 8
 /** Chance below which it is not thought through. */
 const SELDOM = 0.03
 
@@ -124,9 +127,10 @@ export class Thinking {
       for (const c of finds) sum += masses[c]!
       return ((1 - this.seldom[i]!) * sum) / minutes[i]!
     })
+    const least = this.checks.length >= MANY ? WORTH_SHARE * Math.max(...worth) : 0
     return worth
       .map((_, i) => i)
-      .filter((i) => !made[i])
+      .filter((i) => !made[i] && worth[i]! >= least)
       .sort((a, b) => worth[b]! - worth[a]!)
       .slice(0, width)
   }
