@@ -21,7 +21,7 @@ for (const [name, size] of [
     await page.keyboard.press('Escape')
     await open(page)
     await page.keyboard.press('u')
-    await decide(page, 'Tern', 'E71T-11 .030 10 lb', 'mild steel', '1/8')
+    await decide(page, 'Dunlin', 'E71T-1M .045', 'mild steel', '5/16')
     await expectNoAxeFindings(page)
     await page.getByRole('button', { name: 'Decide' }).click()
     await expectNoAxeFindings(page)
@@ -38,8 +38,8 @@ for (const [name, size] of [
     await page.getByRole('button', { name: /^Ready: start/ }).click()
     await expectNoAxeFindings(page)
     await page.keyboard.press('Escape')
-    // The end of the walk is the same at both widths, and narrower on a phone.
-    if (size !== PHONE) return
+    // The end of a walk on a phone is looked at where touches.spec.ts comes by; from here to there only with LONG=1.
+    if (process.env.LONG !== '1') return
     await runAll(page)
     await expectNoAxeFindings(page)
     await page.getByRole('button', { name: 'Sign off and save' }).click()

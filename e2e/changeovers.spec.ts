@@ -61,7 +61,7 @@ test('Tern from solid to E71T-11 .030, and back: knurled rolls, tip, studs only 
     'tip',
   ])
   await gatherAndBegin(page)
-  const there = await runAll(page, true)
+  const there = await runAll(page)
   expect(at(there, /knurled V rolls/)).toBeGreaterThan(0)
   expect(at(there, /Pull the mains plug/)).toBeLessThan(at(there, /capacitors/))
   expect(at(there, /capacitors/)).toBeLessThan(

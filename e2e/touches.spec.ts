@@ -1,6 +1,6 @@
 /** What the hands have to do, counted by the page itself: a touch one, a typed letter one, a held press one. */
 import type { Page } from '@playwright/test'
-import { choose, expect, open, test } from './bench.ts'
+import { choose, expect, expectNoAxeFindings, open, test } from './bench.ts'
 
 async function countHands(page: Page) {
   await page.addInitScript(() => {
@@ -85,8 +85,10 @@ test.describe('a phone', () => {
     const begun = await hands()
     const end = page.getByRole('button', { name: 'Sign off and save' })
     while (!(await end.isVisible())) await touchOn(page)
+    await expectNoAxeFindings(page)
     await end.click()
     await expect(page.getByRole('button', { name: 'Take this sign-off back' })).toBeVisible()
+    await expectNoAxeFindings(page)
     const done = await hands()
     console.log(
       `entered ${sum(entered) - sum(before)}, to the run ${sum(begun) - sum(entered)}, the run ${sum(done) - sum(begun)}, all ${sum(done) - sum(before)}`,

@@ -129,14 +129,20 @@ svg {
     display: flex;
   }
   .place {
-    flex: 1;
-    padding: 8px 2px;
+    flex: 1 1 0;
+    min-width: 0;
+    overflow: hidden;
+    padding: 8px 0;
     border-left: 0;
     border-top: 4px solid transparent;
     justify-content: center;
   }
   .place.here {
     border-top-color: #dba97a;
+  }
+  /* Five names side by side: with large letters they take what the width gives. */
+  .place span {
+    font-size: min(0.8125rem, 3.4vw);
   }
 }
 </style>

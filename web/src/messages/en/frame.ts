@@ -56,6 +56,7 @@ export const frame = {
       'Enter ': 'why the chosen station',
       'Space Enter': 'step done; held down, a hold point; start and go on with a hands-free chain',
       n: 'on to the next stage',
+      'h n c': 'in a trouble: here, not here, cannot',
       Backspace: 'one step back',
       u: 'metric or inch',
       '?': 'this list; words of the trade are on the Words page',
