@@ -1,6 +1,7 @@
 /** Getting about: stages are addresses with titles of their own, and a page that cannot be fetched says so. */
 import { hostname } from 'node:os'
 import { choose, decide, expect, open, test } from './bench.ts'
+import { inStore } from './store.ts'
 
 test('stages are addresses: Back goes a stage back, each has its title, and its heading has the focus', async ({
   page,
@@ -43,6 +44,8 @@ test('what was typed is not dropped unasked, and is there again when the page is
   page,
 }) => {
   await open(page, '/store/machines')
+  // The demo shop is written a moment after it is shown.
+  await expect.poll(async () => (await inStore(page)).records.length).toBeGreaterThan(4)
   await page
     .getByRole('button', { name: 'Change Gull', exact: true })
     .or(page.getByRole('button', { name: /^Edit.*Gull/ }))

@@ -49,10 +49,14 @@ function long() {
   const status = run('npx', ['jest', '--verbose', ...laws], { env })
   build()
   return (
-    run('npx', ['playwright', 'test', 'record', 'jobs', 'changeovers', 'hands', 'overflow', 'shop', 'access'], {
-      env,
-      cwd: join(root, 'e2e'),
-    }) || status
+    run(
+      'npx',
+      ['playwright', 'test', 'record', 'jobs', 'changeovers', 'hands', 'overflow', 'shop', 'access'],
+      {
+        env,
+        cwd: join(root, 'e2e'),
+      },
+    ) || status
   )
 }
 
