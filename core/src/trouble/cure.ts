@@ -16,8 +16,7 @@ import type { Station } from '../machine/stations.ts'
 import type { After, Finding, MatchContext } from '../match/finding.ts'
 import { contextFor } from '../match/prepare.ts'
 import { match, type StationFinding } from '../stations/index.ts'
-import { step } from '../work/steps.ts'
-import { machineFacts } from '../work/steps.ts'
+import { machineFacts, step } from '../work/steps.ts'
 import { wireInGun } from '../work/wireInGun.ts'
 import type { Step, Task } from '../steps/step.ts'
 import type { Cause } from './causes.ts'
@@ -214,8 +213,7 @@ function list(
   }
   const takeOut = () => {
     l.when((b) => b.valveOpen, 'shutCylinder')
-    off()
-    l.when((b) => b.gunHot && b.gunOn, 'coolGun')
+    cool()
     l.when((b) => !b.clampOff, 'clampOff')
     openEnd()
     if (threaded) {
@@ -302,10 +300,14 @@ function isThereYet(b: Bench, work: CureWork): boolean {
   if (work === 'pressure') return b.pressureTested
   if (work === 'flow') return b.flowSet
   if (work === 'gun-rolls-close') return b.fed
-  return (
-    !(['open-cylinder', 'other-cylinder', 'purge'] as CureWork[]).includes(work) || (b.valveOpen && b.purged)
-  )
+  return !AT_THE_GAS.includes(work) || (b.valveOpen && b.purged)
 }
+
+/** On, with the clamp off: the trigger makes the wire live. */
+const live = (l: Listing): Task[] => [
+  ...(l.any((b) => !b.on) ? (['switchOn'] as const) : []),
+  ...(l.any((b) => !b.clampOff) ? (['clampOff'] as const) : []),
+]
 
 /** Off, and the plug out. */
 const isolated = (l: Listing): Task[] => [
@@ -333,11 +335,7 @@ function workTasks(work: CureWork, l: Listing, c: MatchContext, turned: boolean)
     case 'rolls-clean':
       return ['rollsClean']
     case 'pressure':
-      return [
-        ...(l.any((b) => !b.on) ? (['switchOn'] as const) : []),
-        ...(l.any((b) => !b.clampOff) ? (['clampOff'] as const) : []),
-        'setPressure',
-      ]
+      return [...live(l), 'setPressure']
     case 'guide-set':
       return ['outletGuideSet']
     case 'gun-rolls-new':
@@ -381,17 +379,9 @@ function workTasks(work: CureWork, l: Listing, c: MatchContext, turned: boolean)
         ...(l.any((b) => b.nozzleOn) ? (['setFlow'] as const) : []),
       ]
     case 'purge':
-      return [
-        ...(l.any((b) => !b.on) ? (['switchOn'] as const) : []),
-        ...(l.any((b) => !b.clampOff) ? (['clampOff'] as const) : []),
-        'purgeGas',
-      ]
+      return [...live(l), 'purgeGas']
     case 'flow':
-      return [
-        ...(l.any((b) => !b.on) ? (['switchOn'] as const) : []),
-        ...(l.any((b) => !b.clampOff) ? (['clampOff'] as const) : []),
-        'setFlow',
-      ]
+      return [...live(l), 'setFlow']
     case 'seals':
       return ['gunOff', 'oRing', 'gunBack']
     case 'nozzle':

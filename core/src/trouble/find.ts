@@ -7,7 +7,7 @@ import { match, type StationFinding } from '../stations/index.ts'
 import { isSized } from '../wire/wire.ts'
 import { DEFAULT_PRACTICE } from '../practice/schools.ts'
 import type { Place } from '../steps/places.ts'
-import { CAUSES, causeRow, type Cause } from './causes.ts'
+import { CAUSES, type Cause } from './causes.ts'
 import { checkRow, type Check, type First } from './checks.ts'
 import { cureRow } from './cures.ts'
 import { knownOf, type Known, type Weight } from './known.ts'
@@ -91,8 +91,12 @@ export function findFrom(
   const goes = comesAndGoes(told)
   const standing = standingAfter(told)
   const two = contradiction(told)
-  const named = causeToName(known, told, chances, standing, { contradicted: two !== null, goes })
-  const next = named ? null : nextCheck(known, told, chances, goes, standing)
+  // Thought through once, for naming and for looking on.
+  let thought: ReturnType<typeof nextCheck> | undefined
+  const look = () =>
+    thought === undefined ? (thought = nextCheck(known, told, chances, goes, standing)) : thought
+  const named = causeToName(known, told, chances, standing, { contradicted: two !== null, goes, look })
+  const next = named ? null : look()
   const causes = CAUSES.filter((cause) => chances.of[cause] > 0)
     .map((cause) => ({ cause, chance: chances.of[cause], ...known.weights[cause] }))
     .sort((a, b) => b.chance - a.chance)
@@ -167,6 +171,3 @@ export function findTrouble(request: TroubleRequest): Read<Trouble> {
   const c = prepareTrouble(request)
   return c.ok ? read(findFrom(c.value, match(c.value), request, request.finds)) : c
 }
-
-/** Where on the wire line a cause stands. */
-export const stationOf = (cause: Cause) => causeRow(cause).at

@@ -362,6 +362,3 @@ function byFinds(weights: Record<Cause, Weight>, finds: Finds) {
     }
   }
 }
-
-/** Whether a finding that was read explains a cause. */
-export const isMismatch = (known: Known, cause: Cause): boolean => known.weights[cause].because === 'mismatch'

@@ -81,7 +81,11 @@ export function causeToName(
   told: Told,
   chances: Chances,
   standing: Standing = standingAfter(told),
-  { contradicted = false, goes = false } = {},
+  {
+    contradicted = false,
+    goes = false,
+    look = () => nextCheck(known, told, chances, goes, standing),
+  }: { contradicted?: boolean; goes?: boolean; look?: () => ReturnType<typeof nextCheck> } = {},
 ): { cause: Cause; by: 'seen' | 'mismatch' | 'left-over' } | null {
   const top = CAUSES.reduce((a, b) => (chances.of[b] > chances.of[a] ? b : a))
   const chance = chances.of[top]
@@ -99,8 +103,8 @@ export function causeToName(
     )
     if (!seen && cheaper) return null
     // Named, unless the looks that tell it from the rest cost less than being wrong would.
-    const look = nextCheck(known, told, chances, goes, standing)
-    if (!look || thinkingOf(open, chances, goes).costOfNaming(standing) <= look.cost)
+    const next = look()
+    if (!next || thinkingOf(open, chances, goes).costOfNaming(standing) <= next.cost)
       return { cause: top, by: seen ? 'seen' : 'left-over' }
   }
   if (open.length > 0) return null

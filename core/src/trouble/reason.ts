@@ -7,7 +7,7 @@ import type { Symptom } from './symptoms.ts'
 /** A symptom may have a reason that is on no list; common practice, no source. */
 const LEAK = 0.02
 /** Something else: its share before anything is known, and how readily it shows a symptom. common practice, no source */
-export const OTHER_SHARE = 0.004
+const OTHER_SHARE = 0.004
 const OTHER_SHOWS = 0.3
 /** A look misses what is there once in twenty, and sees what is not once in fifty. common practice, no source */
 export const MISSES = 0.05
@@ -99,9 +99,6 @@ export function chancesOf(known: Known, told: Told): Chances {
     other: other / sum,
   }
 }
-
-/** Causes that would be cured by turning a knob: after the feed, never before it. */
-export const isKnobCause = isKnob
 
 /** Whether a try that showed a cause has mended it with that. */
 export const isMended = (told: Pick<Told, 'checks'>, cause: Cause): boolean =>
