@@ -139,7 +139,7 @@ const asked = (r: ChangeoverRequest): Partial<MatchContext> => ({
 /** The wire stays: what the machine carries is judged for the wire that is on it. */
 function prepareToPutRight(request: ChangeoverRequest): Read<MatchContext> {
   const machine = seenOnly(request.machine)
-  const { wire: on, spool } = machine.fitted
+  const { wire: on } = machine.fitted
   const path = 'machine.fitted.wire'
   const wire = on ? readWire(on, path) : undefined
   if (wire && !wire.ok) return wire
@@ -147,15 +147,25 @@ function prepareToPutRight(request: ChangeoverRequest): Read<MatchContext> {
   if (!wire || !known) return refuse(path, say('request.wireToPutRight'))
   return {
     ok: true,
-    value: contextFor(machine, known, request.practice ?? DEFAULT_PRACTICE, {
-      wireStays: true,
-      oldWire: known,
-      spool: {
-        type: spool?.type ?? wire.value.spool.type,
-        massKg: spool?.wireKg ?? wire.value.spool.massKg,
-      },
-      wireCondition: on?.condition,
-      ...asked(request),
-    }),
+    value: contextStaying(machine, known, wire.value.spool, request.practice, asked(request)),
   }
 }
+
+/** What stations look at where the wire stays: what the machine carries is judged for it. @param box the spool as its box says */
+export const contextStaying = (
+  machine: Machine,
+  wire: SizedWire,
+  box: Spool,
+  practice: Practice = DEFAULT_PRACTICE,
+  more: Partial<MatchContext> = {},
+): MatchContext =>
+  contextFor(machine, wire, practice, {
+    wireStays: true,
+    oldWire: wire,
+    spool: {
+      type: machine.fitted.spool?.type ?? box.type,
+      massKg: machine.fitted.spool?.wireKg ?? box.massKg,
+    },
+    wireCondition: machine.fitted.wire?.condition,
+    ...more,
+  })

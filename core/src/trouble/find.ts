@@ -1,11 +1,10 @@
 import { read, refuse, type Read } from '../base/problem.ts'
 import { say } from '../base/codes.ts'
 import { seenOnly } from '../machine/assumed.ts'
-import { contextFor, readWire } from '../match/prepare.ts'
+import { contextStaying, readWire } from '../match/prepare.ts'
 import type { MatchContext } from '../match/finding.ts'
 import { match, type StationFinding } from '../stations/index.ts'
 import { isSized } from '../wire/wire.ts'
-import { DEFAULT_PRACTICE } from '../practice/schools.ts'
 import type { Place } from '../steps/places.ts'
 import { CAUSES, type Cause } from './causes.ts'
 import { checkRow, type Check, type First } from './checks.ts'
@@ -151,19 +150,8 @@ export function prepareTrouble(request: TroubleRequest): Read<MatchContext> {
   if (!wire.ok) return wire
   if (!isSized(wire.value.wire) || wire.value.wire.open === 'solid')
     return refuse(path, say('trouble.wireNeeded'))
-  return read(
-    contextFor(machine, wire.value.wire, request.practice ?? DEFAULT_PRACTICE, {
-      oldWire: wire.value.wire,
-      wireStays: true,
-      spool: {
-        type: machine.fitted.spool?.type ?? wire.value.spool.type,
-        massKg: machine.fitted.spool?.wireKg ?? wire.value.spool.massKg,
-      },
-      wireCondition: on?.condition,
-      job: request.job,
-      store: request.store,
-    }),
-  )
+  const { job, store, practice } = request
+  return read(contextStaying(machine, wire.value.wire, wire.value.spool, practice, { job, store }))
 }
 
 /** Answers a whole request. */
