@@ -86,7 +86,11 @@ test('the keyboard alone gets through a whole changeover', async ({ page }) => {
   await keyboard.press('Enter')
   await expect(page.getByRole('listbox')).toBeVisible()
   await keyboard.press('ArrowDown')
+  // The list takes the key a moment later: who chooses waits until a line of it is lit.
+  await expect(page.locator('[role="option"]:focus')).toHaveCount(1)
   await keyboard.press('Enter')
+  await expect(page.getByRole('combobox', { name: 'Metal' })).toHaveValue(/steel/)
+  await expect(page.getByRole('listbox')).toHaveCount(0)
   await tabTo(/Thickness/)
   await keyboard.type('3/8')
   await tabTo(/Match it/)

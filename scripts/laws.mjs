@@ -165,7 +165,11 @@ const trade = (house) =>
     'holds trade',
   )
 
-const LAWS = { imports, sentences, families, compiles, patches, grammar, language, trade }
+/** A field that focuses itself does so a moment late, and takes what is typed by then from another. */
+const late = (house) =>
+  lines(house, 'web/src', /^$/, /^(?!.*<v-btn).*\sautofocus[\s/>]/, 'takes the focus late: data-first')
+
+const LAWS = { imports, sentences, families, compiles, patches, grammar, language, trade, late }
 
 /** A copy of what the laws look at, with the same packages. */
 function inCopy(house, use) {
@@ -289,6 +293,13 @@ const BREAKS = [
     'web/src/parts/marks.ts',
     (s) => `${s}\nexport const odd = (mm: number) => mm / 25.4\n`,
     /holds trade/,
+  ],
+  [
+    'a field that takes the focus late',
+    'late',
+    'web/src/screens/store/MachineEditor.vue',
+    (s) => s.replace('data-first', 'autofocus'),
+    /takes the focus late/,
   ],
 ]
 

@@ -51,9 +51,11 @@ const title = computed(() => {
 watch(title, (said) => (document.title = said), { immediate: true })
 /** Frames a heading is waited for: a stage may fetch its code first. */
 const MOST_FRAMES = 120
-/** Whoever came by a key or listens begins at the heading of where they came. */
+/** Whoever came by a key or listens begins at the heading of where they came; who types there already stays. */
 async function arrive(frames = 0): Promise<void> {
   await nextTick()
+  if (frames > 0 && document.activeElement?.matches('main input, main textarea, main [contenteditable]'))
+    return
   const heading = document.querySelector<HTMLElement>('main h1')
   if (!heading) {
     if (frames < MOST_FRAMES) requestAnimationFrame(() => void arrive(frames + 1))

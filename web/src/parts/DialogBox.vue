@@ -4,7 +4,8 @@ import { useI18n } from 'vue-i18n'
 
 /**
  * The one dialog of the house: a heading inside, its parts in a column, Escape and the page behind close it. What was
- * typed in it is not dropped unasked; a part that closes it by `close` of the slot asks too.
+ * typed in it is not dropped unasked; a part that closes it by `close` of the slot asks too. The field marked
+ * `data-first` is begun in, unless a hand was faster: what is typed must never land in another field.
  */
 const props = withDefaults(defineProps<{ label: string; open?: boolean; maxWidth?: number }>(), {
   open: true,
@@ -25,6 +26,12 @@ function close() {
   asking.value = true
   void nextTick(() => keep.value?.$el.focus())
 }
+const box = ref<{ $el: HTMLElement }>()
+function beginInFirst() {
+  const card = box.value?.$el
+  if (document.activeElement?.matches('input, textarea, [role="combobox"]')) return
+  card?.querySelector<HTMLElement>('[data-first] input, input[data-first]')?.focus()
+}
 </script>
 
 <template>
@@ -33,8 +40,9 @@ function close() {
     :max-width="maxWidth"
     :aria-label="label"
     @update:model-value="!$event && close()"
+    @after-enter="beginInFirst"
   >
-    <v-card v-if="open" class="box" @input.capture="touched = true">
+    <v-card v-if="open" ref="box" class="box" @input.capture="touched = true">
       <slot :close="close" />
       <div v-if="asking" class="note note--stop" role="alertdialog" :aria-label="t('app.typed')">
         <p>{{ t('app.typed') }}</p>

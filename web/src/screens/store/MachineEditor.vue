@@ -72,7 +72,7 @@ function save() {
     <h2>{{ fresh ? t('store.addMachine') : t('store.editNamed', { name: machine.name }) }}</h2>
     <p v-if="fresh" class="muted">{{ t('store.machineHint') }}</p>
     <div class="rows">
-      <v-text-field v-model="form.name" :label="t('store.name')" maxlength="100" autofocus />
+      <v-text-field v-model="form.name" :label="t('store.name')" maxlength="100" data-first />
       <v-text-field v-model="form.note" :label="t('store.note')" maxlength="200" />
       <v-select
         v-model="loaded"
