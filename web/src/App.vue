@@ -43,6 +43,7 @@ usePageKeys({
 })
 
 const route = useRoute()
+const router = useRouter()
 const title = computed(() => {
   const name = String(route.name ?? 'bench')
   const place = pageTitle.value || t(`nav.${name}`)
@@ -51,11 +52,12 @@ const title = computed(() => {
 watch(title, (said) => (document.title = said), { immediate: true })
 /** Frames a heading is waited for: a stage may fetch its code first. */
 const MOST_FRAMES = 120
-/** Whoever came by a key or listens begins at the heading of where they came; who types there already stays. */
+/** Where somebody types or chooses already. */
+const BUSY = 'main :is(input, textarea, [contenteditable]), .v-overlay *'
+/** Whoever came by a key or listens begins at the heading of where they came; a hand that was faster is left alone. */
 async function arrive(frames = 0): Promise<void> {
   await nextTick()
-  if (frames > 0 && document.activeElement?.matches('main input, main textarea, main [contenteditable]'))
-    return
+  if (document.activeElement?.matches(BUSY)) return
   const heading = document.querySelector<HTMLElement>('main h1')
   if (!heading) {
     if (frames < MOST_FRAMES) requestAnimationFrame(() => void arrive(frames + 1))
@@ -65,13 +67,14 @@ async function arrive(frames = 0): Promise<void> {
   heading.focus({ preventScroll: true })
 }
 const arrived = ref('')
-watch(
-  () => route.path,
-  (to, from) => {
-    if (!from || shop.phase !== 'ready' || to === from) return
-    void arrive()
+onScopeDispose(
+  router.afterEach((to, from) => {
+    if (!from.name || shop.phase !== 'ready' || to.path === from.path) return
+    // An address that names its stage a moment later is the same place.
+    const same = to.name === from.name && to.params.id === from.params.id && !from.params.stage
+    if (!same || !to.params.stage) void arrive()
     void nextTick(() => (arrived.value = title.value))
-  },
+  }),
 )
 
 // What is not written yet is lost with the page: leaving asks first.
@@ -81,7 +84,6 @@ useEventListener(window, 'beforeunload', (event) => {
 /** A part of the program could not be fetched: the server is gone, or has a newer build. */
 const stale = ref(false)
 useEventListener(window, 'vite:preloadError', () => (stale.value = true))
-const router = useRouter()
 onScopeDispose(
   router.onError((error: unknown) => {
     if (error instanceof TypeError || /import|fetch/i.test(String(error))) stale.value = true
