@@ -1,7 +1,7 @@
 /** Getting about: stages are addresses with titles of their own, and a page that cannot be fetched says so. */
 import { hostname } from 'node:os'
 import { choose, decide, expect, open, test } from './bench.ts'
-import { inStore } from './store.ts'
+import { inStore, written } from './store.ts'
 
 test('stages are addresses: Back goes a stage back, each has its title, and its heading has the focus', async ({
   page,
@@ -21,6 +21,7 @@ test('stages are addresses: Back goes a stage back, each has its title, and its 
   await expect(page).toHaveURL(/\/decide$/)
   await expect(page.getByRole('button', { name: 'Match it' })).toBeVisible()
   await page.goForward()
+  await written(page)
   await page.reload()
   await expect(page).toHaveURL(/\/match$/)
   // A stage that is not reached yet is the one where the change was left, once that is kept.

@@ -1,4 +1,5 @@
 import { decide, doStep, expect, expectNoAxeFindings, gatherAndBegin, open, runAll, test } from './bench.ts'
+import { written } from './store.ts'
 
 const PHONE = { width: 390, height: 844 }
 
@@ -160,6 +161,7 @@ test('wrong input says what is wrong and loses nothing; both unit systems', asyn
   await page.keyboard.press('u')
   await expect(page.getByText(/stops at 4.9 mph/).first()).toBeVisible()
   await expect(thickness).toHaveValue('.25 in')
+  await written(page)
   await page.reload()
   await expect(label).toHaveValue('E71T-1 .045 33 lb')
   await expect(thickness).toHaveValue('.25 in')

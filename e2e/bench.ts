@@ -1,6 +1,7 @@
 import AxeBuilder from '@axe-core/playwright'
 import { expect, test as base, type Locator, type Page } from '@playwright/test'
 import { pressOn, wrongWithSheet } from './sheet.ts'
+import { written } from './store.ts'
 
 /** Every test fails on a console error, a page error or a blocked resource. */
 export const test = base.extend<{ quiet: void }>({
@@ -18,6 +19,7 @@ export const test = base.extend<{ quiet: void }>({
 export { expect }
 
 export const open = async (page: Page, path = '/') => {
+  await written(page)
   await page.goto(path)
   await expect(page.getByRole('navigation', { name: 'Main' })).toBeVisible()
 }

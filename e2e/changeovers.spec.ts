@@ -201,7 +201,7 @@ test('a full browser store is said on every page; nothing is lost, and it can be
   await page.evaluate(() => dispatchEvent(new Event('room')))
   await notice.getByRole('button', { name: 'Try again' }).click()
   await expect(notice).toBeHidden()
-  await page.goto('/shop')
+  await open(page, '/shop')
   const { kept: after } = await exported(page)
   expect(said(after)).toEqual(said(kept))
   expect(said(after).length).toBeGreaterThan(30)

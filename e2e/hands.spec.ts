@@ -2,6 +2,7 @@
 import type { Page } from '@playwright/test'
 import { decide, expect, gatherAndBegin, open, test } from './bench.ts'
 import { endWait } from './sheet.ts'
+import { written } from './store.ts'
 
 const LONG = process.env.LONG === '1'
 
@@ -83,6 +84,10 @@ for (const seed of LONG ? [1, 2, 3, 4, 5, 6, 7, 8, 9, 10] : [1])
           await other.goto(page.url())
           await at(other)
           if (await other.getByTestId('done').isVisible()) await other.keyboard.press('Space')
+          await written(other)
+          const there = await at(other)
+          // What was done there is seen here before the next hand comes.
+          await expect.poll(() => at(page)).toBeGreaterThanOrEqual(there)
         },
         0,
         1,
@@ -95,6 +100,7 @@ for (const seed of LONG ? [1, 2, 3, 4, 5, 6, 7, 8, 9, 10] : [1])
       const [what, act, least, most] = acts[Math.floor(dice() * acts.length)]!
       const captive = (await page.getByTestId('captive').count()) > 0
       await act()
+      await written(page)
       // Only keys and touches on the sheet move it, and by one.
       await expect
         .poll(async () => (await at(page)) - before, { message: `${what} at step ${before}` })

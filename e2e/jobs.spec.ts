@@ -1,6 +1,6 @@
 import type { Page } from '@playwright/test'
 import { choose, decide, doStep, expect, gatherAndBegin, open, runAll, test } from './bench.ts'
-import { inStore } from './store.ts'
+import { inStore, written } from './store.ts'
 
 /** Whole walks take a minute each: they are walked in the long bench. */
 const long = process.env.LONG === '1'
@@ -11,6 +11,7 @@ interface Kept {
   upkeep?: Record<string, string>
 }
 const machineOf = async (page: Page, name: string): Promise<Kept> => {
+  await written(page)
   const { records } = await inStore(page)
   const machines = records.flatMap(([key, { versions }]) =>
     key.startsWith('machine') ? [versions[0]!.content] : [],
@@ -118,6 +119,7 @@ test('stopped in the middle: the steps to a safe stop, and the machine as it the
   await expect(page.getByRole('textbox', { name: 'What does the box say?' })).toHaveValue(
     'E71T-11 .030 10 lb',
   )
+  await written(page)
   await page.goto(card)
   await page.getByRole('button', { name: 'Put it back as it was' }).click()
   await expect(page.getByRole('textbox', { name: 'What does the box say?' })).toHaveValue('ER70S-6 .025')
@@ -131,7 +133,7 @@ test('the only set is promised once: the second change is told which has it', as
   await page.getByRole('button', { name: 'Gather', exact: true }).last().click()
   await expect(page.getByText(/promised to: Gull to E70C-6M/).first()).toBeVisible()
   // One list to buy from, for all that is planned: the second change asks for what the first has.
-  await page.goto('/change')
+  await open(page, '/change')
   await expect(
     page
       .getByRole('region', { name: 'To buy for every planned change' })

@@ -199,7 +199,7 @@ test('a gasless machine is converted to gas, its valve proved before the cylinde
   while (!(await end.isVisible()) && said.length < 40) said.push(await doStep(page))
   expect(said.findIndex((s) => /click/.test(s))).toBeLessThan(said.findIndex((s) => /[Rr]egulator/.test(s)))
   await page.getByRole('button', { name: 'Sign off and save' }).click()
-  await page.goto('/store/machines')
+  await open(page, '/store/machines')
   await tap(page, 'What is fitted on Machine 1')
   await expect(page.getByRole('button', { name: 'Take the gas gear out' })).toBeVisible()
 })

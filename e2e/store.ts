@@ -63,9 +63,22 @@ export async function put(
 export async function clear(page: Page) {
   for (const box of BOXES) await write(page, box, null, null)
 }
-/** Waits until the store says something. */
-export const kept = (page: Page, text: string) =>
-  expect.poll(async () => JSON.stringify(await inStore(page))).toContain(text)
+/** Waits until the page would let one leave without asking: all that was touched is written. */
+export const written = (page: Page) =>
+  expect
+    .poll(() =>
+      page.evaluate(() => {
+        const leaving = new Event('beforeunload', { cancelable: true })
+        window.dispatchEvent(leaving)
+        return leaving.defaultPrevented
+      }),
+    )
+    .toBe(false)
+/** Waits until the store says something, and nothing more is on its way there. */
+export async function kept(page: Page, text: string) {
+  await expect.poll(async () => JSON.stringify(await inStore(page))).toContain(text)
+  await written(page)
+}
 
 /** What the version before this one kept: the whole shop as one text. */
 export async function beforeOpening(page: Page, text: string) {

@@ -16,6 +16,7 @@ import {
   planChangeover,
   planCure,
   prepareTrouble,
+  stepTitle,
   seeded,
   SYMPTOMS,
   toldSchema,
@@ -293,6 +294,23 @@ describe('reasoning', () => {
     })
     expect(found).toMatchObject({ cause: 'rolls-wrong-groove', by: 'mismatch' })
     expect(found!.weight.finding!.finding.station).toBe('driveRolls')
+  })
+
+  it('says that no cylinder is connected, and asks nothing of one', () => {
+    const machine = bare(SOLID, { gas: null })
+    const { found, causes } = ask({ machine, symptoms: ['porosity'] })
+    expect(found).toMatchObject({ cause: 'gas-wrong', by: 'mismatch' })
+    expect(found!.weight.finding!.finding.rule).toBe('gas-missing')
+    const gas = causes.filter((c) => causeRow(c.cause).side === 'gas' && c.cause !== 'gas-wrong')
+    expect(gas).toEqual([])
+    const c = prepareTrouble({
+      machine,
+      symptoms: ['porosity'],
+      store: demoShop('2026-11-01T08:00:00Z').store,
+    })
+    const said = planCure((c as Extract<typeof c, { ok: true }>).value, 'gas-wrong', ['porosity'])!
+    expect(said.steps.map((s) => s.task)).not.toContain('cylinderOff')
+    expect(said.steps.map((s) => stepTitle(s, 'metric')).join(' ')).toMatch(/Chain the .* cylinder/)
   })
 
   it('takes what comes and goes as such: a look that missed it counts for less', () => {

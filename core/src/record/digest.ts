@@ -4,6 +4,7 @@ import type { Finds } from '../trouble/request.ts'
 import { trySchema } from '../arc/tries.ts'
 import type { GoodMark } from '../feed/scale.ts'
 import type { Job } from '../machine/request.ts'
+import { STATIONS, type Station } from '../machine/stations.ts'
 import { readWire } from '../match/prepare.ts'
 import { isSized, type SizedWire } from '../wire/wire.ts'
 import type { Run } from './run.ts'
@@ -35,6 +36,10 @@ export const digestSchema = z.object({
   good: z.array(goodSchema),
   /** Pressure marks that passed their test. */
   marks: z.array(markSchema),
+  /** Stations that each change worked on; of one that was broken off nothing is said. */
+  changed: z.array(
+    z.object({ run: z.string(), machineId: z.string(), at: z.string(), stations: z.array(z.enum(STATIONS)) }),
+  ),
   /** Causes of troubles that were found and cured. */
   finds: z
     .array(z.object({ run: z.string(), machineId: z.string(), at: z.string(), cause: z.enum(CAUSES) }))
@@ -45,7 +50,14 @@ export const digestSchema = z.object({
 export type Digest = z.infer<typeof digestSchema>
 export type TaskTimes = Digest['times']
 
-export const emptyDigest = (): Digest => ({ signed: 0, good: [], marks: [], finds: [], times: {} })
+export const emptyDigest = (): Digest => ({
+  signed: 0,
+  good: [],
+  marks: [],
+  changed: [],
+  finds: [],
+  times: {},
+})
 
 type Good = Digest['good'][number]
 const goodOf = (run: Run): Good | undefined => {
@@ -71,6 +83,24 @@ const markOf = ({ id, machineId, signedOffAt, outcome }: Run): Digest['marks'][n
   outcome?.mark !== undefined && outcome.centreN
     ? { run: id, machineId, at: signedOffAt!, mark: outcome.mark, centreN: outcome.centreN }
     : undefined
+
+const changedOf = ({ id, machineId, signedOffAt, outcome }: Run): Digest['changed'][number] | undefined =>
+  outcome!.troubles
+    ? undefined
+    : {
+        run: id,
+        machineId,
+        at: signedOffAt!,
+        stations: outcome!.stopped
+          ? []
+          : [
+              ...new Set(
+                outcome!.findings.flatMap(({ station, verdict }) =>
+                  verdict === 'change' || verdict === 'adjust' ? [station] : [],
+                ),
+              ),
+            ],
+      }
 
 const findsOf = ({ id, machineId, signedOffAt, outcome }: Run): Digest['finds'] =>
   (outcome?.troubles ?? []).map(({ cause }) => ({ run: id, machineId, at: signedOffAt!, cause }))
@@ -102,6 +132,7 @@ export const digestWith = (digest: Digest, run: Run): Digest =>
         signed: digest.signed + 1,
         good: placed(digest.good, goodOf(run)),
         marks: placed(digest.marks, markOf(run)),
+        changed: placed(digest.changed, changedOf(run)),
         finds: findsOf(run).reduce((rows, row) => placed(rows, row), digest.finds),
         times: counted(digest.times, run, 1),
       }
@@ -113,6 +144,7 @@ export const digestWithout = (digest: Digest, run: Run): Digest =>
         signed: digest.signed - 1,
         good: digest.good.filter((row) => row.run !== run.id),
         marks: digest.marks.filter((row) => row.run !== run.id),
+        changed: digest.changed.filter((row) => row.run !== run.id),
         finds: digest.finds.filter((row) => row.run !== run.id),
         times: counted(digest.times, run, -1),
       }
@@ -121,13 +153,15 @@ export function digestOf(runs: Iterable<Run>): Digest {
   const digest = emptyDigest()
   const good: Good[] = []
   const marks: Digest['marks'] = []
+  const changed: Digest['changed'] = []
   const finds: Digest['finds'] = []
   for (const run of runs) {
     if (run.signedOffAt === undefined || !run.outcome) continue
     digest.signed++
-    const [g, m] = [goodOf(run), markOf(run)]
+    const [g, m, c] = [goodOf(run), markOf(run), changedOf(run)]
     if (g) good.push(g)
     if (m) marks.push(m)
+    if (c) changed.push(c)
     finds.push(...findsOf(run))
     for (const { task, minutes } of run.outcome.minutes) {
       const text = String(Math.round(minutes * 100) / 100)
@@ -137,7 +171,13 @@ export function digestOf(runs: Iterable<Run>): Digest {
   }
   const inTime = (a: { at: string; run: string }, b: { at: string; run: string }) =>
     a.at < b.at || (a.at === b.at && a.run < b.run) ? -1 : 1
-  return { ...digest, good: good.sort(inTime), marks: marks.sort(inTime), finds: finds.sort(inTime) }
+  return {
+    ...digest,
+    good: good.sort(inTime),
+    marks: marks.sort(inTime),
+    changed: changed.sort(inTime),
+    finds: finds.sort(inTime),
+  }
 }
 
 /** What was at fault in this shop, and how often. */
@@ -145,6 +185,25 @@ export function shopFinds({ finds }: Digest): Finds {
   const counts = new Map<Cause, number>()
   for (const { cause } of finds) counts.set(cause, (counts.get(cause) ?? 0) + 1)
   return [...counts].map(([cause, count]) => ({ cause, count }))
+}
+
+/** A change is the first suspect for so long, days. common practice, no source */
+const RECENT_DAYS = 14
+
+/**
+ * The stations of the last change on a machine, where it was a short while ago: the first place to look.
+ * @param at now, an ISO date
+ * @returns nothing where there was none of late, or nobody knows what it touched
+ */
+export function lastChanged(
+  { changed }: Digest,
+  machineId: string,
+  at: string,
+): { stations: Station[]; at: string } | undefined {
+  const last = changed.findLast((row) => row.machineId === machineId)
+  if (!last || last.stations.length === 0) return undefined
+  const days = (Date.parse(at) - Date.parse(last.at)) / 86_400_000
+  return days <= RECENT_DAYS ? { stations: [...last.stations], at: last.at } : undefined
 }
 
 /** Marks of one machine that passed their test, oldest first, each with the middle of the window it was found in. */

@@ -289,7 +289,9 @@ const AT_THE_GAS: readonly CureWork[] = ['open-cylinder', 'other-cylinder', 'pur
 function canBeCured(work: CureWork, { machine, fitted }: MatchContext): boolean {
   if (work === 'polarity' && machine.polarityChange === 'fixed') return false
   if (fitted.gun === null) return false
-  if (AT_THE_GAS.includes(work) && (machine.gasGear === false || fitted.gas === null)) return false
+  if (AT_THE_GAS.includes(work) && machine.gasGear === false) return false
+  // Where no cylinder is connected, one can be; there is none to open, and no flow to set.
+  if (AT_THE_GAS.includes(work) && fitted.gas === null) return work === 'other-cylinder'
   if (work === 'pressure') return fitted.contactTip !== null
   return work !== 'flow' || (mayBeOn(fitted.nozzle) && fitted.contactTip !== null)
 }
@@ -366,9 +368,7 @@ function workTasks(work: CureWork, l: Listing, c: MatchContext, turned: boolean)
       return ['checkChain', ...(l.any((b) => !b.screwOut) ? (['shutCylinder'] as const) : []), 'openCylinder']
     case 'other-cylinder':
       return [
-        'checkChain',
-        'shutCylinder',
-        'regulatorOff',
+        ...(l.any((b) => b.regulatorOn) ? (['checkChain', 'shutCylinder', 'regulatorOff'] as const) : []),
         'chainCylinder',
         'crackValve',
         'regulatorOn',
@@ -503,6 +503,7 @@ export function planCure(
     const changes = (key: (typeof AS_IT_WAS)[number]) =>
       (work === 'tip-off' && (key === 'tipOn' || key === 'nozzleOn' || key === 'pressureTested')) ||
       (work === 'open-cylinder' && key === 'valveOpen') ||
+      (fitted.gas === null && work === 'other-cylinder' && (key === 'valveOpen' || key === 'regulatorOn')) ||
       (work === 'tip-new' && key === 'tipOn')
     for (const key of AS_IT_WAS)
       if (start[key] !== run.bench[key] && !changes(key) && !settled(start, key))

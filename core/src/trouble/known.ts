@@ -76,7 +76,7 @@ const BY_RULE: Partial<Record<StationRule, Cause>> = {
   'studs-loose': 'cable-loose',
   'work-clamp-dirty': 'work-clamp',
   'work-clamp-worn': 'work-clamp',
-  'gas-missing': 'cylinder-shut',
+  'gas-missing': 'gas-wrong',
   'active-gas-under-inert-wire': 'gas-wrong',
   'inert-gas-under-steel': 'gas-wrong',
   'gas-outside-designation': 'gas-wrong',
@@ -178,6 +178,8 @@ function cannotBe(cause: Cause, c: MatchContext): boolean {
   const { side, at } = causeRow(cause)
   const gasless = !c.wire.gas.needed && !c.wire.open
   if (gasless && (side === 'gas' || cause === 'gas-wrong')) return true
+  // No cylinder at all: there is nothing that could be shut, empty or lost on its way.
+  if (side === 'gas' && cause !== 'gas-wrong' && c.fitted.gas === null) return true
   const gun = c.fitted.gun
   if ((cause === 'gun-rolls-wrong' || cause === 'gun-rolls-open') && gun != null && gun.kind === 'push')
     return true

@@ -1,20 +1,40 @@
 import { defineStore } from 'pinia'
-import type { Run } from '@pepper-knot/core'
+import { lastChanged, planKept, type Run, type Told } from '@pepper-knot/core'
 import { useRuns } from './runs.ts'
+import { useShop } from './shop.ts'
 
 /** Troubles under way: each a run of its own, so that it is kept, resumed and taken back like one. */
 export const useTroubles = defineStore('troubles', () => {
   const runs = useRuns()
+  const shop = useShop()
+  /** What the log says of a machine’s last change, where it was a short while ago. */
+  const changedOf = (machineId: string) => lastChanged(shop.digest, machineId, new Date().toISOString())
+  /** Of a change under way: the stations it has come by, and what is being done. */
+  function under({ planned, done, stage }: Run): Pick<Told, 'at' | 'since' | 'lastChange'> {
+    const steps = planned ? planKept(planned).steps : []
+    const stations = steps.flatMap(({ id, station }) => (station && done.includes(id) ? [station] : []))
+    const now = steps.find(({ id }) => !done.includes(id))
+    const at =
+      stage === 'dial-in'
+        ? 'welding'
+        : stage === 'feed' || now?.task === 'feedThrough'
+          ? 'threading'
+          : undefined
+    return { ...(at && { at }), since: 'since-change', lastChange: [...new Set(stations)] }
+  }
   /** @param from the change it came in the middle of, with its stage there */
   function start(machineId: string, from?: Run): Run {
     const open = runs.open.find((r) => r.trouble && r.machineId === machineId && r.trouble.from === from?.id)
     if (open) return open
-    const at = from?.stage === 'dial-in' ? ('welding' as const) : undefined
+    const { lastChange, ...known } = from ? under(from) : { lastChange: changedOf(machineId)?.stations }
     return runs.start(machineId, '', undefined, {
       stage: 'swap',
       job: from ? (JSON.parse(JSON.stringify(from.job)) as Run['job']) : {},
-      trouble: { told: { symptoms: [], ...(at && { at }) }, ...(from && { from: from.id }) },
+      trouble: {
+        told: { symptoms: [], ...known, ...(lastChange?.length && { lastChange }) },
+        ...(from && { from: from.id }),
+      },
     })
   }
-  return { start }
+  return { start, changedOf }
 })

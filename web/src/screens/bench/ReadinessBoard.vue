@@ -116,7 +116,15 @@ function walk(event: KeyboardEvent) {
       <v-btn variant="text" @click="ready.again()">{{ t('board.again') }}</v-btn>
     </p>
     <p v-else-if="ready.rows && rows.length === 0" class="muted">{{ t('board.empty') }}</p>
-    <div v-else-if="rows.length" ref="scroller" class="scroll">
+    <!-- Until its cells are there the keys can reach nothing in it, and it must be scrolled all the same. -->
+    <div
+      v-else-if="rows.length"
+      ref="scroller"
+      class="scroll"
+      role="group"
+      :aria-label="t('board.title')"
+      :tabindex="ready.state === 'done' ? undefined : 0"
+    >
       <table
         :class="{ wide: machines.length > FEW_MACHINES }"
         :aria-rowcount="rows.length + 1"

@@ -49,7 +49,7 @@ const csv = () =>
 <template>
   <section v-if="lines.length" class="orders" :aria-label="t('orders.title')">
     <h2>{{ t('orders.title') }}</h2>
-    <div class="scroll">
+    <div class="scroll" role="group" :aria-label="t('orders.title')" tabindex="0">
       <table class="tabular">
         <thead>
           <tr>

@@ -16,7 +16,7 @@ const { t } = useI18n()
 <template>
   <details class="figures" :open="open">
     <summary>{{ t('desk.figures') }}</summary>
-    <div class="scroll">
+    <div class="scroll" role="group" :aria-label="t('desk.figures')" tabindex="0">
       <table class="tabular">
         <tbody>
           <tr v-for="(f, i) in figures" :key="i">

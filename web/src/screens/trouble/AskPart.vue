@@ -19,6 +19,7 @@ import {
   SYMPTOMS,
   type Area,
   type Run,
+  type Station,
   type Symptom,
 } from '@pepper-knot/core'
 import ChoiceRow from '../../parts/ChoiceRow.vue'
@@ -28,8 +29,10 @@ import CountField from './CountField.vue'
 
 /** What is seen, heard and felt: by where one stands, or by any word for it; and what else is known. */
 const told = defineModel<NonNullable<Run['trouble']>['told']>({ required: true })
+/** @prop logged the last change of this machine as the log has it */
+const props = defineProps<{ logged?: { stations: Station[]; at: string } | undefined }>()
 const emit = defineEmits<{ look: [] }>()
-const { t } = useI18n()
+const { t, d } = useI18n()
 const settings = useSettings()
 const search = ref('')
 const area = ref<Area>(told.value.symptoms[0] ? areaOf(told.value.symptoms[0]) : 'feed')
@@ -58,37 +61,47 @@ const at = pick('at')
 const since = pick('since')
 const lead = pick('lead')
 const goes = computed({ get: () => told.value.comesAndGoes, set: (value) => set({ comesAndGoes: value }) })
-const setting = <K extends keyof NonNullable<typeof told.value.setting>>(key: K) =>
+type Group = 'setting' | 'history'
+/** One figure of a group; what is emptied goes, and the group with its last one. */
+const figure = <G extends Group, K extends keyof NonNullable<(typeof told.value)[G]>>(group: G, key: K) =>
   computed({
-    get: () => told.value.setting?.[key],
+    get: () => (told.value[group] as Partial<Record<K, number>> | undefined)?.[key],
     set: (value) => {
-      const { [key]: _was, ...rest } = told.value.setting ?? {}
+      const { [key]: _was, ...rest } = (told.value[group] ?? {}) as Partial<Record<K, number>>
       const next = { ...rest, ...(value !== undefined && { [key]: value }) }
-      set({ setting: Object.keys(next).length ? next : undefined })
+      set({ [group]: Object.keys(next).length ? next : undefined })
     },
   })
-const volts = setting('voltageV')
-const speed = setting('wireSpeedMPerMin')
-const distance = setting('tipToWorkMm')
-const history = <K extends keyof NonNullable<typeof told.value.history>>(key: K) =>
-  computed({
-    get: () => told.value.history?.[key],
-    set: (value) => {
-      const { [key]: _was, ...rest } = told.value.history ?? {}
-      const next = { ...rest, ...(value !== undefined && { [key]: value }) }
-      set({ history: Object.keys(next).length ? next : undefined })
-    },
-  })
-const days = history('daysSinceLinerBlowOut')
-const hours = history('tipHours')
-const months = history('spoolOpenMonths')
-const changed = (station: (typeof STATIONS)[number]) => told.value.lastChange?.includes(station) ?? false
-function change(station: (typeof STATIONS)[number]) {
+const volts = figure('setting', 'voltageV')
+const speed = figure('setting', 'wireSpeedMPerMin')
+const distance = figure('setting', 'tipToWorkMm')
+const days = figure('history', 'daysSinceLinerBlowOut')
+const hours = figure('history', 'tipHours')
+const months = figure('history', 'spoolOpenMonths')
+const changed = (station: Station) => told.value.lastChange?.includes(station) ?? false
+function change(station: Station) {
   const next = changed(station)
     ? told.value.lastChange!.filter((s) => s !== station)
     : [...(told.value.lastChange ?? []), station]
   set({ lastChange: next.length ? next : undefined })
 }
+/** What is taken as known beside the symptoms, read or typed: seen without opening it. */
+const known = computed(() => {
+  const { at, since, lead, comesAndGoes, lastChange } = told.value
+  return [
+    at && PHASE_NAMES[at],
+    since && SINCE_NAMES[since],
+    lead && t('trouble.knownLead', { lead: LEAD_NAMES[lead] }),
+    comesAndGoes && t('trouble.goes'),
+    lastChange &&
+      t('trouble.knownChanged', { stations: lastChange.map((station) => STATION_NAMES[station]).join(', ') }),
+  ].filter((line) => typeof line === 'string')
+})
+const asLogged = computed(
+  () =>
+    props.logged?.stations.length === told.value.lastChange?.length &&
+    props.logged?.stations.every((station) => changed(station)),
+)
 </script>
 
 <template>
@@ -133,7 +146,10 @@ function change(station: (typeof STATIONS)[number]) {
       }}</span>
     </div>
     <details class="more">
-      <summary>{{ t('trouble.more') }}</summary>
+      <summary>
+        {{ t('trouble.more') }}
+        <span v-if="known.length" class="known" data-part="known">{{ known.join(' · ') }}</span>
+      </summary>
       <div class="fields">
         <ChoiceRow v-model="at" :ask="t('trouble.at')" :choices="choices(PHASES, PHASE_NAMES)" />
         <ChoiceRow v-model="since" :ask="t('trouble.since')" :choices="choices(SINCE, SINCE_NAMES)" />
@@ -159,6 +175,9 @@ function change(station: (typeof STATIONS)[number]) {
               {{ STATION_NAMES[station] }}
             </button>
           </div>
+          <p v-if="asLogged" class="muted">
+            {{ t('trouble.fromLog', { at: d(new Date(props.logged!.at), { dateStyle: 'medium' }) }) }}
+          </p>
         </fieldset>
         <div class="numbers">
           <QuantityField
@@ -260,6 +279,10 @@ button[aria-pressed='true'] {
   min-height: 44px;
   font-weight: 650;
   cursor: pointer;
+}
+.known {
+  font-weight: 400;
+  color: var(--muted);
 }
 .fields {
   display: grid;

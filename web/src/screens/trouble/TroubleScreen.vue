@@ -17,6 +17,7 @@ import { usePageTitle } from '../../composables/usePageTitle.ts'
 import { provideRun } from '../../composables/useRun.ts'
 import { usePageKeys } from '../../parts/keys.ts'
 import { useSettings } from '../../stores/settings.ts'
+import { useTroubles } from '../../stores/troubles.ts'
 import { useShop } from '../../stores/shop.ts'
 import SwapStage from '../changeover/SwapStage.vue'
 import AnswerList from './AnswerList.vue'
@@ -31,6 +32,7 @@ import { useTroubleRun } from './useTroubleRun.ts'
 const props = defineProps<{ id: string }>()
 const { t } = useI18n()
 const shop = useShop()
+const troubles = useTroubles()
 const settings = useSettings()
 provideRun(() => props.id)
 const finder = useTroubleRun(() => props.id)
@@ -100,6 +102,10 @@ const stepAt = computed(() => {
     origin.value && planKept(origin.value.planned!).steps.find((s) => !origin.value!.done.includes(s.id))
   return at && stepTitle(at, settings.units)
 })
+/** Of a machine at rest: its last change, as the log has it. */
+const logged = computed(() =>
+  run.value && !origin.value ? troubles.changedOf(run.value.machineId) : undefined,
+)
 const notes = computed(() => answer.value?.notes.map(noteText) ?? [])
 const helped = computed(() => run.value?.trouble.helped ?? [])
 /** For somebody who knows more: what was said, and what each look showed. */
@@ -137,7 +143,7 @@ const { copy, copied, isSupported } = useClipboard({ legacy: true })
       <div class="main">
         <template v-if="part === 'ask'">
           <h1>{{ t('trouble.ask') }}</h1>
-          <AskPart v-model="told" @look="finder.look()" />
+          <AskPart v-model="told" :logged="logged" @look="finder.look()" />
         </template>
         <template v-else-if="part === 'thinking'">
           <h1>{{ t('trouble.thinking') }}</h1>
