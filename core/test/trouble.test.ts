@@ -9,6 +9,7 @@ import {
   cureRow,
   findFrom,
   findTrouble,
+  machineInRun,
   findSymptoms,
   knownOf,
   match,
@@ -492,6 +493,33 @@ describe('a cure', () => {
       'setPressure',
     ]
     expect(tasks.filter((t) => order.includes(t))).toEqual(order)
+  })
+
+  it('in the middle of a change doubts what was just fitted, and no part that is still to come', () => {
+    const machine = able[0]!
+    const plan = planChangeover({
+      machine,
+      wire: { label: SOFT },
+      job: { material: 'aluminium', thicknessMm: 4 },
+      store,
+    })
+    if (!plan.ok) throw new RangeError('no plan')
+    const ids = plan.value.steps.map((s) => s.id)
+    const asked = (at: number) => {
+      const stood = machineInRun({ plan: plan.value, done: ids.slice(0, at) })
+      const wire = { label: SOFT }
+      const looks = (checks: Checked[]): Check[] => {
+        const found = findTrouble({ machine: stood, wire, symptoms: ['feed-stops'], checks })
+        if (!found.ok) throw new RangeError('no answer')
+        const next = found.value.found ? undefined : found.value.next?.check
+        return next ? [next, ...looks([...checks, { id: next, outcome: 'not-here' }])] : []
+      }
+      return looks([])
+    }
+    const rolls = plan.value.steps.findIndex((s) => s.station === 'driveRolls')
+    expect(asked(rolls)).not.toContain('read-roll-groove')
+    expect(asked(rolls + 1)).toContain('read-roll-groove')
+    expect(asked(rolls + 1)).not.toContain('read-tip-stamp')
   })
 
   it('in the middle of a change leads back to how it stood, after any of its steps', () => {

@@ -401,12 +401,17 @@ export interface StoppedAt {
   done: readonly string[]
 }
 
+/** What is fitted by a stamp, a mark or an order of cables, and can be fitted wrongly: a look each reads it again. */
+const READ_AGAIN = ['contactTip', 'liner', 'driveRolls', 'polarity'] as const satisfies readonly Station[]
+
 /**
- * The machine a run was stopped on, for the finder: what its steps have set or are still to set is as they set it, so
- * that only what nobody planned for is suspected.
+ * The machine a run was stopped on, for the finder: what its steps have set or are still to set is as they set it. What
+ * they fitted by a stamp or a mark was read by nobody since: the last hand on it is the first to be doubted.
  */
-export function machineInRun({ plan }: StoppedAt): Machine {
+export function machineInRun({ plan, done }: StoppedAt): Machine {
   const { supply, ...fitted } = plan.proof!.end
+  for (const station of READ_AGAIN)
+    if (plan.steps.some((s) => s.station === station && done.includes(s.id))) delete fitted[station]
   return { ...plan.context.machine, fitted, ...(supply && { supply }) }
 }
 

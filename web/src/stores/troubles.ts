@@ -3,6 +3,15 @@ import { lastChanged, planKept, type Run, type Told } from '@pepper-knot/core'
 import { useRuns } from './runs.ts'
 import { useShop } from './shop.ts'
 
+/** The list of a cure is dropped: another is begun, or none. */
+export function dropList(run: Run) {
+  run.planned = undefined
+  run.frozen = undefined
+  run.waits = undefined
+  run.swapStartedAt = undefined
+  run.done = []
+}
+
 /** Troubles under way: each a run of its own, so that it is kept, resumed and taken back like one. */
 export const useTroubles = defineStore('troubles', () => {
   const runs = useRuns()

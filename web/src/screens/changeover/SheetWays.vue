@@ -2,6 +2,7 @@
 import { useI18n } from 'vue-i18n'
 import { useRun } from '../../composables/useRun.ts'
 import TroubleLink from '../../parts/TroubleLink.vue'
+import { dropList } from '../../stores/troubles.ts'
 
 /** The ways off the present step: the whole list, a safe stop, and planning again. */
 defineProps<{ whole: boolean }>()
@@ -12,9 +13,7 @@ const { t } = useI18n()
 function notNow() {
   const { curing: _curing, ...trouble } = run.value.trouble!
   run.value.trouble = trouble
-  run.value.planned = undefined
-  run.value.frozen = undefined
-  run.value.swapStartedAt = undefined
+  dropList(run.value)
 }
 </script>
 

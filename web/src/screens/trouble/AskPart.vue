@@ -94,7 +94,11 @@ const known = computed(() => {
     lead && t('trouble.knownLead', { lead: LEAD_NAMES[lead] }),
     comesAndGoes && t('trouble.goes'),
     lastChange &&
-      t('trouble.knownChanged', { stations: lastChange.map((station) => STATION_NAMES[station]).join(', ') }),
+      t('trouble.knownChanged', {
+        stations: STATIONS.filter(changed)
+          .map((station) => STATION_NAMES[station])
+          .join(', '),
+      }),
   ].filter((line) => typeof line === 'string')
 })
 const asLogged = computed(
@@ -147,8 +151,10 @@ const asLogged = computed(
     </div>
     <details class="more">
       <summary>
-        {{ t('trouble.more') }}
-        <span v-if="known.length" class="known" data-part="known">{{ known.join(' · ') }}</span>
+        <span>
+          {{ t('trouble.more') }}
+          <span v-if="known.length" class="known" data-part="known">{{ known.join(' · ') }}</span>
+        </span>
       </summary>
       <div class="fields">
         <ChoiceRow v-model="at" :ask="t('trouble.at')" :choices="choices(PHASES, PHASE_NAMES)" />
@@ -281,6 +287,7 @@ button[aria-pressed='true'] {
   cursor: pointer;
 }
 .known {
+  display: block;
   font-weight: 400;
   color: var(--muted);
 }
@@ -303,6 +310,7 @@ button[aria-pressed='true'] {
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(min(240px, 100%), 1fr));
   gap: 12px;
+  align-items: start;
 }
 @media (max-width: 700px) {
   .areas {

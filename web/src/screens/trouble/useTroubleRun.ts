@@ -23,6 +23,7 @@ import {
 import { useTrouble } from '../../composables/useTrouble.ts'
 import { signOffId } from '../../storage/head.ts'
 import { leftOf } from '../../stores/plan.ts'
+import { dropList } from '../../stores/troubles.ts'
 import { useMachines } from '../../stores/machines.ts'
 import { useParts } from '../../stores/parts.ts'
 import { usePromised } from '../../stores/promised.ts'
@@ -123,15 +124,6 @@ export function useTroubleRun(id: () => string) {
   function takeBackCure(index: number) {
     told.value = { ...told.value, cured: (told.value.cured ?? []).filter((_, i) => i !== index) }
   }
-  /** The list of the cure is dropped: another is begun, or none. */
-  function clearList() {
-    const kept = run.value!
-    kept.planned = undefined
-    kept.frozen = undefined
-    kept.waits = undefined
-    kept.swapStartedAt = undefined
-    kept.done = []
-  }
   /** What was found is written down of the machine, and its list begins. */
   function begin(plan: CurePlan) {
     const kept = run.value!
@@ -140,7 +132,7 @@ export function useTroubleRun(id: () => string) {
     if (!frozen.success) return
     if (!origin.value)
       machineStore.put(plain({ ...machineStore.byId(kept.machineId)!, fitted: found.fitted }))
-    clearList()
+    dropList(run.value!)
     kept.planned = markRaw(keptPlan(plan))
     kept.frozen = frozen.data
     kept.swapStartedAt = new Date().toISOString()
@@ -170,7 +162,7 @@ export function useTroubleRun(id: () => string) {
     })
   }
   const notIt = (cause: Cause) => {
-    clearList()
+    dropList(run.value!)
     told.value = { ...told.value, cured: [...(told.value.cured ?? []), cause] }
     set({ curing: undefined, cured: undefined })
   }
@@ -191,7 +183,7 @@ export function useTroubleRun(id: () => string) {
     shop.undoable(
       t('trouble.told'),
       () => {
-        clearList()
+        dropList(run.value!)
         set({ curing: undefined, cured: undefined })
         kept.outcome = {
           machine: (machine.value?.name ?? '?').slice(0, 100),
