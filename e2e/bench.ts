@@ -24,6 +24,24 @@ export const open = async (page: Page, path = '/') => {
   await expect(page.getByRole('navigation', { name: 'Main' })).toBeVisible()
 }
 
+/** Counts touches and keys from here on, over every page that is loaded; a held key counts once. */
+export async function countHands(page: Page) {
+  await page.addInitScript(() => {
+    const hands = JSON.parse(sessionStorage.getItem('hands') ?? '{"touches":0,"keys":0}') as Record<
+      'touches' | 'keys',
+      number
+    >
+    const keep = () => sessionStorage.setItem('hands', JSON.stringify(hands))
+    addEventListener('pointerdown', () => (hands.touches++, keep()), true)
+    addEventListener('keydown', (event) => event.repeat || (hands.keys++, keep()), true)
+  })
+  return () =>
+    page.evaluate(() => {
+      const { touches, keys } = JSON.parse(sessionStorage.getItem('hands') ?? '{}') as Record<string, number>
+      return { touches: touches!, keys: keys!, all: touches! + keys! }
+    })
+}
+
 /** What a field of choice shows, with its label. */
 const shown = (box: Locator) =>
   box.evaluate(

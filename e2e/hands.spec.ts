@@ -1,21 +1,12 @@
 /** Clumsy hands on the run sheet: no step lost, none passed that nobody pressed, and the page stays usable. */
 import type { Page } from '@playwright/test'
+import { dice } from '../core/test/otherSetups.ts'
 import { decide, expect, gatherAndBegin, open, test } from './bench.ts'
 import { endWait } from './sheet.ts'
 import { written } from './store.ts'
 
 const LONG = process.env.LONG === '1'
 
-/** mulberry32: a small seeded generator of numbers from 0 to 1. */
-function numbers(seed: number) {
-  let a = seed
-  return () => {
-    a = (a + 0x6d2b79f5) | 0
-    let t = Math.imul(a ^ (a >>> 15), 1 | a)
-    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t
-    return ((t ^ (t >>> 14)) >>> 0) / 4294967296
-  }
-}
 /** The number of the step in view; after the last, one more. */
 async function at(page: Page): Promise<number> {
   const end = page.getByRole('heading', { level: 1, name: 'Sign off' })
@@ -26,7 +17,7 @@ async function at(page: Page): Promise<number> {
 
 for (const seed of LONG ? [1, 2, 3, 4, 5, 6, 7, 8, 9, 10] : [1])
   test(`clumsy hands on the sheet, seed ${seed}`, async ({ page, context }) => {
-    const dice = numbers(seed)
+    const d = dice(seed)
     await open(page)
     await decide(page, 'Tern', 'E71T-11 .030 10 lb', 'mild steel', '1/8')
     await gatherAndBegin(page)
@@ -97,7 +88,7 @@ for (const seed of LONG ? [1, 2, 3, 4, 5, 6, 7, 8, 9, 10] : [1])
       if (await page.getByTestId('wait').isVisible()) await endWait(page)
       const before = await at(page)
       if (before === Infinity) break
-      const [what, act, least, most] = acts[Math.floor(dice() * acts.length)]!
+      const [what, act, least, most] = acts[d.below(acts.length)]!
       const captive = (await page.getByTestId('captive').count()) > 0
       await act()
       await written(page)

@@ -1,22 +1,17 @@
 import { readFile } from 'node:fs/promises'
 import type { Page } from '@playwright/test'
-import { choose, decide, doStep, expect, expectNoAxeFindings, open, runAll, test } from './bench.ts'
+import {
+  choose,
+  countHands,
+  decide,
+  doStep,
+  expect,
+  expectNoAxeFindings,
+  open,
+  runAll,
+  test,
+} from './bench.ts'
 
-/** Counts what a person's hands do, as the page itself sees it. */
-async function countHands(page: Page) {
-  await page.addInitScript(() => {
-    const hands = { touches: 0, keys: 0 }
-    Object.assign(window, { hands })
-    addEventListener('pointerdown', () => hands.touches++, true)
-    addEventListener('keydown', () => hands.keys++, true)
-  })
-  return async () => {
-    const { touches, keys } = await page.evaluate(
-      () => (window as unknown as { hands: { touches: number; keys: number } }).hands,
-    )
-    return { touches, keys, all: touches + keys }
-  }
-}
 async function emptyShop(page: Page) {
   await open(page, '/shop')
   await page.getByRole('button', { name: 'Start an empty shop' }).click()

@@ -1,22 +1,7 @@
 /** What the hands have to do, counted by the page itself: a touch one, a typed letter one, a held press one. */
 import type { Page } from '@playwright/test'
-import { choose, expect, expectNoAxeFindings, open, test } from './bench.ts'
+import { choose, countHands, expect, expectNoAxeFindings, open, test } from './bench.ts'
 
-async function countHands(page: Page) {
-  await page.addInitScript(() => {
-    const hands = JSON.parse(sessionStorage.getItem('hands') ?? '{"touches":0,"keys":0}') as Record<
-      string,
-      number
-    >
-    const keep = () => sessionStorage.setItem('hands', JSON.stringify(hands))
-    addEventListener('pointerdown', () => (hands.touches!++, keep()), true)
-    addEventListener('keydown', (event) => event.repeat || (hands.keys!++, keep()), true)
-  })
-  return () =>
-    page.evaluate(
-      () => JSON.parse(sessionStorage.getItem('hands') ?? '{}') as { touches: number; keys: number },
-    )
-}
 const tap = (page: Page, name: string | RegExp) => page.getByRole('button', { name, exact: true }).click()
 
 /** One touch where the large button is; a hold point is held. */
@@ -79,9 +64,12 @@ test.describe('a phone', () => {
     await tap(page, 'I have looked: all as assumed')
     await page.getByRole('button', { name: 'Gather', exact: true }).last().click()
     const missing = page.getByRole('region', { name: 'Missing parts' })
+    const begin = page.getByRole('button', { name: 'Begin the run', disabled: false })
+    // What is missing is worked out a moment after the stage is shown.
+    await expect(missing).toBeVisible()
     while (await missing.isVisible())
       await missing.getByRole('button', { name: 'I have found one' }).first().click()
-    await tap(page, 'Begin the run')
+    await begin.click()
     const begun = await hands()
     const end = page.getByRole('button', { name: 'Sign off and save' })
     while (!(await end.isVisible())) await touchOn(page)

@@ -22,35 +22,3 @@ const model = defineModel<T | undefined>({ required: true })
     </div>
   </fieldset>
 </template>
-
-<style scoped>
-.choice {
-  border: 0;
-  padding: 0;
-  margin: 0;
-  min-width: 0;
-}
-legend {
-  font-weight: 650;
-  padding: 0 0 6px;
-}
-.chips {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-}
-button {
-  min-height: 44px;
-  padding: 4px 14px;
-  border: 1px solid var(--muted);
-  background: none;
-  color: inherit;
-  font: inherit;
-  cursor: pointer;
-}
-button[aria-pressed='true'] {
-  background: var(--ink);
-  border-color: var(--ink);
-  color: var(--ground);
-}
-</style>

@@ -23,6 +23,7 @@ import {
   type Symptom,
 } from '@pepper-knot/core'
 import ChoiceRow from '../../parts/ChoiceRow.vue'
+import ManyRow from '../../parts/ManyRow.vue'
 import QuantityField from '../../parts/QuantityField.vue'
 import { useSettings } from '../../stores/settings.ts'
 import CountField from './CountField.vue'
@@ -78,33 +79,30 @@ const distance = figure('setting', 'tipToWorkMm')
 const days = figure('history', 'daysSinceLinerBlowOut')
 const hours = figure('history', 'tipHours')
 const months = figure('history', 'spoolOpenMonths')
-const changed = (station: Station) => told.value.lastChange?.includes(station) ?? false
-function change(station: Station) {
-  const next = changed(station)
-    ? told.value.lastChange!.filter((s) => s !== station)
-    : [...(told.value.lastChange ?? []), station]
-  set({ lastChange: next.length ? next : undefined })
-}
+const lastChange = computed({
+  get: (): readonly Station[] => told.value.lastChange ?? [],
+  set: (next) => set({ lastChange: next.length ? [...next] : undefined }),
+})
 /** What is taken as known beside the symptoms, read or typed: seen without opening it. */
 const known = computed(() => {
-  const { at, since, lead, comesAndGoes, lastChange } = told.value
+  const { at, since, lead, comesAndGoes } = told.value
   return [
     at && PHASE_NAMES[at],
     since && SINCE_NAMES[since],
     lead && t('trouble.knownLead', { lead: LEAD_NAMES[lead] }),
     comesAndGoes && t('trouble.goes'),
-    lastChange &&
+    lastChange.value.length > 0 &&
       t('trouble.knownChanged', {
-        stations: STATIONS.filter(changed)
-          .map((station) => STATION_NAMES[station])
+        stations: STATIONS.filter((x) => lastChange.value.includes(x))
+          .map((x) => STATION_NAMES[x])
           .join(', '),
       }),
   ].filter((line) => typeof line === 'string')
 })
 const asLogged = computed(
   () =>
-    props.logged?.stations.length === told.value.lastChange?.length &&
-    props.logged?.stations.every((station) => changed(station)),
+    props.logged?.stations.length === lastChange.value.length &&
+    props.logged.stations.every((station) => lastChange.value.includes(station)),
 )
 </script>
 
@@ -168,23 +166,11 @@ const asLogged = computed(
             { value: false, title: t('trouble.goesNo') },
           ]"
         />
-        <fieldset class="last">
-          <legend>{{ t('trouble.last') }}</legend>
-          <div class="chips">
-            <button
-              v-for="station in STATIONS"
-              :key="station"
-              type="button"
-              :aria-pressed="changed(station)"
-              @click="change(station)"
-            >
-              {{ STATION_NAMES[station] }}
-            </button>
-          </div>
+        <ManyRow v-model="lastChange" :ask="t('trouble.last')" :choices="choices(STATIONS, STATION_NAMES)">
           <p v-if="asLogged" class="muted">
             {{ t('trouble.fromLog', { at: d(new Date(props.logged!.at), { dateStyle: 'medium' }) }) }}
           </p>
-        </fieldset>
+        </ManyRow>
         <div class="numbers">
           <QuantityField
             v-model="volts"
@@ -238,8 +224,7 @@ const asLogged = computed(
   gap: 8px;
 }
 .areas button,
-.symptoms button,
-.chips button {
+.symptoms button {
   min-height: 48px;
   padding: 6px 14px;
   border: 1px solid var(--muted);
@@ -261,15 +246,10 @@ const asLogged = computed(
 .symptoms b {
   font-size: 1.1rem;
 }
-button[aria-pressed='true'] {
+:is(.areas, .symptoms) button[aria-pressed='true'] {
   background: var(--ink);
   border-color: var(--ink);
   color: var(--ground);
-}
-.chips {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
 }
 .go {
   display: flex;
@@ -295,16 +275,6 @@ button[aria-pressed='true'] {
   display: grid;
   gap: 18px;
   padding-top: 8px;
-}
-.last {
-  border: 0;
-  padding: 0;
-  margin: 0;
-  min-width: 0;
-}
-.last legend {
-  font-weight: 650;
-  padding-bottom: 6px;
 }
 .numbers {
   display: grid;

@@ -2,15 +2,14 @@
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { causeName, symptomName, type Cause, type Symptom } from '@pepper-knot/core'
+import ManyRow from '../../parts/ManyRow.vue'
 
 /** After the cure the same is asked again: gone, still there, or partly. */
 const props = defineProps<{ cause: Cause; symptoms: readonly Symptom[] }>()
 const emit = defineEmits<{ gone: [left: Symptom[]]; stays: [] }>()
 const { t } = useI18n()
-const left = ref<Symptom[]>([])
+const left = ref<readonly Symptom[]>([])
 const several = computed(() => props.symptoms.length > 1)
-const toggle = (s: Symptom) =>
-  (left.value = left.value.includes(s) ? left.value.filter((x) => x !== s) : [...left.value, s])
 </script>
 
 <template>
@@ -21,27 +20,19 @@ const toggle = (s: Symptom) =>
     <ul v-if="!several">
       <li v-for="s in symptoms" :key="s">{{ symptomName(s) }}</li>
     </ul>
-    <fieldset v-else>
-      <legend>{{ t('trouble.someLeft') }}</legend>
-      <div class="chips">
-        <button
-          v-for="s in symptoms"
-          :key="s"
-          type="button"
-          :aria-pressed="left.includes(s)"
-          @click="toggle(s)"
-        >
-          {{ symptomName(s) }}
-        </button>
-      </div>
-    </fieldset>
+    <ManyRow
+      v-else
+      v-model="left"
+      :ask="t('trouble.someLeft')"
+      :choices="symptoms.map((value) => ({ value, title: symptomName(value) }))"
+    />
     <div class="row act">
       <v-btn
         variant="flat"
         color="primary"
         size="x-large"
         :disabled="left.length === symptoms.length"
-        @click="emit('gone', left)"
+        @click="emit('gone', [...left])"
         >{{ left.length ? t('trouble.partly') : t('trouble.isGone') }}</v-btn
       >
       <v-btn variant="outlined" size="x-large" @click="emit('stays')">{{ t('trouble.stays') }}</v-btn>
@@ -57,30 +48,5 @@ const toggle = (s: Symptom) =>
 }
 h1 {
   outline: none;
-}
-fieldset {
-  border: 0;
-  padding: 0;
-  margin: 0;
-  min-width: 0;
-}
-.chips {
-  display: flex;
-  flex-wrap: wrap;
-  gap: 8px;
-  padding-top: 6px;
-}
-.chips button {
-  min-height: 48px;
-  padding: 6px 14px;
-  border: 1px solid var(--muted);
-  background: none;
-  color: inherit;
-  font: inherit;
-  cursor: pointer;
-}
-.chips button[aria-pressed='true'] {
-  background: var(--ink);
-  color: var(--ground);
 }
 </style>
