@@ -97,3 +97,20 @@ test('over plain http a machine and a part are added, and what the browser forbi
   await expect(page.getByRole('heading', { level: 1, name: /^Which wire goes on/ })).toBeVisible()
   await choose(page, 'Metal', 'mild steel')
 })
+
+test('what is touched on the bench stays where it is while the board is worked out', async ({ page }) => {
+  await page.addInitScript(() => {
+    const seen = { sum: 0 }
+    Object.assign(window, { seen })
+    new PerformanceObserver((list) => {
+      for (const shift of list.getEntries() as (PerformanceEntry & { value: number })[])
+        seen.sum += shift.value
+    }).observe({ type: 'layout-shift', buffered: true })
+  })
+  await open(page)
+  await expect(page.getByText('Choose a cell to look at that change.')).toBeVisible()
+  // The W3C's Layout Instability figure; good pages stay below 0.1 (Core Web Vitals).
+  expect(await page.evaluate(() => (window as unknown as { seen: { sum: number } }).seen.sum)).toBeLessThan(
+    0.1,
+  )
+})

@@ -2,7 +2,7 @@ import { readFile } from 'node:fs/promises'
 import { hostname } from 'node:os'
 import type { Page } from '@playwright/test'
 import { decide, doStep, expect, expectNoAxeFindings, gatherAndBegin, open, test } from './bench.ts'
-import { beforeOpening, inStore, kept, put, writeBefore } from './store.ts'
+import { beforeOpening, inStore, kept, put, writeBefore, written } from './store.ts'
 
 const LONG = process.env.LONG !== undefined
 const saved = (page: Page) => expect(page.getByRole('status').filter({ hasText: /^saved$/ })).toBeVisible()
@@ -83,6 +83,7 @@ for (const [where, address] of [
     await expect
       .poll(async () => (await parts()).reduce((sum, [, n]) => sum + n, 0), { timeout: 60_000 })
       .toBe(before + touches)
+    await written(a)
     const settings = (await inStore(a)).records.find(([key]) => key === 'settings/settings')![1]
     expect(settings.versions.map((v) => v.content.units)).toEqual([units % 2 ? 'inch' : 'metric'])
     // What one tab did the other shows, without being loaded anew.

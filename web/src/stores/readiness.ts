@@ -1,12 +1,21 @@
 import { proxy, wrap, type Remote } from 'comlink'
 import { defineStore } from 'pinia'
-import { ref, shallowRef, triggerRef, watch } from 'vue'
-import { ownMinutes, type ReadinessCell, type ReadinessRow } from '@pepper-knot/core'
+import { computed, ref, shallowRef, triggerRef, watch } from 'vue'
+import {
+  loadedFirst,
+  ownMinutes,
+  readinessRows,
+  type ReadinessCell,
+  type ReadinessRow,
+} from '@pepper-knot/core'
 import type { BoardWorker } from '../workers/readiness.worker.ts'
 import { useMachines } from './machines.ts'
 import { usePromised } from './promised.ts'
 import { useSettings } from './settings.ts'
 import { useShop } from './shop.ts'
+
+/** So many parts are looked through here: a longer store waits for the worker. */
+const FEW_PARTS = 300
 
 /** The readiness board: its wires at once, their cells as they come into view; asked anew when the shop changes. */
 export const useReadiness = defineStore('readiness', () => {
@@ -15,6 +24,9 @@ export const useReadiness = defineStore('readiness', () => {
   const promised = usePromised()
   const shop = useShop()
   const rows = shallowRef<readonly ReadinessRow[]>()
+  /** Its wires before the worker answered, so that what stands below keeps its place. */
+  const early = shallowRef<readonly ReadinessRow[]>()
+  const shown = computed(() => rows.value ?? early.value)
   const cells = shallowRef(new Map<string, ReadinessCell>())
   const minutes = shallowRef(new Map<string, number>())
   const state = ref<'working' | 'done' | 'failed'>('working')
@@ -52,6 +64,8 @@ export const useReadiness = defineStore('readiness', () => {
   async function ask(text: string) {
     const mine = ++asked
     state.value = 'working'
+    if (!rows.value && promised.left.length <= FEW_PARTS)
+      early.value = loadedFirst(readinessRows(machineStore.list, promised.left))
     try {
       worker ??= start()
       const found = await worker.ask(JSON.parse(text))
@@ -107,5 +121,5 @@ export const useReadiness = defineStore('readiness', () => {
   const again = () => ask(JSON.stringify(question()))
   const cellOf = (row: string, machineId: string) => cells.value.get(key(row, machineId))
   const minutesOf = (row: string, machineId: string) => minutes.value.get(key(row, machineId))
-  return { rows, cells, minutes, state, problem, again, want, cellOf, minutesOf }
+  return { rows: shown, cells, minutes, state, problem, again, want, cellOf, minutesOf }
 })
