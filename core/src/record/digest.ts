@@ -84,8 +84,14 @@ const markOf = ({ id, machineId, signedOffAt, outcome }: Run): Digest['marks'][n
     ? { run: id, machineId, at: signedOffAt!, mark: outcome.mark, centreN: outcome.centreN }
     : undefined
 
-const changedOf = ({ id, machineId, signedOffAt, outcome }: Run): Digest['changed'][number] | undefined =>
-  outcome!.troubles
+const changedOf = ({
+  id,
+  machineId,
+  signedOffAt,
+  outcome,
+  trouble,
+}: Run): Digest['changed'][number] | undefined =>
+  trouble
     ? undefined
     : {
         run: id,

@@ -29,7 +29,9 @@ export const useTroubles = defineStore('troubles', () => {
         : stage === 'feed' || now?.task === 'feedThrough'
           ? 'threading'
           : undefined
-    return { ...(at && { at }), since: 'since-change', lastChange: [...new Set(stations)] }
+    // Where nothing was worked on yet it may always have been so.
+    const since = stations.length ? ('since-change' as const) : undefined
+    return { ...(at && { at }), ...(since && { since }), lastChange: [...new Set(stations)] }
   }
   /** @param from the change it came in the middle of, with its stage there */
   function start(machineId: string, from?: Run): Run {
