@@ -7,6 +7,7 @@ import {
   digestOf,
   digestWith,
   digestWithout,
+  lastChanged,
   emptyDigest,
   emptyState,
   entriesOf,
@@ -250,6 +251,38 @@ describe('a run and what stands beside it', () => {
 })
 
 describe('the digest', () => {
+  test('says what the last change worked on, for a fortnight; a trouble is none, of a broken one nothing is said', () => {
+    const signed = (id: string, at: string, station: 'liner' | 'polarity', more: object = {}) =>
+      ({
+        id,
+        machineId: 'm',
+        signedOffAt: at,
+        job: {},
+        outcome: {
+          findings: [
+            { station, verdict: 'change', rule: '-' },
+            { station: 'nozzle', verdict: 'fits', rule: '-' },
+          ],
+          minutes: [],
+          ...more,
+        },
+      }) as unknown as Run
+    const runs = [
+      signed('b', '2026-11-10T08:00:00Z', 'polarity'),
+      signed('a', '2026-11-01T08:00:00Z', 'liner'),
+      { ...signed('t', '2026-11-12T08:00:00Z', 'liner'), trouble: { told: { symptoms: [] } } } as Run,
+    ]
+    const last = (all: Run[], at: string) => lastChanged(digestOf(all), 'm', at)?.stations
+    expect(last(runs, '2026-11-13T08:00:00Z')).toEqual(['polarity'])
+    expect(last(runs, '2026-11-25T08:00:00Z')).toBeUndefined()
+    expect(
+      last(
+        [...runs, signed('s', '2026-11-12T09:00:00Z', 'liner', { stopped: true })],
+        '2026-11-13T08:00:00Z',
+      ),
+    ).toBeUndefined()
+    expect(lastChanged(digestOf(runs), 'other', '2026-11-13T08:00:00Z')).toBeUndefined()
+  })
   test(`is the one worked out anew, after ${times(60, 3000)} touches`, () => {
     const d = dice(7)
     let digest = emptyDigest()
