@@ -277,7 +277,9 @@ function list(
     l.when((b) => !b.clampOff, 'clampOff')
     l.add('setFlow')
   }
-  if (!was((b) => b.valveOpen) && work !== 'open-cylinder') l.when((b) => b.valveOpen, 'shutCylinder')
+  // A cylinder that is opened, or connected where none was, is what the next arc wants: it stays open.
+  const opens = work === 'open-cylinder' || (work === 'other-cylinder' && !was((b) => b.regulatorOn))
+  if (!was((b) => b.valveOpen) && !opens) l.when((b) => b.valveOpen, 'shutCylinder')
   if (turnsOn) l.when((b) => !b.on, 'switchOn')
   else off()
   if (was((b) => !b.clampOff)) l.when((b) => b.clampOff, 'clampOn')
