@@ -48,13 +48,18 @@ export default {
       from: { path: '^core/src/' },
       to: { dependencyTypes: ['core', 'npm', 'npm-dev'], pathNot: 'node_modules/zod/' },
     },
-    {
+    ...[
+      ['core', 'web|server|cli|e2e|scripts'],
+      ['web', 'server|cli|e2e|scripts'],
+      ['server', 'web|cli|e2e|scripts'],
+      ['cli', 'web|server|e2e|scripts'],
+    ].map(([from, to]) => ({
       name: 'one-way',
-      comment: 'web and server know core, and nobody knows them.',
+      comment: 'web, server and cli know core; core knows none of them, and none knows another.',
       severity: 'error',
-      from: { path: '^(?:core|web|server)/' },
-      to: { path: '^(?:web|server|e2e|scripts)/', pathNot: ['^web/(?=.*)', '^server/'] },
-    },
+      from: { path: `^${from}/` },
+      to: { path: `^(?:${to})/` },
+    })),
     {
       name: 'storage-alone',
       comment: 'Only storage touches the browser’s store.',
