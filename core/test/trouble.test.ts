@@ -75,6 +75,15 @@ function course(machine: Machine, told: Told, answers: (check: Check) => Checked
   }
 }
 
+// common practice, no source: a gas wire read at no flow has its valve shut, or its flow not set.
+test.each([SOLID, 'E71T-1M 1.2', SOFT])('%s at 0 L/min with porosity: the valve or the flow', (label) => {
+  const gas = label === SOFT ? { Ar: 100 } : { Ar: 80, CO2: 20 }
+  const read = bare(label, { gas, gasFlowLPerMin: 0, nozzle: { kind: 'gas', boreMm: 16 } })
+  const { causes } = ask({ machine: read, symptoms: ['porosity'] })
+  expect(new Set(causes.slice(0, 2).map((c) => c.cause))).toEqual(new Set(['cylinder-shut', 'flow-low']))
+  expect(causes.slice(0, 2).map((c) => c.because)).toEqual(['mismatch', 'mismatch'])
+})
+
 /** Which machine a cause can be on. */
 const machineFor = (cause: Cause): Machine =>
   cause.startsWith('gun-rolls')

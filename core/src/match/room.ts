@@ -1,10 +1,12 @@
 import type { Place } from '../steps/places.ts'
 import type { Finding, MatchContext } from './finding.ts'
-import type { Rank } from './ranks.ts'
+import type { RuleRow } from './ranks.ts'
 
-/** What a station's folder gives: its verdict, what comes of leaving each of its rules, and where it is looked at. */
+/** What a station's folder gives: its verdict, a row for each of its rules, and where it is looked at. */
 export interface Room<R extends string = string> {
   match: (c: MatchContext) => Finding<R>
-  ranks: Readonly<Record<R, Rank>>
+  rules: Readonly<Record<R, RuleRow>>
   readAt: Place
+  /** It is read before it is left as it is: what it may turn out to be could hurt, or not work at all. */
+  readFirst?: true
 }

@@ -1,14 +1,11 @@
 import { cleaned } from '../bench/bench.ts'
 import { afterChoice, asIfFitted, seenAt, usedAt } from '../match/choice.ts'
 import { fittedKey } from '../machine/assumed.ts'
-import { groovesOf, type Rolls } from '../machine/fitted/driveRolls.ts'
 import { keeps, type Fault, type Finding, type MatchContext } from '../match/finding.ts'
 import type { Facts } from '../base/facts.ts'
 import { shortMixture } from '../gas/mixture.ts'
 import type { Mixture } from '../gas/mixtureSchema.ts'
 import type { Station } from '../machine/stations.ts'
-import { diameterOfMm } from '../wire/diameters.ts'
-import { stampSizes } from '../wire/sizes.ts'
 
 /** What the sentences of the steps say of the part that goes on by choice. */
 function goingFacts(station: Station, value: unknown, c: MatchContext): Facts {
@@ -99,73 +96,3 @@ export function chosen<R extends string>(
 /** Everything wrong at a station, the first and the rest. */
 export const faultsOf = <R extends string>(f: Pick<Finding<R>, 'rule' | 'verdict' | 'also'>): Fault<R>[] =>
   [{ rule: f.rule, verdict: f.verdict }, ...(f.also ?? [])].filter((fault) => fault.verdict !== 'fits')
-
-/** Rules that hurt somebody, or with which nothing can work at all. */
-const NEVER_KEPT = new Set([
-  'basket-needs-adapter',
-  'bore-needs-adapter',
-  'coil-needs-hardware',
-  'drum-needs-hardware',
-  'pin-not-engaged',
-  'rolls-missing',
-  'birdnest-at-rolls',
-  'liner-missing',
-  'gun-missing',
-  'gun-rolls-missing',
-  'gun-liner-missing',
-  'tip-missing',
-  'tip-too-small',
-  'gas-nozzle-needed',
-  'polarity-gun-negative',
-  'polarity-gun-positive',
-  'polarity-self-shielded-positive',
-  'gas-missing',
-  'gas-to-shut',
-  'flow-to-set',
-  'flow-to-shut',
-  'earth-pin-missing',
-])
-/** Stations that must be read before they are left: what they may turn out to be could hurt, or not work at all. */
-const READ_FIRST: readonly Station[] = [
-  'spool',
-  'driveRolls',
-  'liner',
-  'gun',
-  'contactTip',
-  'nozzle',
-  'polarity',
-  'gas',
-  'gasFlow',
-  'supply',
-]
-
-/** The largest wire that rolls or a liner take is thinner than this one. */
-function tooSmall(station: Station, fitted: unknown, mm: number): boolean {
-  if (!fitted) return false
-  if (station === 'driveRolls') {
-    const rolls = fitted as Rolls
-    const inLine = rolls.active === undefined ? groovesOf(rolls).map((g) => g.stamp) : [rolls.active]
-    return Math.max(0, ...inLine.flatMap(stampSizes)) < mm
-  }
-  if (station === 'liner') {
-    const { maxMm } = fitted as { maxMm: number }
-    return (diameterOfMm(maxMm)?.diameterMm ?? maxMm) < mm
-  }
-  if (station === 'contactTip') return Math.max(0, ...stampSizes((fitted as { stamp: string }).stamp)) < mm
-  if (station === 'gun') {
-    const { rolls, innerLiner } = fitted as { rolls?: unknown; innerLiner?: unknown }
-    return tooSmall('driveRolls', rolls, mm) || tooSmall('liner', innerLiner, mm)
-  }
-  return false
-}
-
-/** Why a station cannot be left as it is, or a part not used there; nothing where it can. */
-export function whyNotKept(
-  station: Station,
-  fitted: unknown,
-  faults: readonly Fault[],
-  mm: number,
-): 'harms' | 'unread' | undefined {
-  if (faults.some((f) => NEVER_KEPT.has(f.rule)) || tooSmall(station, fitted, mm)) return 'harms'
-  return faults.some((f) => f.verdict === 'unknown') && READ_FIRST.includes(station) ? 'unread' : undefined
-}

@@ -1,6 +1,6 @@
 import { STATIONS, type Station } from '../machine/stations.ts'
 import type { Finding, MatchContext } from '../match/finding.ts'
-import type { Rank } from '../match/ranks.ts'
+import type { RuleRow } from '../match/ranks.ts'
 import { asIfFitted, withGoingGun } from '../match/choice.ts'
 import type { Room } from '../match/room.ts'
 import { chosen } from './choice.ts'
@@ -43,12 +43,16 @@ type RuleOf<T> = T extends Room<infer R> ? R : never
 export type StationRule = { [S in Station]: RuleOf<(typeof ROOMS)[S]> }[Station]
 export type StationFinding = Finding<StationRule>
 
-const rooms: Record<Station, Pick<Room<StationRule>, 'match' | 'readAt'>> = ROOMS
-/** What comes of leaving each rule as it is. */
-export const RULE_RANKS = Object.assign({}, ...STATIONS.map((station) => ROOMS[station].ranks)) as Record<
+const rooms: Record<Station, Pick<Room<StationRule>, 'match' | 'readAt' | 'readFirst'>> = ROOMS
+/** Every rule with all that is true of it. */
+export const RULES = Object.assign({}, ...STATIONS.map((station) => ROOMS[station].rules)) as Record<
   StationRule,
-  Rank
+  RuleRow
 >
+/** Whether a rule still is one: a plan kept by an earlier version may name another. */
+export const isRule = (rule: string): rule is StationRule => Object.hasOwn(RULES, rule)
+/** Whether a station is read before it is left as it is. */
+export const isReadFirst = (station: Station): boolean => rooms[station].readFirst === true
 
 /** Where a station is looked at. */
 export const readAt = (station: Station): Place => rooms[station].readAt

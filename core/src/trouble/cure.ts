@@ -19,8 +19,8 @@ import { match, type StationFinding } from '../stations/index.ts'
 import { machineFacts, step } from '../work/steps.ts'
 import { wireInGun } from '../work/wireInGun.ts'
 import type { Step, Task } from '../steps/step.ts'
-import type { Cause } from './causes.ts'
-import { cureRow, type CureWork } from './cures.ts'
+import { cureRow, type Cause } from './causes.ts'
+import type { CureWork } from './cures.ts'
 import type { Symptom } from './symptoms.ts'
 
 /** A cure as a plan of its own, proved on the model of the machine. */

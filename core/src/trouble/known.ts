@@ -8,7 +8,7 @@ import { conditionVerdict, type MatchContext } from '../match/finding.ts'
 import { cautions } from '../stations/obstacles.ts'
 import type { StationFinding, StationRule } from '../stations/index.ts'
 import type { Origin } from '../base/facts.ts'
-import { CAUSES, causeRow, SINCE_FACTOR, type Cause } from './causes.ts'
+import { CAUSES, causeRow, causesOfRule, SINCE_FACTOR, type Cause } from './causes.ts'
 import type { Check } from './checks.ts'
 import type { Finds, Told } from './request.ts'
 import type { Symptom } from './symptoms.ts'
@@ -28,83 +28,6 @@ export interface Known {
   weights: Readonly<Record<Cause, Weight>>
   /** Looks whose answer is known already. */
   checks: ReadonlySet<Check>
-}
-
-/** What a finding of Match means for the trouble: the same fault by its other name. */
-const BY_RULE: Partial<Record<StationRule, Cause>> = {
-  'tip-too-small': 'tip-too-small',
-  'tip-same-size-aluminium': 'tip-too-small',
-  'tip-too-large': 'tip-too-large',
-  'aluminium-bore-too-loose': 'tip-too-large',
-  'tip-worn': 'tip-worn',
-  'tip-dirty': 'tip-blocked',
-  'steel-liner-under-soft-wire': 'liner-wrong',
-  'polymer-liner-under-steel': 'liner-wrong',
-  'steel-liner-not-clean': 'liner-dirty',
-  'liner-range': 'liner-wrong',
-  'liner-missing': 'liner-wrong',
-  'liner-short': 'liner-too-short',
-  'liner-ends-at-the-gun': 'liner-too-short',
-  'liner-worn': 'liner-kinked',
-  'liner-dirty': 'liner-dirty',
-  'liner-after-rusty-wire': 'liner-dirty',
-  'v-pinches-soft-wire': 'rolls-wrong-profile',
-  'knurl-cuts-soft-wire': 'rolls-wrong-profile',
-  'knurl-shaves-solid': 'rolls-wrong-profile',
-  'knurl-crushes-sheath': 'rolls-wrong-profile',
-  'smooth-slips-on-cored': 'rolls-wrong-profile',
-  'u-slips-on-hard-wire': 'rolls-wrong-profile',
-  'no-groove-for-size': 'rolls-wrong-groove',
-  'other-groove-active': 'rolls-wrong-groove',
-  'rolls-worn': 'rolls-dirty-or-worn',
-  'grooves-dirty': 'rolls-dirty-or-worn',
-  'guide-missing': 'guide-gap',
-  'guide-gap-wide': 'guide-gap',
-  'guide-worn': 'guide-out-of-line',
-  'push-too-long': 'push-too-long',
-  'no-push-by-practice': 'push-too-long',
-  'o-ring-cracked': 'o-ring',
-  'o-ring-dirty': 'o-ring',
-  'brake-loose': 'brake-loose',
-  'brake-tight': 'brake-tight',
-  'pin-not-engaged': 'pin-out',
-  'wire-leaves-wrong-side': 'spool-wrong-side',
-  'polarity-gun-negative': 'polarity-wrong',
-  'polarity-gun-positive': 'polarity-wrong',
-  'polarity-self-shielded-positive': 'polarity-wrong',
-  'polarity-kept-self-shielded-positive': 'polarity-wrong',
-  'studs-loose': 'cable-loose',
-  'work-clamp-dirty': 'work-clamp',
-  'work-clamp-worn': 'work-clamp',
-  'gas-missing': 'gas-wrong',
-  'active-gas-under-inert-wire': 'gas-wrong',
-  'inert-gas-under-steel': 'gas-wrong',
-  'gas-outside-designation': 'gas-wrong',
-  'flow-shut': 'cylinder-shut',
-  'flow-low': 'flow-low',
-  'flow-high': 'flow-high',
-  'nozzle-dirty': 'nozzle-blocked',
-  'circuit-too-small': 'supply-weak',
-  'cord-too-thin': 'supply-weak',
-}
-const PIECES: Record<string, Cause> = {
-  rolls: 'gun-rolls-wrong',
-  v: 'gun-rolls-wrong',
-  knurl: 'gun-rolls-wrong',
-  smooth: 'gun-rolls-wrong',
-  u: 'gun-rolls-wrong',
-  no: 'gun-rolls-wrong',
-  other: 'gun-rolls-wrong',
-  grooves: 'gun-rolls-wrong',
-  liner: 'liner-wrong',
-  steel: 'liner-wrong',
-  polymer: 'liner-wrong',
-}
-const causeOfRule = (rule: StationRule): Cause | undefined => {
-  if (BY_RULE[rule]) return BY_RULE[rule]
-  // What was not read is no fault.
-  if (!rule.startsWith('gun-') || /-(?:fits?|read|family)$/.test(rule)) return undefined
-  return PIECES[rule.split('-')[1]!]
 }
 
 /** A wire that stands runs no better into the air: that look is answered. */
@@ -237,17 +160,17 @@ export function knownOf(
     checks.add('short-gun')
   if (told.symptoms.some((s) => STANDS.includes(s))) checks.add('feed-into-air')
   for (const finding of findings)
-    for (const rule of [finding.rule, ...(finding.also ?? []).map((f) => f.rule)]) {
-      const cause = causeOfRule(rule)
-      if (!cause || weights[cause].weight === 0) continue
-      absent.delete(cause)
-      weights[cause] = {
-        weight: Math.max(weights[cause].weight, causeRow(cause).weight) * MISMATCH,
-        because: 'mismatch',
-        origin: finding.origin,
-        finding: { finding, rule },
+    for (const rule of [finding.rule, ...(finding.also ?? []).map((f) => f.rule)])
+      for (const cause of causesOfRule(rule)) {
+        if (weights[cause].weight === 0) continue
+        absent.delete(cause)
+        weights[cause] = {
+          weight: Math.max(weights[cause].weight, causeRow(cause).weight) * MISMATCH,
+          because: 'mismatch',
+          origin: finding.origin,
+          finding: { finding, rule },
+        }
       }
-    }
   for (const { rule } of cautions(c))
     if (rule === 'wire-thick-for-metal' || rule === 'wire-thin-for-metal') {
       absent.delete(rule)

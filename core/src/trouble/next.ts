@@ -1,6 +1,5 @@
-import { CAUSES, causeRow, type Cause } from './causes.ts'
+import { CAUSES, causeRow, type Cause, cureRow } from './causes.ts'
 import { CHECKS, checkRow, type Check, type First } from './checks.ts'
-import { cureRow } from './cures.ts'
 import type { Known } from './known.ts'
 import { FALSE_ALARM, hereIf, lastAnswers, type Chances } from './reason.ts'
 import type { Told } from './request.ts'

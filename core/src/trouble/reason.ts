@@ -1,4 +1,5 @@
-import { CAUSES, causeRow, HOW_OFTEN, type Cause } from './causes.ts'
+import { HOW_OFTEN } from './causeRow.ts'
+import { CAUSES, causeRow, type Cause } from './causes.ts'
 import { CHECKS, checkRow, type Check, type LookOutcome } from './checks.ts'
 import type { Known } from './known.ts'
 import type { Checked, Told } from './request.ts'

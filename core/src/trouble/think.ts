@@ -1,8 +1,7 @@
 import type { Place } from '../steps/places.ts'
 import { walkMinutes } from '../steps/places.ts'
-import type { Cause } from './causes.ts'
+import { cureRow, type Cause } from './causes.ts'
 import { checkRow, type Check } from './checks.ts'
-import { cureRow } from './cures.ts'
 import { hereIf } from './reason.ts'
 
 /** Where one stands, and whether the machine is on, after the last look; nothing where none was made. */

@@ -4,7 +4,8 @@ import type { ChangeoverRequest } from '../../machine/request.ts'
 import { USE_STATIONS } from '../../machine/stations.ts'
 import { isForStation, seenAt, usedAt } from '../../match/choice.ts'
 import type { MatchContext } from '../../match/finding.ts'
-import { faultsOf, whyNotKept } from '../../stations/choice.ts'
+import { faultsOf } from '../../stations/choice.ts'
+import { whyNotKept } from '../../stations/kept.ts'
 import { match } from '../../stations/index.ts'
 
 /** What a request leaves or uses that cannot be: it would hurt somebody, or not work at all. */

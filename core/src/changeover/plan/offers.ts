@@ -3,7 +3,8 @@ import { USE_STATIONS, type Station, type UseStation } from '../../machine/stati
 import { isForStation, seenAt } from '../../match/choice.ts'
 import { usable, type Instead, type MatchContext } from '../../match/finding.ts'
 import { mayLeadLinerUp } from '../../stations/pieces/guide.ts'
-import { faultsOf, whyNotKept } from '../../stations/choice.ts'
+import { faultsOf } from '../../stations/choice.ts'
+import { whyNotKept } from '../../stations/kept.ts'
 import { judgedWith, type StationRule } from '../../stations/index.ts'
 import type { Changeover } from './plan.ts'
 

@@ -1,9 +1,10 @@
 import type { Room } from '../../match/room.ts'
-import { CONTACT_TIP_RANKS, type ContactTipRule } from './rules.ts'
+import { CONTACT_TIP_RULES, type ContactTipRule } from './rules.ts'
 import { matchContactTip } from './match.ts'
 
 export const CONTACT_TIP: Room<ContactTipRule> = {
   match: matchContactTip,
-  ranks: CONTACT_TIP_RANKS,
+  rules: CONTACT_TIP_RULES,
   readAt: 'gun',
+  readFirst: true,
 }

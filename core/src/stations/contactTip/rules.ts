@@ -1,16 +1,16 @@
-import type { Rank } from '../../match/ranks.ts'
+import type { RuleRow } from '../../match/ranks.ts'
 
 /** What can be said of the contact tip, and what comes of leaving it so. common practice */
-export const CONTACT_TIP_RANKS = {
-  'tip-not-read': 'spoils-weld',
-  'tip-bore-not-read': 'stops-feed',
-  'tip-missing': 'spoils-weld',
-  'tip-too-small': 'stops-feed',
-  'tip-too-large': 'spoils-weld',
-  'tip-same-size-aluminium': 'stops-feed',
-  'aluminium-bore-too-loose': 'spoils-weld',
-  'tip-worn': 'spoils-weld',
-  'tip-dirty': 'spoils-weld',
-  'tip-fits': 'spoils-weld',
-} as const satisfies Record<string, Rank>
-export type ContactTipRule = keyof typeof CONTACT_TIP_RANKS
+export const CONTACT_TIP_RULES = {
+  'tip-not-read': { rank: 'spoils-weld', keep: 'may' },
+  'tip-bore-not-read': { rank: 'stops-feed', keep: 'may' },
+  'tip-missing': { rank: 'spoils-weld', keep: 'never' },
+  'tip-too-small': { rank: 'stops-feed', keep: 'never' },
+  'tip-too-large': { rank: 'spoils-weld', keep: 'may' },
+  'tip-same-size-aluminium': { rank: 'stops-feed', keep: 'may' },
+  'aluminium-bore-too-loose': { rank: 'spoils-weld', keep: 'may' },
+  'tip-worn': { rank: 'spoils-weld', keep: 'may', worn: true },
+  'tip-dirty': { rank: 'spoils-weld', keep: 'may' },
+  'tip-fits': { rank: 'spoils-weld', keep: 'may' },
+} as const satisfies Record<string, RuleRow>
+export type ContactTipRule = keyof typeof CONTACT_TIP_RULES

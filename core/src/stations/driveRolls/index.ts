@@ -1,5 +1,10 @@
 import type { Room } from '../../match/room.ts'
-import { ROLLS_RANKS, type RollsRule } from '../pieces/rollsRules.ts'
+import { ROLLS_RULES, type RollsRule } from '../pieces/rollsRules.ts'
 import { matchDriveRolls } from './match.ts'
 
-export const DRIVE_ROLLS: Room<RollsRule> = { match: matchDriveRolls, ranks: ROLLS_RANKS, readAt: 'cabinet' }
+export const DRIVE_ROLLS: Room<RollsRule> = {
+  match: matchDriveRolls,
+  rules: ROLLS_RULES,
+  readAt: 'cabinet',
+  readFirst: true,
+}

@@ -1,19 +1,19 @@
-import type { Rank } from '../../match/ranks.ts'
+import type { RuleRow } from '../../match/ranks.ts'
 
 /** What can be said of the gas, and what comes of leaving it so. common practice */
-export const GAS_RANKS = {
-  'gas-ask-the-box': 'spoils-weld',
-  'gas-not-read': 'spoils-weld',
-  'no-gas-wanted': 'spoils-weld',
-  'gas-shut': 'spoils-weld',
-  'gas-to-shut': 'only-wears',
-  'gas-missing': 'spoils-weld',
-  'active-gas-under-inert-wire': 'spoils-weld',
-  'inert-gas-under-steel': 'spoils-weld',
-  'gas-outside-designation': 'spoils-weld',
-  'gas-by-makers-word': 'spoils-weld',
-  'gas-with-a-trace': 'spoils-weld',
-  'gas-right': 'spoils-weld',
-  'gas-inside-designation-outside-limits': 'spoils-weld',
-} as const satisfies Record<string, Rank>
-export type GasRule = keyof typeof GAS_RANKS
+export const GAS_RULES = {
+  'gas-ask-the-box': { rank: 'spoils-weld', keep: 'may' },
+  'gas-not-read': { rank: 'spoils-weld', keep: 'may' },
+  'no-gas-wanted': { rank: 'spoils-weld', keep: 'may' },
+  'gas-shut': { rank: 'spoils-weld', keep: 'may' },
+  'gas-to-shut': { rank: 'only-wears', keep: 'never' },
+  'gas-missing': { rank: 'spoils-weld', keep: 'never' },
+  'active-gas-under-inert-wire': { rank: 'spoils-weld', keep: 'may' },
+  'inert-gas-under-steel': { rank: 'spoils-weld', keep: 'may' },
+  'gas-outside-designation': { rank: 'spoils-weld', keep: 'may' },
+  'gas-by-makers-word': { rank: 'spoils-weld', keep: 'may' },
+  'gas-with-a-trace': { rank: 'spoils-weld', keep: 'may' },
+  'gas-right': { rank: 'spoils-weld', keep: 'may' },
+  'gas-inside-designation-outside-limits': { rank: 'spoils-weld', keep: 'may' },
+} as const satisfies Record<string, RuleRow>
+export type GasRule = keyof typeof GAS_RULES

@@ -1,5 +1,10 @@
 import type { Room } from '../../match/room.ts'
-import { GAS_FLOW_RANKS, type GasFlowRule } from './rules.ts'
+import { GAS_FLOW_RULES, type GasFlowRule } from './rules.ts'
 import { matchGasFlow } from './match.ts'
 
-export const GAS_FLOW: Room<GasFlowRule> = { match: matchGasFlow, ranks: GAS_FLOW_RANKS, readAt: 'cylinder' }
+export const GAS_FLOW: Room<GasFlowRule> = {
+  match: matchGasFlow,
+  rules: GAS_FLOW_RULES,
+  readAt: 'cylinder',
+  readFirst: true,
+}

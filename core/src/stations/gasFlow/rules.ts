@@ -1,14 +1,14 @@
-import type { Rank } from '../../match/ranks.ts'
+import type { RuleRow } from '../../match/ranks.ts'
 
 /** What can be said of the flow, and what comes of leaving it so. common practice */
-export const GAS_FLOW_RANKS = {
-  'flow-ask-the-box': 'spoils-weld',
-  'flow-not-read': 'spoils-weld',
-  'flow-to-shut': 'only-wears',
-  'flow-shut': 'spoils-weld',
-  'flow-to-set': 'spoils-weld',
-  'flow-high': 'spoils-weld',
-  'flow-low': 'spoils-weld',
-  'flow-right': 'spoils-weld',
-} as const satisfies Record<string, Rank>
-export type GasFlowRule = keyof typeof GAS_FLOW_RANKS
+export const GAS_FLOW_RULES = {
+  'flow-ask-the-box': { rank: 'spoils-weld', keep: 'may' },
+  'flow-not-read': { rank: 'spoils-weld', keep: 'may' },
+  'flow-to-shut': { rank: 'only-wears', keep: 'never' },
+  'flow-shut': { rank: 'spoils-weld', keep: 'may' },
+  'flow-to-set': { rank: 'spoils-weld', keep: 'never' },
+  'flow-high': { rank: 'spoils-weld', keep: 'may' },
+  'flow-low': { rank: 'spoils-weld', keep: 'may' },
+  'flow-right': { rank: 'spoils-weld', keep: 'may' },
+} as const satisfies Record<string, RuleRow>
+export type GasFlowRule = keyof typeof GAS_FLOW_RULES

@@ -1,5 +1,5 @@
 import type { Room } from '../../match/room.ts'
-import { GUN_RANKS, type GunRule } from './rules.ts'
+import { GUN_RULES, type GunRule } from './rules.ts'
 import { matchGun } from './match.ts'
 
-export const GUN: Room<GunRule> = { match: matchGun, ranks: GUN_RANKS, readAt: 'cabinet' }
+export const GUN: Room<GunRule> = { match: matchGun, rules: GUN_RULES, readAt: 'cabinet', readFirst: true }

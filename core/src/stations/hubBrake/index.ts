@@ -1,5 +1,5 @@
 import type { Room } from '../../match/room.ts'
-import { HUB_BRAKE_RANKS, type HubBrakeRule } from './rules.ts'
+import { HUB_BRAKE_RULES, type HubBrakeRule } from './rules.ts'
 import { matchHubBrake } from './match.ts'
 
-export const HUB_BRAKE: Room<HubBrakeRule> = { match: matchHubBrake, ranks: HUB_BRAKE_RANKS, readAt: 'spool' }
+export const HUB_BRAKE: Room<HubBrakeRule> = { match: matchHubBrake, rules: HUB_BRAKE_RULES, readAt: 'spool' }

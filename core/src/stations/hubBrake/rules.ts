@@ -1,12 +1,12 @@
-import type { Rank } from '../../match/ranks.ts'
+import type { RuleRow } from '../../match/ranks.ts'
 
 /** What can be said of the hub brake, and what comes of leaving it so. common practice */
-export const HUB_BRAKE_RANKS = {
-  'brake-not-read': 'stops-feed',
-  'brake-loose': 'stops-feed',
-  'brake-tight': 'stops-feed',
-  'brake-for-other-spool': 'stops-feed',
-  'no-brake-on-drum': 'stops-feed',
-  'brake-set': 'stops-feed',
-} as const satisfies Record<string, Rank>
-export type HubBrakeRule = keyof typeof HUB_BRAKE_RANKS
+export const HUB_BRAKE_RULES = {
+  'brake-not-read': { rank: 'stops-feed', keep: 'may' },
+  'brake-loose': { rank: 'stops-feed', keep: 'may' },
+  'brake-tight': { rank: 'stops-feed', keep: 'may' },
+  'brake-for-other-spool': { rank: 'stops-feed', keep: 'may' },
+  'no-brake-on-drum': { rank: 'stops-feed', keep: 'may' },
+  'brake-set': { rank: 'stops-feed', keep: 'may' },
+} as const satisfies Record<string, RuleRow>
+export type HubBrakeRule = keyof typeof HUB_BRAKE_RULES

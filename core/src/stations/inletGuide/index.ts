@@ -1,5 +1,5 @@
 import type { Room } from '../../match/room.ts'
-import { GUIDE_RANKS, type GuideRule } from '../pieces/guideRules.ts'
+import { GUIDE_RULES, type GuideRule } from '../pieces/guideRules.ts'
 import { matchInletGuide } from './match.ts'
 
-export const INLET_GUIDE: Room<GuideRule> = { match: matchInletGuide, ranks: GUIDE_RANKS, readAt: 'cabinet' }
+export const INLET_GUIDE: Room<GuideRule> = { match: matchInletGuide, rules: GUIDE_RULES, readAt: 'cabinet' }

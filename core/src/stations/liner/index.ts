@@ -1,5 +1,10 @@
 import type { Room } from '../../match/room.ts'
-import { LINER_RANKS, type LinerRule } from '../pieces/linerRules.ts'
+import { LINER_RULES, type LinerRule } from '../pieces/linerRules.ts'
 import { matchLiner } from './match.ts'
 
-export const LINER: Room<LinerRule> = { match: matchLiner, ranks: LINER_RANKS, readAt: 'cabinet' }
+export const LINER: Room<LinerRule> = {
+  match: matchLiner,
+  rules: LINER_RULES,
+  readAt: 'cabinet',
+  readFirst: true,
+}

@@ -1,5 +1,10 @@
 import type { Room } from '../../match/room.ts'
-import { NOZZLE_RANKS, type NozzleRule } from './rules.ts'
+import { NOZZLE_RULES, type NozzleRule } from './rules.ts'
 import { matchNozzle } from './match.ts'
 
-export const NOZZLE: Room<NozzleRule> = { match: matchNozzle, ranks: NOZZLE_RANKS, readAt: 'gun' }
+export const NOZZLE: Room<NozzleRule> = {
+  match: matchNozzle,
+  rules: NOZZLE_RULES,
+  readAt: 'gun',
+  readFirst: true,
+}

@@ -1,14 +1,14 @@
-import type { Rank } from '../../match/ranks.ts'
+import type { RuleRow } from '../../match/ranks.ts'
 
 /** What can be said of the nozzle, and what comes of leaving it so. common practice */
-export const NOZZLE_RANKS = {
-  'nozzle-not-read': 'spoils-weld',
-  'gas-nozzle-needed': 'spoils-weld',
-  'cap-for-gasless': 'only-wears',
-  'guard-for-gasless': 'only-wears',
-  'bare-by-practice': 'only-wears',
-  'nozzle-worn': 'spoils-weld',
-  'nozzle-dirty': 'spoils-weld',
-  'nozzle-fits': 'spoils-weld',
-} as const satisfies Record<string, Rank>
-export type NozzleRule = keyof typeof NOZZLE_RANKS
+export const NOZZLE_RULES = {
+  'nozzle-not-read': { rank: 'spoils-weld', keep: 'may' },
+  'gas-nozzle-needed': { rank: 'spoils-weld', keep: 'never' },
+  'cap-for-gasless': { rank: 'only-wears', keep: 'may' },
+  'guard-for-gasless': { rank: 'only-wears', keep: 'may' },
+  'bare-by-practice': { rank: 'only-wears', keep: 'may' },
+  'nozzle-worn': { rank: 'spoils-weld', keep: 'may', worn: true },
+  'nozzle-dirty': { rank: 'spoils-weld', keep: 'may' },
+  'nozzle-fits': { rank: 'spoils-weld', keep: 'may' },
+} as const satisfies Record<string, RuleRow>
+export type NozzleRule = keyof typeof NOZZLE_RULES

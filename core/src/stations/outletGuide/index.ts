@@ -1,9 +1,9 @@
 import type { Room } from '../../match/room.ts'
-import { GUIDE_RANKS, type GuideRule } from '../pieces/guideRules.ts'
+import { GUIDE_RULES, type GuideRule } from '../pieces/guideRules.ts'
 import { matchOutletGuide } from './match.ts'
 
 export const OUTLET_GUIDE: Room<GuideRule> = {
   match: matchOutletGuide,
-  ranks: GUIDE_RANKS,
+  rules: GUIDE_RULES,
   readAt: 'cabinet',
 }

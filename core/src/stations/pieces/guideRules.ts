@@ -1,16 +1,16 @@
-import type { Rank } from '../../match/ranks.ts'
+import type { RuleRow } from '../../match/ranks.ts'
 
 /** What can be said of a guide, and what comes of leaving it so. common practice */
-export const GUIDE_RANKS = {
-  'guide-not-read': 'stops-feed',
-  'guide-missing': 'stops-feed',
-  'guide-material': 'stops-feed',
-  'guide-worn': 'only-wears',
-  'guide-touches-roll': 'only-wears',
-  'guide-gap-wide': 'stops-feed',
-  'guide-dirty': 'only-wears',
-  'liner-led-to-rolls': 'stops-feed',
-  'liner-to-be-led-up': 'stops-feed',
-  'guide-fits': 'stops-feed',
-} as const satisfies Record<string, Rank>
-export type GuideRule = keyof typeof GUIDE_RANKS
+export const GUIDE_RULES = {
+  'guide-not-read': { rank: 'stops-feed', keep: 'may' },
+  'guide-missing': { rank: 'stops-feed', keep: 'may' },
+  'guide-material': { rank: 'stops-feed', keep: 'may' },
+  'guide-worn': { rank: 'only-wears', keep: 'may', worn: true },
+  'guide-touches-roll': { rank: 'only-wears', keep: 'may' },
+  'guide-gap-wide': { rank: 'stops-feed', keep: 'may' },
+  'guide-dirty': { rank: 'only-wears', keep: 'may' },
+  'liner-led-to-rolls': { rank: 'stops-feed', keep: 'may' },
+  'liner-to-be-led-up': { rank: 'stops-feed', keep: 'may' },
+  'guide-fits': { rank: 'stops-feed', keep: 'may' },
+} as const satisfies Record<string, RuleRow>
+export type GuideRule = keyof typeof GUIDE_RULES

@@ -1,19 +1,19 @@
-import type { Rank } from '../../match/ranks.ts'
+import type { RuleRow } from '../../match/ranks.ts'
 
 /** What can be said of a liner, and what comes of leaving it so. common practice */
-export const LINER_RANKS = {
-  'liner-not-read': 'stops-feed',
-  'liner-missing': 'stops-feed',
-  'steel-liner-under-soft-wire': 'stops-feed',
-  'polymer-liner-under-steel': 'stops-feed',
-  'steel-liner-not-clean': 'stops-feed',
-  'liner-range': 'stops-feed',
-  'liner-short': 'stops-feed',
-  'liner-ends-at-the-gun': 'stops-feed',
-  'liner-worn': 'stops-feed',
-  'liner-own-family': 'only-wears',
-  'liner-dirty': 'stops-feed',
-  'liner-after-rusty-wire': 'stops-feed',
-  'liner-fits': 'stops-feed',
-} as const satisfies Record<string, Rank>
-export type LinerRule = keyof typeof LINER_RANKS
+export const LINER_RULES = {
+  'liner-not-read': { rank: 'stops-feed', keep: 'may', fault: false },
+  'liner-missing': { rank: 'stops-feed', keep: 'never' },
+  'steel-liner-under-soft-wire': { rank: 'stops-feed', keep: 'may' },
+  'polymer-liner-under-steel': { rank: 'stops-feed', keep: 'may' },
+  'steel-liner-not-clean': { rank: 'stops-feed', keep: 'may' },
+  'liner-range': { rank: 'stops-feed', keep: 'may' },
+  'liner-short': { rank: 'stops-feed', keep: 'may' },
+  'liner-ends-at-the-gun': { rank: 'stops-feed', keep: 'may' },
+  'liner-worn': { rank: 'stops-feed', keep: 'may', worn: true },
+  'liner-own-family': { rank: 'only-wears', keep: 'may', fault: false },
+  'liner-dirty': { rank: 'stops-feed', keep: 'may' },
+  'liner-after-rusty-wire': { rank: 'stops-feed', keep: 'may' },
+  'liner-fits': { rank: 'stops-feed', keep: 'may', fault: false },
+} as const satisfies Record<string, RuleRow>
+export type LinerRule = keyof typeof LINER_RULES

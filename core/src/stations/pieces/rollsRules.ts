@@ -1,21 +1,21 @@
-import type { Rank } from '../../match/ranks.ts'
+import type { RuleRow } from '../../match/ranks.ts'
 
 /** What can be said of a set of rolls, and what comes of leaving it so. common practice */
-export const ROLLS_RANKS = {
-  'rolls-not-read': 'stops-feed',
-  'active-groove-not-read': 'stops-feed',
-  'rolls-missing': 'stops-feed',
-  'v-pinches-soft-wire': 'stops-feed',
-  'knurl-cuts-soft-wire': 'stops-feed',
-  'knurl-shaves-solid': 'stops-feed',
-  'knurl-crushes-sheath': 'stops-feed',
-  'smooth-slips-on-cored': 'stops-feed',
-  'u-slips-on-hard-wire': 'stops-feed',
-  'no-groove-for-size': 'stops-feed',
-  'rolls-worn': 'stops-feed',
-  'other-groove-active': 'stops-feed',
-  'grooves-dirty': 'stops-feed',
-  'birdnest-at-rolls': 'stops-feed',
-  'rolls-fit': 'stops-feed',
-} as const satisfies Record<string, Rank>
-export type RollsRule = keyof typeof ROLLS_RANKS
+export const ROLLS_RULES = {
+  'rolls-not-read': { rank: 'stops-feed', keep: 'may', fault: false },
+  'active-groove-not-read': { rank: 'stops-feed', keep: 'may', fault: false },
+  'rolls-missing': { rank: 'stops-feed', keep: 'never' },
+  'v-pinches-soft-wire': { rank: 'stops-feed', keep: 'may' },
+  'knurl-cuts-soft-wire': { rank: 'stops-feed', keep: 'may' },
+  'knurl-shaves-solid': { rank: 'stops-feed', keep: 'may' },
+  'knurl-crushes-sheath': { rank: 'stops-feed', keep: 'may' },
+  'smooth-slips-on-cored': { rank: 'stops-feed', keep: 'may' },
+  'u-slips-on-hard-wire': { rank: 'stops-feed', keep: 'may' },
+  'no-groove-for-size': { rank: 'stops-feed', keep: 'may' },
+  'rolls-worn': { rank: 'stops-feed', keep: 'may', worn: true },
+  'other-groove-active': { rank: 'stops-feed', keep: 'may' },
+  'grooves-dirty': { rank: 'stops-feed', keep: 'may' },
+  'birdnest-at-rolls': { rank: 'stops-feed', keep: 'never' },
+  'rolls-fit': { rank: 'stops-feed', keep: 'may', fault: false },
+} as const satisfies Record<string, RuleRow>
+export type RollsRule = keyof typeof ROLLS_RULES

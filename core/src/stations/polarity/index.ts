@@ -1,5 +1,10 @@
 import type { Room } from '../../match/room.ts'
-import { POLARITY_RANKS, type PolarityRule } from './rules.ts'
+import { POLARITY_RULES, type PolarityRule } from './rules.ts'
 import { matchPolarity } from './match.ts'
 
-export const POLARITY: Room<PolarityRule> = { match: matchPolarity, ranks: POLARITY_RANKS, readAt: 'source' }
+export const POLARITY: Room<PolarityRule> = {
+  match: matchPolarity,
+  rules: POLARITY_RULES,
+  readAt: 'source',
+  readFirst: true,
+}

@@ -1,19 +1,19 @@
-import type { Rank } from '../../match/ranks.ts'
+import type { RuleRow } from '../../match/ranks.ts'
 
 /** What can be said of polarity, cables and clamp, and what comes of leaving it so. common practice */
-export const POLARITY_RANKS = {
-  'polarity-ask-the-box': 'spoils-weld',
-  'polarity-not-read': 'spoils-weld',
-  'polarity-gun-negative': 'spoils-weld',
-  'polarity-gun-positive': 'spoils-weld',
-  'polarity-self-shielded-positive': 'spoils-weld',
-  'studs-loose': 'spoils-weld',
-  'work-clamp-dirty': 'spoils-weld',
-  'work-clamp-worn': 'spoils-weld',
-  'polarity-kept-self-shielded-positive': 'spoils-weld',
-  'polarity-usual-is-other': 'spoils-weld',
-  'polarity-usual': 'spoils-weld',
-  'polarity-negative-by-maker': 'spoils-weld',
-  'polarity-right': 'spoils-weld',
-} as const satisfies Record<string, Rank>
-export type PolarityRule = keyof typeof POLARITY_RANKS
+export const POLARITY_RULES = {
+  'polarity-ask-the-box': { rank: 'spoils-weld', keep: 'may' },
+  'polarity-not-read': { rank: 'spoils-weld', keep: 'may' },
+  'polarity-gun-negative': { rank: 'spoils-weld', keep: 'never' },
+  'polarity-gun-positive': { rank: 'spoils-weld', keep: 'never' },
+  'polarity-self-shielded-positive': { rank: 'spoils-weld', keep: 'never' },
+  'studs-loose': { rank: 'spoils-weld', keep: 'may' },
+  'work-clamp-dirty': { rank: 'spoils-weld', keep: 'may' },
+  'work-clamp-worn': { rank: 'spoils-weld', keep: 'may', worn: true },
+  'polarity-kept-self-shielded-positive': { rank: 'spoils-weld', keep: 'may' },
+  'polarity-usual-is-other': { rank: 'spoils-weld', keep: 'may' },
+  'polarity-usual': { rank: 'spoils-weld', keep: 'may' },
+  'polarity-negative-by-maker': { rank: 'spoils-weld', keep: 'may' },
+  'polarity-right': { rank: 'spoils-weld', keep: 'may' },
+} as const satisfies Record<string, RuleRow>
+export type PolarityRule = keyof typeof POLARITY_RULES

@@ -1,9 +1,9 @@
 import type { Room } from '../../match/room.ts'
-import { ROLL_PRESSURE_RANKS, type RollPressureRule } from './rules.ts'
+import { ROLL_PRESSURE_RULES, type RollPressureRule } from './rules.ts'
 import { matchRollPressure } from './match.ts'
 
 export const ROLL_PRESSURE: Room<RollPressureRule> = {
   match: matchRollPressure,
-  ranks: ROLL_PRESSURE_RANKS,
+  rules: ROLL_PRESSURE_RULES,
   readAt: 'cabinet',
 }

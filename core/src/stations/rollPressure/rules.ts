@@ -1,10 +1,10 @@
-import type { Rank } from '../../match/ranks.ts'
+import type { RuleRow } from '../../match/ranks.ts'
 
 /** What can be said of the roll pressure, and what comes of leaving it so. common practice */
-export const ROLL_PRESSURE_RANKS = {
-  'pressure-not-read': 'stops-feed',
-  'pressure-to-set': 'stops-feed',
-  'pressure-for-other-wire': 'stops-feed',
-  'pressure-kept': 'stops-feed',
-} as const satisfies Record<string, Rank>
-export type RollPressureRule = keyof typeof ROLL_PRESSURE_RANKS
+export const ROLL_PRESSURE_RULES = {
+  'pressure-not-read': { rank: 'stops-feed', keep: 'may' },
+  'pressure-to-set': { rank: 'stops-feed', keep: 'may' },
+  'pressure-for-other-wire': { rank: 'stops-feed', keep: 'may' },
+  'pressure-kept': { rank: 'stops-feed', keep: 'may' },
+} as const satisfies Record<string, RuleRow>
+export type RollPressureRule = keyof typeof ROLL_PRESSURE_RULES

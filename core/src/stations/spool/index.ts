@@ -1,5 +1,10 @@
 import type { Room } from '../../match/room.ts'
-import { SPOOL_RANKS, type SpoolRule } from './rules.ts'
+import { SPOOL_RULES, type SpoolRule } from './rules.ts'
 import { matchSpool } from './match.ts'
 
-export const SPOOL: Room<SpoolRule> = { match: matchSpool, ranks: SPOOL_RANKS, readAt: 'spool' }
+export const SPOOL: Room<SpoolRule> = {
+  match: matchSpool,
+  rules: SPOOL_RULES,
+  readAt: 'spool',
+  readFirst: true,
+}

@@ -1,18 +1,18 @@
-import type { Rank } from '../../match/ranks.ts'
+import type { RuleRow } from '../../match/ranks.ts'
 
 /** What can be said of how the spool sits, and what comes of leaving it so. common practice */
-export const SPOOL_RANKS = {
-  'spool-not-read': 'stops-feed',
-  'basket-needs-adapter': 'stops-feed',
-  'bore-needs-adapter': 'stops-feed',
-  'coil-needs-hardware': 'stops-feed',
-  'drum-needs-hardware': 'stops-feed',
-  'drum-stands': 'stops-feed',
-  'hub-empty': 'stops-feed',
-  'wire-leaves-wrong-side': 'only-wears',
-  'pin-not-engaged': 'stops-feed',
-  'adapter-not-wanted': 'only-wears',
-  'spool-in-poor-state': 'stops-feed',
-  'spool-sits-right': 'stops-feed',
-} as const satisfies Record<string, Rank>
-export type SpoolRule = keyof typeof SPOOL_RANKS
+export const SPOOL_RULES = {
+  'spool-not-read': { rank: 'stops-feed', keep: 'may' },
+  'basket-needs-adapter': { rank: 'stops-feed', keep: 'never' },
+  'bore-needs-adapter': { rank: 'stops-feed', keep: 'never' },
+  'coil-needs-hardware': { rank: 'stops-feed', keep: 'never' },
+  'drum-needs-hardware': { rank: 'stops-feed', keep: 'never' },
+  'drum-stands': { rank: 'stops-feed', keep: 'may' },
+  'hub-empty': { rank: 'stops-feed', keep: 'may' },
+  'wire-leaves-wrong-side': { rank: 'only-wears', keep: 'may' },
+  'pin-not-engaged': { rank: 'stops-feed', keep: 'never' },
+  'adapter-not-wanted': { rank: 'only-wears', keep: 'may' },
+  'spool-in-poor-state': { rank: 'stops-feed', keep: 'may' },
+  'spool-sits-right': { rank: 'stops-feed', keep: 'may' },
+} as const satisfies Record<string, RuleRow>
+export type SpoolRule = keyof typeof SPOOL_RULES

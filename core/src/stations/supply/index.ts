@@ -1,5 +1,10 @@
 import type { Room } from '../../match/room.ts'
-import { SUPPLY_RANKS, type SupplyRule } from './rules.ts'
+import { SUPPLY_RULES, type SupplyRule } from './rules.ts'
 import { matchSupply } from './match.ts'
 
-export const SUPPLY: Room<SupplyRule> = { match: matchSupply, ranks: SUPPLY_RANKS, readAt: 'mains' }
+export const SUPPLY: Room<SupplyRule> = {
+  match: matchSupply,
+  rules: SUPPLY_RULES,
+  readAt: 'mains',
+  readFirst: true,
+}

@@ -1,11 +1,11 @@
-import type { Rank } from '../../match/ranks.ts'
+import type { RuleRow } from '../../match/ranks.ts'
 
 /** What can be said of the circuit, and what comes of leaving it so. common practice */
-export const SUPPLY_RANKS = {
-  'supply-not-read': 'spoils-weld',
-  'earth-pin-missing': 'harms',
-  'circuit-too-small': 'spoils-weld',
-  'cord-too-thin': 'harms',
-  'supply-fits': 'spoils-weld',
-} as const satisfies Record<string, Rank>
-export type SupplyRule = keyof typeof SUPPLY_RANKS
+export const SUPPLY_RULES = {
+  'supply-not-read': { rank: 'spoils-weld', keep: 'may' },
+  'earth-pin-missing': { rank: 'harms', keep: 'never' },
+  'circuit-too-small': { rank: 'spoils-weld', keep: 'may' },
+  'cord-too-thin': { rank: 'harms', keep: 'may' },
+  'supply-fits': { rank: 'spoils-weld', keep: 'may' },
+} as const satisfies Record<string, RuleRow>
+export type SupplyRule = keyof typeof SUPPLY_RULES
