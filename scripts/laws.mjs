@@ -170,7 +170,11 @@ const trade = (house) =>
 const late = (house) =>
   lines(house, 'web/src', /^$/, /^(?!.*<v-btn).*\sautofocus[\s/>]/, 'takes the focus late: data-first')
 
-const LAWS = { imports, sentences, families, compiles, patches, grammar, language, trade, late }
+/** What takes a phone a moment is thought in a worker, never on the page. */
+const heavy = (house) =>
+  lines(house, 'web/src', /^workers\//, /\b(?:planCure|findTrouble|feedChances)\(/, 'thinks on the page')
+
+const LAWS = { imports, sentences, families, compiles, patches, grammar, language, trade, late, heavy }
 
 /** A copy of what the laws look at, with the same packages. */
 function inCopy(house, use) {
@@ -329,6 +333,13 @@ const BREAKS = [
     'web/src/screens/store/MachineEditor.vue',
     (s) => s.replace('data-first', 'autofocus'),
     /takes the focus late/,
+  ],
+  [
+    'a cure planned on the page',
+    'heavy',
+    'web/src/screens/trouble/useTroubleRun.ts',
+    (s) => `${s}\nexport const odd = () => planCure()\n`,
+    /thinks on the page/,
   ],
 ]
 

@@ -1,11 +1,18 @@
 import { wrap, type Remote } from 'comlink'
 import { onScopeDispose, ref, shallowRef, watch, type ComputedRef } from 'vue'
-import type { Problem, Trouble, TroubleRequest } from '@pepper-knot/core'
-import type { TroubleWorker } from '../workers/trouble.worker.ts'
+import type { CurePlan, Problem, Trouble, TroubleRequest } from '@pepper-knot/core'
+import type { CureFrom, TroubleWorker } from '../workers/trouble.worker.ts'
+
+/** A question, and what its cure is planned from. */
+export interface Question {
+  request: TroubleRequest
+  from: CureFrom
+}
 
 /** The finder’s answer to a question, from the worker; of several under way only the last one counts. */
-export function useTrouble(question: ComputedRef<TroubleRequest | undefined>) {
+export function useTrouble(question: ComputedRef<Question | undefined>) {
   const answer = shallowRef<Trouble>()
+  const cure = shallowRef<CurePlan | null>(null)
   const problems = shallowRef<Problem[]>([])
   const state = ref<'working' | 'done' | 'failed'>('working')
   let raw: Worker | undefined
@@ -16,6 +23,7 @@ export function useTrouble(question: ComputedRef<TroubleRequest | undefined>) {
     const mine = ++asked
     if (!question.value) {
       answer.value = undefined
+      cure.value = null
       return
     }
     state.value = 'working'
@@ -25,9 +33,11 @@ export function useTrouble(question: ComputedRef<TroubleRequest | undefined>) {
         raw.onerror = () => (state.value = 'failed')
         worker = wrap<TroubleWorker>(raw)
       }
-      const found = await worker.find(JSON.parse(JSON.stringify(question.value)) as TroubleRequest)
+      const { request, from } = JSON.parse(JSON.stringify(question.value)) as Question
+      const found = await worker.find(request, from)
       if (mine !== asked) return
-      answer.value = found.ok ? found.value : undefined
+      answer.value = found.ok ? found.value.trouble : undefined
+      cure.value = found.ok ? found.value.cure : null
       problems.value = found.ok ? [] : found.problems
       state.value = 'done'
     } catch {
@@ -36,5 +46,5 @@ export function useTrouble(question: ComputedRef<TroubleRequest | undefined>) {
   }
   watch(() => JSON.stringify(question.value), ask, { immediate: true })
   onScopeDispose(() => raw?.terminate())
-  return { answer, problems, state, ask }
+  return { answer, cure, problems, state, ask }
 }

@@ -6,9 +6,7 @@ import {
   jobSchema,
   keptPlan,
   machineInRun,
-  planCure,
   planKept,
-  prepareTrouble,
   settle,
   shopFinds,
   type Cause,
@@ -17,7 +15,6 @@ import {
   type CurePlan,
   type Run,
   type Symptom,
-  type Trouble,
   type TroubleRequest,
 } from '@pepper-knot/core'
 import { useTrouble } from '../../composables/useTrouble.ts'
@@ -88,20 +85,12 @@ export function useTroubleRun(id: () => string) {
       ...(finds.length && { finds }),
     }
   })
-  const { answer, problems, state, ask } = useTrouble(request)
-
   const store = computed(() => leftOf(partStore.list, promised.takenFor(id())))
-  const cureOf = (trouble: Trouble | undefined): CurePlan | null => {
-    if (!trouble?.found || !request.value) return null
-    const c = prepareTrouble({ ...request.value, store: plain(store.value) })
-    if (!c.ok) return null
-    try {
-      return planCure(c.value, trouble.found.cause, request.value.symptoms, stopped.value)
-    } catch {
-      return null
-    }
-  }
-  const cure = computed(() => cureOf(answer.value))
+  const { answer, cure, problems, state, ask } = useTrouble(
+    computed(
+      () => request.value && { request: request.value, from: { store: store.value, stopped: stopped.value } },
+    ),
+  )
 
   const told = computed({
     get: () => run.value!.trouble.told,
