@@ -1,4 +1,5 @@
 import { mayBeOn } from '../machine/part.ts'
+import { leftWith, wireInGunOf, type MachineStanding } from '../machine/standing.ts'
 import type { After, MatchContext } from '../match/finding.ts'
 
 /** The machine as the proof sees it, between two steps. */
@@ -68,6 +69,8 @@ export interface Bench {
   readonly adapter: boolean
   readonly preheated: boolean
   readonly watched: boolean
+  /** A tag hangs on it: somebody stopped in the middle. */
+  readonly tagged: boolean
   readonly boxAsked: boolean
 }
 
@@ -79,62 +82,83 @@ export interface BenchStart {
   gasGear?: boolean
   /** The wire stays: it is fed, and set, as far as nothing is found wrong with it. */
   wireStays?: boolean
+  /** How it was left in the middle. */
+  standing?: MachineStanding | undefined
 }
 
-/** The machine as it stands, at its most dangerous: plugged in, on, hot, valve open, lead coiled, clamp on. */
-export function benchAtStart({ fitted, wireOn, gasGear = true, wireStays = false }: BenchStart): Bench {
+/**
+ * The machine as it stands; what nobody wrote down is taken at its most dangerous: plugged in, on, hot, valve open, lead
+ * coiled, clamp on.
+ */
+export function benchAtStart({
+  fitted,
+  wireOn,
+  gasGear = true,
+  wireStays = false,
+  standing,
+}: BenchStart): Bench {
+  const left = (end: Parameters<typeof leftWith>[1]) => leftWith(standing, end)
+  const inGun = wireInGunOf(standing, wireOn)
   const stays = wireStays && wireOn
   const gasOn = fitted.gas != null
+  const valveOpen = gasOn && standing?.valve !== 'shut'
+  const gunOn = fitted.gun !== null && !left('gun-off')
+  const armOpen = standing?.arm === 'open'
+  const end = standing?.wireEnd ?? (inGun === 'whole' ? 'in-rolls' : wireOn ? 'tucked' : 'none')
+  const solenoid = left('solenoid-not-wired') ? 'fitted' : gasGear ? 'wired' : 'none'
   return {
     fitted,
-    plugged: true,
-    on: true,
+    plugged: standing?.plugged ?? true,
+    on: standing?.on ?? true,
     discharged: false,
     gunHot: true,
-    gunOn: fitted.gun !== null,
-    tipOn: fitted.gun !== null && fitted.contactTip !== null,
-    nozzleOn: fitted.gun !== null && mayBeOn(fitted.nozzle),
+    gunOn,
+    tipOn: fitted.gun !== null && fitted.contactTip !== null && !left('tip-off'),
+    nozzleOn: fitted.gun !== null && mayBeOn(fitted.nozzle) && !left('nozzle-off'),
     leadStraight: false,
-    clampOff: false,
-    armOpen: false,
-    end: wireOn ? 'in-rolls' : 'none',
-    heldBy: null,
+    clampOff: standing?.clamp === 'off',
+    armOpen,
+    end,
+    heldBy: end === 'in-hand' ? 'one' : null,
     // A hub may carry a spool that has run out, or one whose wire was never threaded.
     spool: wireOn || fitted.spool != null ? 'old' : 'none',
-    inGun: wireOn ? 'old' : 'none',
+    inGun: inGun === 'none' ? 'none' : 'old',
     regulatorOn: gasOn,
-    screwOut: false,
+    // A valve that was shut was shut with its screw out.
+    screwOut: gasOn && !valveOpen,
     // Nobody has looked yet whether it is.
     chained: false,
-    valveOpen: gasOn,
-    flowSet: stays && gasOn && (fitted.gasFlowLPerMin ?? 0) > 0,
-    pressureTested: stays,
-    brakeSet: stays,
-    welded: false,
-    trimmed: stays,
+    valveOpen,
+    flowSet: stays && valveOpen && !left('flow-not-set') && (fitted.gasFlowLPerMin ?? 0) > 0,
+    pressureTested: stays && inGun === 'whole' && !armOpen && !left('pressure-not-set'),
+    brakeSet: stays && !left('brake-not-set'),
+    welded: left('fire-not-watched'),
+    trimmed: stays && !left('not-trimmed'),
     areaClear: false,
-    gaugesDrained: !gasOn,
+    gaugesDrained: !gasOn || (!valveOpen && !left('not-drained')),
     couponClean: false,
-    caseOpen: false,
-    solenoid: gasGear ? 'wired' : 'none',
-    hose: gasGear,
-    clickProved: gasGear,
-    gathered: false,
-    protected: false,
-    ball: wireOn,
-    whole: wireOn,
+    caseOpen: left('case-open'),
+    solenoid,
+    hose: gasGear && !left('hose-not-fitted'),
+    clickProved: gasGear && !left('click-not-tried'),
+    gathered: end === 'in-hand' || end === 'free',
+    // Whoever holds the wire has them on.
+    protected: end === 'in-hand' || end === 'free',
+    ball: inGun !== 'none',
+    whole: inGun === 'whole',
     endCut: false,
-    fed: stays,
-    gunRollsOpen: false,
-    gunConnected: fitted.gun !== null,
-    linerTrimmed: true,
+    fed: stays && inGun === 'whole' && !left('not-fed'),
+    gunRollsOpen: left('gun-rolls-open'),
+    gunConnected: gunOn && !left('gun-not-connected'),
+    linerTrimmed: !left('liner-not-trimmed'),
     cracked: false,
-    leakChecked: true,
-    purged: true,
-    adapter: fitted.spool?.adapter ?? false,
+    leakChecked: !left('not-leak-checked'),
+    purged: !left('not-purged'),
+    adapter: fitted.spool?.adapter ?? left('adapter-on-hub'),
     preheated: false,
     watched: false,
     boxAsked: false,
+    tagged: left('tagged'),
   }
 }
 

@@ -5,6 +5,7 @@ import { fittedSchema } from './fitted/fitted.ts'
 import { POLARITY_CHANGES } from './fitted/polarity.ts'
 import { LEAVES } from './fitted/spool.ts'
 import { supplySchema } from './fitted/supply.ts'
+import { standingSchema } from './standing.ts'
 import { STATIONS } from './stations.ts'
 import { upkeepDatesSchema } from './upkeep.ts'
 
@@ -73,6 +74,8 @@ export const machineSchema = z.object({
   upkeep: upkeepDatesSchema.optional(),
   /** Stations whose parts are only assumed, not yet looked at. */
   assumed: z.array(z.enum(STATIONS)).max(20).optional(),
+  /** How it was left in the middle; left out: as after a finished job. */
+  standing: standingSchema.optional(),
   fitted: fittedSchema.default({}),
 })
 export type Machine = z.infer<typeof machineSchema>

@@ -128,6 +128,7 @@ export const TASKS = [
   'connectGun',
   'tuckNewEnd',
   'hangTag',
+  'takeTagOff',
 ] as const
 export type Task = (typeof TASKS)[number]
 

@@ -118,4 +118,5 @@ export const TASK_ROWS: Record<Task, TaskRow> = {
   connectGun: { place: 'cabinet', minutes: 2, hazards: ['machine-off'] },
   tuckNewEnd: { place: 'spool', minutes: 0.3, hazards: ['wire-end'], captive: true },
   hangTag: { place: 'cabinet', minutes: 0.5 },
+  takeTagOff: { place: 'cabinet', minutes: 0.2 },
 }

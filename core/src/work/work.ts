@@ -1,5 +1,6 @@
 import type { Facts } from '../base/facts.ts'
 import { FAMILY_SHEETS } from '../families/index.ts'
+import { leftWith, wireInGunOf, type OpenEnd } from '../machine/standing.ts'
 import type { Station } from '../machine/stations.ts'
 import type { Upkeep } from '../machine/upkeep.ts'
 import type { Finding, MatchContext } from '../match/finding.ts'
@@ -13,12 +14,23 @@ export interface Work {
   c: MatchContext
   by: Readonly<Record<Station, Finding>>
   common: Facts
-  /** A wire is on, or nobody looked. */
+  /** Wire lies in the gun, or nobody looked. */
   wireOn: boolean
+  /** It was cut off from its spool. */
+  piece: boolean
+  /** The machine was left with this undone. */
+  ends: (end: OpenEnd) => boolean
+  /** The plug is out, or the switch off, before anything is done. */
+  unpluggedBefore: boolean
+  offBefore: boolean
+  /** The valve is shut before anything is done, and gas is wanted. */
+  shutBefore: boolean
   /** The wire stays, and only what is wrong for it is mended. */
   stays: boolean
   /** The line is opened: what wire is on comes out, and one is threaded. */
   opened: boolean
+  /** Wire is fed through to the tip. */
+  feeds: boolean
   /** The gun is stripped: its nozzle comes off. */
   stripped: boolean
   /** A spool goes on, or on again. */
@@ -67,17 +79,34 @@ export function workOf(
   const todo = (station: Station) => by[station].verdict !== 'fits'
   const stays = c.wireStays === true
   const respool = todo('spool') && !SEATED.includes(by.spool.rule)
+  const { standing } = c.machine
+  const ends = (end: OpenEnd) => leftWith(standing, end)
+  const wire = wireInGunOf(standing, c.oldWire !== null)
   const opened =
-    !stays || ON_THE_WAY.some(todo) || respool || c.fitted.conditions?.birdnest === true || !!c.upkeep?.length
+    !stays ||
+    ON_THE_WAY.some(todo) ||
+    respool ||
+    c.fitted.conditions?.birdnest === true ||
+    !!c.upkeep?.length ||
+    wire !== 'whole' ||
+    (standing?.arm === 'open' && standing.wireEnd !== 'in-hand') ||
+    ends('liner-not-trimmed')
+  const feeds = opened || ends('not-fed') || standing?.wireEnd === 'in-hand'
   const common = machineFacts(c)
-  const wireOn = c.oldWire !== null
+  const wireOn = wire !== 'none'
+  const piece = wire === 'piece'
   const birdnest = c.fitted.conditions?.birdnest === true
-  const rewind = left.way === 'rewind' && !birdnest
+  const rewind = left.way === 'rewind' && !birdnest && !piece
   return {
     c,
     by,
     common,
     wireOn,
+    piece,
+    ends,
+    unpluggedBefore: standing?.plugged === false,
+    offBefore: standing?.on === false,
+    shutBefore: standing?.valve === 'shut' && c.wire.gas.needed && c.fitted.gas !== null,
     gasOn: c.fitted.gas !== null,
     birdnest,
     soft: FAMILY_SHEETS[c.wire.family].soft,
@@ -85,7 +114,8 @@ export function workOf(
     rewind,
     stays,
     opened,
-    stripped: opened || todo('contactTip') || todo('nozzle'),
+    feeds,
+    stripped: feeds || todo('contactTip') || todo('nozzle') || ends('tip-off') || ends('nozzle-off'),
     spoolGoesOn: !stays || respool,
     gunOn: c.fitted.gun !== null,
     gunReads,

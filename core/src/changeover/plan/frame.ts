@@ -3,7 +3,7 @@ import { mayBeOn } from '../../machine/part.ts'
 import { FAMILY_SHEETS } from '../../families/index.ts'
 import type { Hazard, Step } from '../../steps/step.ts'
 import { TASK_ROWS } from '../../steps/taskTable.ts'
-import { goingPulls } from '../../stations/gun/work.ts'
+import { goingPulls, wholeGunIsChanged } from '../../stations/gun/work.ts'
 import { brakeSteps, passesInletFirst, spoolComesAfter, spoolOnSteps } from '../../stations/spool/work.ts'
 import { preheatBy } from '../../match/preheat.ts'
 import { tipOnSteps, tipStaysOn } from '../../stations/contactTip/work.ts'
@@ -11,6 +11,7 @@ import { nozzleOnSteps } from '../../stations/nozzle/work.ts'
 import { cablesGoOver, cablesInside, cablesUnplugged } from '../../stations/polarity/work.ts'
 import { circuitIsMended } from '../../stations/supply/work.ts'
 import { nearestMarks } from '../../procedures/dialInFor.ts'
+import { takeOver } from '../../work/secure.ts'
 import { block, type Builder, type Work } from '../../work/work.ts'
 import type { Start } from './startFor.ts'
 
@@ -23,6 +24,19 @@ const coolSteps = ({ gunOn, gunReads, at }: Work) => (gunOn && !gunReads.length 
 /** Whether something is touched for which the machine is off. */
 export const goesOff = (w: Work): boolean =>
   w.stripped || unplugged(w) || cablesGoOver(w) || w.gunReads.length > 0 || w.todo('spool')
+
+/** The block that every other waits for. */
+export const TAKE_OVER = 'takeOver'
+/** A machine that was left in the middle is taken over first: its end made fast, its tag read, its gun put back. */
+export const takeOverWork: Builder = ({ c, at, wireOn, stays }) => [
+  block(
+    TAKE_OVER,
+    takeOver({ fitted: c.fitted, standing: c.machine.standing, wireOn, wireIsRight: stays }).map(
+      ({ task, captive }) =>
+        at(task, undefined, {}, { id: `${task}-left`, ...(captive && { captive, hold: false }) }),
+    ),
+  ),
+]
 
 /** @param ofGoing readings of the gun that goes on, once it lies with the parts */
 export const gatherWork =
@@ -53,8 +67,16 @@ export const offWork: Builder = (w) => [
 ]
 
 /** The trigger is pulled, or wire fed: the clamp is off the metal. */
-const triggered = ({ stays, opened, todo }: Work): boolean =>
-  !stays || opened || todo('rollPressure') || todo('gasFlow') || todo('gas') || todo('polarity')
+const triggered = ({ stays, feeds, shutBefore, ends, todo }: Work): boolean =>
+  !stays ||
+  feeds ||
+  shutBefore ||
+  ends('pressure-not-set') ||
+  ends('not-purged') ||
+  todo('rollPressure') ||
+  todo('gasFlow') ||
+  todo('gas') ||
+  todo('polarity')
 
 /** A gun with rolls of its own is on, or nobody looked. */
 const mayPull = ({ c }: Work): boolean => c.fitted.gun === undefined || c.fitted.gun?.kind === 'push-pull'
@@ -66,18 +88,18 @@ export const stripGunWork: Builder = (w) => {
   if (!w.stripped || !w.gunOn)
     return [block('stripGun', clamp, [...(goesOff(w) ? ['switchOff'] : []), 'gather'])]
   const { contactTip, nozzle } = onGun(w)
-  const tipGoes = w.opened || w.todo('contactTip')
+  const tipGoes = w.feeds || w.todo('contactTip')
   return [
     block(
       'stripGun',
       [
         ...coolSteps(w),
         ...clamp,
-        ...(mayBeOn(nozzle) ? [w.at('nozzleOff')] : []),
+        ...(mayBeOn(nozzle) && !w.ends('nozzle-off') ? [w.at('nozzleOff')] : []),
         ...(w.wireOn && tipGoes ? [w.at('snipBall')] : []),
-        ...(tipStaysOn(w) || !tipGoes || contactTip === null ? [] : [w.at('tipOff')]),
-        ...(mayPull(w) && w.opened ? [w.at('gunRollsOpen')] : []),
-        ...(w.opened ? [w.at('layLeadStraight')] : []),
+        ...(tipStaysOn(w) || !tipGoes || contactTip === null || w.ends('tip-off') ? [] : [w.at('tipOff')]),
+        ...(mayPull(w) && w.feeds ? [w.at('gunRollsOpen')] : []),
+        ...(w.feeds ? [w.at('layLeadStraight')] : []),
       ],
       ['switchOff', 'gather', 'readGun'],
     ),
@@ -85,7 +107,7 @@ export const stripGunWork: Builder = (w) => {
 }
 
 /** The old wire freed at the feeder and drawn out, or wound back; a tangle is cut out. */
-export const oldWireWork: Builder = ({ wireOn, opened, birdnest, rewind, left, at }) => {
+export const oldWireWork: Builder = ({ wireOn, piece, opened, birdnest, rewind, left, at }) => {
   if (!opened) return []
   if (!wireOn)
     return [
@@ -95,12 +117,15 @@ export const oldWireWork: Builder = ({ wireOn, opened, birdnest, rewind, left, a
     ]
   const { way, lengthM, wireMoney, labourMoney } = left
   const money = { way, lengthM, wireMoney, labourMoney }
-  const free = [
-    at('holdOldWire'),
-    at('openArm'),
-    at(rewind ? 'windBack' : 'cutOldWire', undefined, money),
-    at('tuckOldEnd'),
-  ]
+  // What was cut before only has to be let out of the rolls.
+  const free = piece
+    ? [at('openArm', undefined, {}, { captive: false })]
+    : [
+        at('holdOldWire'),
+        at('openArm'),
+        at(rewind ? 'windBack' : 'cutOldWire', undefined, money),
+        at('tuckOldEnd'),
+      ]
   return [
     block('freeOldWire', free, ['switchOff', 'gather', ...(rewind ? ['stripGun'] : [])]),
     birdnest ? block('clearTangle', [at('clearTangle')], ['freeOldWire', 'switchOff']) : undefined,
@@ -120,6 +145,7 @@ export const lookOverWork: Builder = ({ clear, opened, at }) =>
 const HARDWARE = [
   'gunInside',
   'blowOut',
+  'linerTrim',
   'gunEnd',
   'inletGuide',
   'outletGuide',
@@ -143,37 +169,40 @@ function threadSteps(w: Work): Step[] {
 export const newWireWork =
   (start: Start | null): Builder =>
   (w) => {
-    const rolls = w.opened && goingPulls(w)
+    const rolls = (w.feeds && goingPulls(w)) || (w.ends('gun-rolls-open') && !wholeGunIsChanged(w))
     const dress = [
       ...(rolls ? [w.at('gunRollsClose')] : []),
       ...(w.stripped
         ? [...tipOnSteps(w), ...nozzleOnSteps(w, start?.notes.includes('long-stick-out') ?? false)]
         : []),
-      ...(w.opened || w.todo('contactTip') ? [w.at('trimWire')] : []),
+      ...(w.feeds || w.todo('contactTip') || w.ends('tip-off') || w.ends('not-trimmed')
+        ? [w.at('trimWire')]
+        : []),
     ]
     return [
       w.opened
         ? block('thread', threadSteps(w), [
             ...(passesInletFirst(w) ? spoolComesAfter(w) : ['spoolOn']),
+            ...(w.ends('brake-not-set') ? ['brake'] : []),
             ...w.clear,
             ...HARDWARE,
           ])
         : undefined,
-      unplugged(w) ? block('plugIn', [w.at('plugIn')], ['unplug', ...BEFORE_POWER]) : undefined,
-      goesOff(w)
+      unplugged(w) || w.unpluggedBefore
+        ? block(
+            'plugIn',
+            [...(w.offBefore || goesOff(w) ? [] : [w.at('switchOff')]), w.at('plugIn')],
+            ['unplug', ...BEFORE_POWER],
+          )
+        : undefined,
+      goesOff(w) || w.offBefore || w.unpluggedBefore
         ? block(
             'switchOn',
             [w.at('switchOn')],
-            [
-              'thread',
-              ...HARDWARE,
-              ...BEFORE_POWER,
-              ...(w.opened ? [] : ['dressGun']),
-              ...(unplugged(w) ? ['plugIn'] : []),
-            ],
+            ['thread', ...HARDWARE, ...BEFORE_POWER, ...(w.feeds ? [] : ['dressGun']), 'plugIn'],
           )
         : undefined,
-      w.opened
+      w.feeds
         ? block(
             'feed',
             [
@@ -187,7 +216,7 @@ export const newWireWork =
             ['switchOn', 'thread', ...(w.gasOn ? ['shutGas'] : [])],
           )
         : undefined,
-      block('dressGun', dress, ['feed', 'stripGun']),
+      block('dressGun', dress, ['feed', 'stripGun', 'gather']),
     ]
   }
 

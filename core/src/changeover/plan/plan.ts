@@ -18,6 +18,7 @@ import { workOf } from '../../work/work.ts'
 import type { Block } from '../../work/block.ts'
 import { notToChoose } from './choices.ts'
 import { readingSteps } from './reading.ts'
+import { TAKE_OVER } from './frame.ts'
 import { workFor } from './work.ts'
 
 /** One machine from one wire to another: facts only; `wording` makes the sentences. */
@@ -96,9 +97,12 @@ export function orderedWork(
     workFor(workOf(c, findings, left, atGun), start, ofGoing),
     first.at(-1)?.place ?? HOME,
   )
-  const reads = first.map((s): Block => ({ id: s.id, steps: [s], after: [] }))
+  // Whoever takes over a machine that was left in the middle makes it safe, and reads then.
+  const over = blocks.filter((b) => b.id === TAKE_OVER)
+  const reads = first.map((s): Block => ({ id: s.id, steps: [s], after: over.map((b) => b.id) }))
   const ids = reads.map((b) => b.id)
-  return timed(c, [...reads, ...blocks.map((b) => ({ ...b, after: [...ids, ...b.after] }))])
+  const rest = blocks.filter((b) => b.id !== TAKE_OVER)
+  return timed(c, [...over, ...reads, ...rest.map((b) => ({ ...b, after: [...ids, ...b.after] }))])
 }
 export const orderSteps = (c: MatchContext, findings: readonly Finding[]): Step[] =>
   withWalking(orderedWork(c, findings).flatMap((b) => b.steps))

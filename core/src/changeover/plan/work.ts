@@ -2,7 +2,7 @@ import { rollsWork } from '../../stations/driveRolls/work.ts'
 import { gasOnWork, gasSwapWork, shutGasWork } from '../../stations/gas/work.ts'
 import { gunComesOff, gunEndWork, gunInsideWork } from '../../stations/gun/work.ts'
 import { inletGuideWork } from '../../stations/inletGuide/work.ts'
-import { blowOutWork, linerWithGunOff, linerWithGunOn } from '../../stations/liner/work.ts'
+import { blowOutWork, linerTrimWork, linerWithGunOff, linerWithGunOn } from '../../stations/liner/work.ts'
 import { outletGuideWork } from '../../stations/outletGuide/work.ts'
 import { clampWork, polarityWork } from '../../stations/polarity/work.ts'
 import { pressureWork } from '../../stations/rollPressure/work.ts'
@@ -21,6 +21,8 @@ import {
   oldWireWork,
   readGunWork,
   stripGunWork,
+  TAKE_OVER,
+  takeOverWork,
   testWeldWork,
   unplugged,
 } from './frame.ts'
@@ -38,6 +40,7 @@ export function workFor(work: Work, start: Start | null, ofGoing: readonly Step[
   const open = work.c.wire.open !== undefined
   const liner = { gunOff: linerWithGunOff(work), gunOn: linerWithGunOn(work) }
   const builders = [
+    takeOverWork,
     gatherWork(ofGoing),
     shutGasWork,
     offWork,
@@ -48,6 +51,7 @@ export function workFor(work: Work, start: Start | null, ofGoing: readonly Step[
     lookOverWork,
     gunInsideWork(liner),
     blowOutWork(gunComesOff(work, liner)),
+    linerTrimWork,
     gunEndWork,
     inletGuideWork,
     outletGuideWork,
@@ -69,5 +73,9 @@ export function workFor(work: Work, start: Start | null, ofGoing: readonly Step[
   const blocks = built.some((b) => !IDLE.includes(b.id)) ? built : []
   // An edge to a block that this change does not need falls away.
   const present = new Set(blocks.map((b) => b.id))
-  return blocks.map((b) => ({ ...b, after: b.after.filter((id) => present.has(id)) }))
+  const first = present.has(TAKE_OVER) ? [TAKE_OVER] : []
+  return blocks.map((b) => ({
+    ...b,
+    after: b.id === TAKE_OVER ? [] : [...first, ...b.after.filter((id) => present.has(id))],
+  }))
 }

@@ -1,5 +1,5 @@
 import { clearWay, nothing, type Acts } from '../../bench/action.ts'
-import { isRightSpool, type Bench } from '../../bench/bench.ts'
+import { isRightSpool, isRightWire, type Bench } from '../../bench/bench.ts'
 import { keeps, type After, type MatchContext } from '../../match/finding.ts'
 import { gunLetsWirePass } from '../../stations/gun/acts.ts'
 import { tipMayStay } from '../../stations/contactTip/acts.ts'
@@ -93,12 +93,21 @@ export const FRAME_ACTS = {
       b.inGun === 'none',
     does: () => ({ inGun: 'new', whole: true, ball: false }),
   },
-  closeArm: { can: (b) => b.inGun === 'new', does: () => ({ armOpen: false, end: 'in-rolls' }) },
+  closeArm: {
+    can: (b, c) => b.inGun === 'new' || (isRightWire(b, c) && b.whole),
+    does: () => ({ armOpen: false, end: 'in-rolls' }),
+  },
   plugIn: { can: (b) => !b.on, does: () => ({ plugged: true, discharged: false }) },
   switchOn: { can: (b) => b.plugged && b.end !== 'in-hand', does: () => ({ on: true }) },
   feedThrough: {
-    can: (b) =>
-      b.on && b.end === 'in-rolls' && b.inGun === 'new' && b.gunOn && b.gunConnected && gunLetsWirePass(b),
+    can: (b, c) =>
+      b.on &&
+      b.end === 'in-rolls' &&
+      isRightWire(b, c) &&
+      b.whole &&
+      b.gunOn &&
+      b.gunConnected &&
+      gunLetsWirePass(b),
     does: (b, _after, c) => ({ fitted: { ...b.fitted, wire: wireWords(c) }, trimmed: false, fed: true }),
   },
   trimWire: { can: (b) => b.tipOn && b.fed, does: () => ({ trimmed: true, ball: false }) },
@@ -128,5 +137,6 @@ export const FRAME_ACTS = {
     can: (b) => b.end === 'in-hand' || none(b),
     does: (b) => (none(b) ? {} : { end: 'tucked' }),
   },
-  hangTag: nothing,
+  hangTag: { does: () => ({ tagged: true }) },
+  takeTagOff: { does: () => ({ tagged: false }) },
 } satisfies Acts

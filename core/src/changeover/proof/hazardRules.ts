@@ -141,7 +141,10 @@ export const HAZARD_RULES: readonly HazardRule[] = [
   { id: 'regulator-off-without-pressure', broken: (b, s) => s.task === 'regulatorOff' && !b.gaugesDrained },
   { id: 'gloves-and-glasses-first', broken: (b, s) => GLOVED_TASKS.includes(s.task) && !b.protected },
   { id: 'gathered-before-opened', broken: (b, s) => OPENING_TASKS.includes(s.task) && !b.gathered },
-  { id: 'no-arc-on-leaking-gas', broken: (b, s) => s.task === 'testWeld' && !(b.leakChecked && b.purged) },
+  {
+    id: 'no-arc-on-leaking-gas',
+    broken: (b, s) => s.task === 'testWeld' && b.valveOpen && !(b.leakChecked && b.purged),
+  },
   {
     id: 'preheated-where-asked',
     broken: (b, s, _after, c) => s.task === 'testWeld' && preheatBy(c) !== undefined && !b.preheated,

@@ -4,6 +4,7 @@ import { match } from '../../stations/index.ts'
 import { fittedKey } from '../../machine/assumed.ts'
 import { mayBeOn } from '../../machine/part.ts'
 import { fittedSchema } from '../../machine/fitted/fitted.ts'
+import { leftWith } from '../../machine/standing.ts'
 import { STATIONS, type Station } from '../../machine/stations.ts'
 import { benchAtStart, isRightWire, lay, nozzleStands, type Bench } from '../../bench/bench.ts'
 import { perform, possible } from './perform.ts'
@@ -77,11 +78,11 @@ const OTHER_READINGS: Partial<Record<Station, After>> = {
 }
 
 const startOf = (c: MatchContext, fitted: After, wireOn: boolean): Bench => ({
-  ...benchAtStart({ fitted, wireOn, wireStays: c.wireStays === true }),
+  ...benchAtStart({ fitted, wireOn, wireStays: c.wireStays === true, standing: c.machine.standing }),
   // What is on the gun that goes off is not what is judged.
   ...(c.gunOff && {
-    tipOn: fitted.gun !== null && c.gunOff.contactTip !== null,
-    nozzleOn: fitted.gun !== null && mayBeOn(c.gunOff.nozzle),
+    tipOn: fitted.gun !== null && c.gunOff.contactTip !== null && !leftWith(c.machine.standing, 'tip-off'),
+    nozzleOn: fitted.gun !== null && mayBeOn(c.gunOff.nozzle) && !leftWith(c.machine.standing, 'nozzle-off'),
   }),
 })
 
@@ -282,6 +283,7 @@ function notRight(end: Bench, c: MatchContext, findings: ReadonlyMap<Station, Fi
   if (!(end.pressureTested || keeps(c, 'rollPressure')) || !(end.brakeSet || keeps(c, 'hubBrake')))
     stations.push('feed')
   // A change ends with a weld, or with the question that stands before it; what is put right does not.
+  if (end.tagged) stations.push('tag')
   if (c.wire.open ? !end.boxAsked : !c.wireStays && !(end.welded && end.watched)) stations.push('proof-weld')
   return stations
 }

@@ -5,7 +5,8 @@ import { linerIsBlownOut, linerIsChanged } from '../liner/work.ts'
 
 /** A school leaves a right tip on while stiff wire is threaded; a liner is only worked on with it off. */
 export const tipStaysOn = (w: Work): boolean =>
-  w.opened &&
+  w.feeds &&
+  !w.ends('tip-off') &&
   w.c.practice.tipWhileThreading === 'on' &&
   !w.soft &&
   w.by.contactTip.verdict === 'fits' &&
@@ -15,5 +16,7 @@ export const tipStaysOn = (w: Work): boolean =>
 
 export const tipOnSteps = (w: Work): Step[] => [
   ...(w.by.contactTip.rule === 'tip-dirty' ? [w.at('tipClean', 'contactTip')] : []),
-  ...(tipStaysOn(w) || !(w.opened || w.todo('contactTip')) ? [] : [w.at('fitTip', 'contactTip')]),
+  ...(tipStaysOn(w) || !(w.feeds || w.todo('contactTip') || w.ends('tip-off'))
+    ? []
+    : [w.at('fitTip', 'contactTip')]),
 ]

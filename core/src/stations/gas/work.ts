@@ -5,7 +5,7 @@ import { block, type Builder, type Work } from '../../work/work.ts'
 const cylinderGoesOn = ({ c, mustChange }: Work): boolean => c.wire.gas.needed && mustChange('gas')
 
 /** The valve is shut where wire is fed through, and where another gas or none is wanted. */
-const gasIsShut = (w: Work): boolean => w.gasOn && (w.opened || w.todo('gas') || !w.c.wire.gas.needed)
+const gasIsShut = (w: Work): boolean => w.gasOn && (w.feeds || w.todo('gas') || !w.c.wire.gas.needed)
 
 export const shutGasWork: Builder = (w) =>
   gasIsShut(w)
@@ -38,14 +38,19 @@ export const gasSwapWork: Builder = (w) =>
 export const gasOnWork: Builder = (w) => {
   if (!w.c.wire.gas.needed || w.c.wire.open) return []
   const swapped = cylinderGoesOn(w)
-  const shut = gasIsShut(w) || swapped
-  const flow = !keeps(w.c, 'gasFlow') && (shut || w.todo('gasFlow'))
+  const shut = gasIsShut(w) || swapped || w.shutBefore
+  // Nobody looked at the chain where the valve was shut before.
+  const look = shut && !gasIsShut(w) && !swapped
+  const flow = !keeps(w.c, 'gasFlow') && (shut || w.ends('flow-not-set') || w.todo('gasFlow'))
   return [
     block(
       'gas',
       [
+        ...(w.ends('click-not-tried') ? [w.at('clickTest')] : []),
+        ...(look ? [w.at('checkChain', 'gas')] : []),
         ...(shut ? [w.at('openCylinder', 'gas')] : []),
-        ...(swapped ? [w.at('leakCheck', 'gas'), w.at('purgeGas', 'gas')] : []),
+        ...(swapped || w.ends('not-leak-checked') ? [w.at('leakCheck', 'gas')] : []),
+        ...(swapped || w.ends('not-purged') ? [w.at('purgeGas', 'gas')] : []),
         ...(flow ? [w.at('setFlow', 'gasFlow')] : []),
       ],
       ['pressure', 'dressGun', 'gather', 'stripGun', ...(swapped ? ['gasSwap'] : []), 'switchOn'],

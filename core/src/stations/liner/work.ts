@@ -23,6 +23,12 @@ export const linerWithGunOff = (w: Work): Step[] =>
     : []
 export const linerWithGunOn = (w: Work): Step[] => (linerIsChanged(w) && trimmedAtFeeder(w) ? [trim(w)] : [])
 
+/** A liner that was left uncut is cut before wire is threaded. */
+export const linerTrimWork: Builder = (w) =>
+  w.ends('liner-not-trimmed') && !linerIsChanged(w)
+    ? [block('linerTrim', [trim(w)], ['stripGun', ...w.clear, 'gunInside'])]
+    : []
+
 /** @param gunWasOff the gun comes off for this change */
 export const blowOutWork =
   (gunWasOff: boolean): Builder =>

@@ -5,8 +5,9 @@ import { block, type Builder } from '../../work/work.ts'
 /** Minutes by the shop's test. common practice, no source */
 const PRESSURE_MINUTES: Record<Practice['pressureTest'], number> = { curl: 3, 'back-off': 2.5, scale: 1.5 }
 
-export const pressureWork: Builder = ({ c, opened, todo, at }) =>
-  keeps(c, 'rollPressure') || !(opened || todo('rollPressure'))
+export const pressureWork: Builder = ({ c, feeds, ends, todo, at }) =>
+  (keeps(c, 'rollPressure') && !ends('pressure-not-set')) ||
+  !(feeds || ends('pressure-not-set') || todo('rollPressure'))
     ? []
     : [
         block(
@@ -16,6 +17,6 @@ export const pressureWork: Builder = ({ c, opened, todo, at }) =>
             // Whatever the test was, it left a curl.
             at('trimWire', undefined, { afterTest: true }, { id: 'trimWire-again' }),
           ],
-          ['dressGun', 'stripGun', 'gather'],
+          ['dressGun', 'stripGun', 'gather', 'switchOn'],
         ),
       ]

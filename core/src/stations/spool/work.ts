@@ -3,7 +3,7 @@ import type { Step } from '../../steps/step.ts'
 import { block, type Builder, type Work } from '../../work/work.ts'
 
 /** An old spool is on the hub, whether wire of it was threaded or not, or nobody looked. */
-const oldSpoolOn = ({ c, wireOn }: Work): boolean => wireOn || c.fitted.spool !== null
+const oldSpoolOn = ({ c }: Work): boolean => c.oldWire !== null || c.fitted.spool !== null
 
 export const spoolOffWork: Builder = (w) =>
   w.spoolGoesOn && oldSpoolOn(w)
@@ -31,7 +31,7 @@ export const brakeSteps = ({ c, by, at }: Work): Step[] =>
 export const spoolOnSteps = (w: Work): Step[] => {
   const first = passesInletFirst(w)
   return [
-    ...(takesAdapterOff(w.by.spool) ? [w.at('adapterOff', 'spool')] : []),
+    ...(takesAdapterOff(w.by.spool) || w.ends('adapter-on-hub') ? [w.at('adapterOff', 'spool')] : []),
     ...(w.by.spool.parts.length ? [w.at('fitAdapter', 'spool')] : []),
     ...(first ? [w.at('passInlet', 'spool')] : []),
     w.at('mountSpool', 'spool', w.stays ? { again: true } : {}, first ? { captive: true } : {}),
@@ -54,6 +54,6 @@ export const seatSpoolWork: Builder = (w) =>
 
 /** The brake of a spool that stays. */
 export const brakeWork: Builder = (w) =>
-  !w.spoolGoesOn && w.todo('hubBrake')
+  !w.spoolGoesOn && (w.todo('hubBrake') || w.ends('brake-not-set'))
     ? [block('brake', [w.at('setBrake', 'hubBrake')], ['gather', 'freeOldWire', 'seatSpool'])]
     : []

@@ -117,6 +117,10 @@ export const CABINET_STEPS = {
     how: `Write on it: ${tagged(r).join(', ')}; and who to ask.`,
     why: 'Whoever comes next must not switch it on unwarned.',
   }),
+  takeTagOff: () => ({
+    say: 'Take the tag off, and read what it says was left undone.',
+    how: 'The first steps of this list finish that.',
+  }),
   rollsChange: (r) => ({
     say: `Take the rolls off and fit the ${nameIn(PROFILE_NAMES, r.t('wantedProfile'))} rolls, ${stampText(r.t('wantedGroove'), r.units)} groove in line with the wire.`,
     how: `${groove(r)}${sets(r)} Line up the key, turn the retainer home.${r.f.reverseThread ? retainer(true) : ''} Spin by hand: it must not slide off.`,

@@ -1,0 +1,74 @@
+import type { Fitted } from '../machine/fitted/fitted.ts'
+import { leftWith, wireInGunOf, type MachineStanding } from '../machine/standing.ts'
+import type { Task } from '../steps/step.ts'
+
+/** What the steps that make a machine safe look at. */
+export interface Unsafe {
+  fitted: Pick<Fitted, 'gun'>
+  standing: MachineStanding | undefined
+  /** A wire is on, or nobody looked. */
+  wireOn: boolean
+  /** The wire that is threaded is the one that is wanted: its end is closed in, not cut. */
+  wireIsRight: boolean
+}
+export interface SecureTask {
+  task: Task
+  /** The wire is in the hand. */
+  captive: boolean
+}
+
+/**
+ * The wire's end made fast, whatever it was left in: closed into the rolls, or cut where it hangs together with the
+ * wire in the gun, and tucked.
+ */
+function endMadeFast({ standing, wireOn, wireIsRight }: Unsafe): Task[] {
+  const end = standing?.wireEnd
+  if (end !== 'in-hand' && end !== 'free') return []
+  const whole = wireInGunOf(standing, wireOn) === 'whole'
+  const held: Task[] = end === 'free' ? ['holdOldWire'] : []
+  if (whole && wireIsRight) return [...held, ...arm(standing), 'closeArm']
+  return [...held, ...(whole ? [...arm(standing), 'cutOldWire' as const] : []), 'tuckNewEnd']
+}
+const arm = (standing: MachineStanding | undefined): Task[] => (standing?.arm === 'open' ? [] : ['openArm'])
+
+const gunMadeFast = ({ fitted, standing }: Unsafe): Task[] =>
+  fitted.gun === null
+    ? []
+    : [
+        ...(leftWith(standing, 'gun-off') ? (['gunBack'] as const) : []),
+        ...(leftWith(standing, 'gun-off') || leftWith(standing, 'gun-not-connected')
+          ? (['connectGun'] as const)
+          : []),
+      ]
+
+const asTasks = (captive: readonly Task[], free: readonly Task[]): SecureTask[] => [
+  ...captive.map((task) => ({ task, captive: true })),
+  ...free.map((task) => ({ task, captive: false })),
+]
+
+/** What every plan begins with on a machine that was left in the middle, before anything else is touched. */
+export function takeOver(u: Unsafe): SecureTask[] {
+  const { standing } = u
+  const gun = gunMadeFast(u)
+  return asTasks(endMadeFast(u), [
+    ...(leftWith(standing, 'fire-not-watched') ? (['fireWatch'] as const) : []),
+    ...(leftWith(standing, 'tagged') ? (['takeTagOff'] as const) : []),
+    ...(gun.includes('connectGun') && standing?.on !== false ? (['switchOff'] as const) : []),
+    ...gun,
+    ...(leftWith(standing, 'case-open') ? (['closeCase'] as const) : []),
+  ])
+}
+
+/** What leaves a machine safe in the middle of its work, for whoever comes next. */
+export function leaveSafe(u: Unsafe & { gasOn: boolean; spoolOn: boolean }): SecureTask[] {
+  const { standing } = u
+  return asTasks(endMadeFast(u), [
+    ...(u.gasOn && standing?.valve !== 'shut' ? (['checkChain', 'shutCylinder'] as const) : []),
+    ...(standing?.on !== false ? (['switchOff'] as const) : []),
+    ...gunMadeFast(u),
+    ...(leftWith(standing, 'case-open') ? (['closeCase'] as const) : []),
+    ...(leftWith(standing, 'adapter-on-hub') && !u.spoolOn ? (['adapterOff'] as const) : []),
+    ...(leftWith(standing, 'fire-not-watched') ? (['fireWatch'] as const) : []),
+    'hangTag',
+  ])
+}
