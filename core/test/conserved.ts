@@ -87,7 +87,8 @@ export function inventory(machine: Machine, store: readonly Part[], scrapped: re
   return count
 }
 
-const read = (machine: Machine): Machine => {
+/** A machine of which everything was looked at: what nobody wrote down is not there. */
+export const read = (machine: Machine): Machine => {
   const { assumed: _assumed, ...rest } = machine
   const gun = machine.fitted.gun && { rolls: null, innerLiner: null, ...machine.fitted.gun }
   const none = Object.fromEntries(

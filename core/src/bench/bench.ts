@@ -177,7 +177,7 @@ export const isRightWire = (b: Bench, c: MatchContext): boolean =>
   b.inGun === 'new' || (c.wireStays === true && b.inGun === 'old')
 /** A nozzle is on, or a machine whose wire stays runs without one. */
 export const nozzleStands = (b: Bench, c: MatchContext): boolean =>
-  b.nozzleOn || (c.wireStays === true && b.fitted.nozzle?.kind === 'none')
+  b.nozzleOn || (c.wireStays === true && !mayBeOn(b.fitted.nozzle))
 
 /** A dirty part that only had to be cleaned, and was not: putting it back on does not clean it. */
 export function isPutBack(

@@ -55,13 +55,19 @@ export const leftWith = (standing: MachineStanding | undefined, end: OpenEnd): b
   standing?.openEnds?.includes(end) ?? false
 
 /** What of the wire lies in the gun: hanging together with the spool, cut off from it, or none. */
-export function wireInGunOf(standing: MachineStanding | undefined, wireOn: boolean): 'whole' | 'piece' | 'none' {
+export function wireInGunOf(
+  standing: MachineStanding | undefined,
+  wireOn: boolean,
+): 'whole' | 'piece' | 'none' {
   if (leftWith(standing, 'cut-in-gun')) return 'piece'
   return wireOn && !leftWith(standing, 'not-threaded') ? 'whole' : 'none'
 }
 
-/** Something is to be finished before the next arc, whatever is done next. */
-export const isOpen = (standing: MachineStanding | undefined): boolean =>
+/**
+ * Something is to be finished before the next arc. @param gasNeeded the wire that is on wants gas: its valve is not
+ * left shut
+ */
+export const isOpen = (standing: MachineStanding | undefined, gasNeeded = true): boolean =>
   standing !== undefined &&
   (standing.plugged === false ||
     standing.on === false ||
@@ -69,5 +75,5 @@ export const isOpen = (standing: MachineStanding | undefined): boolean =>
     standing.clamp === 'off' ||
     standing.wireEnd === 'in-hand' ||
     standing.wireEnd === 'free' ||
-    standing.valve === 'shut' ||
+    (gasNeeded && standing.valve === 'shut') ||
     (standing.openEnds?.length ?? 0) > 0)

@@ -46,8 +46,11 @@ const asTasks = (captive: readonly Task[], free: readonly Task[]): SecureTask[] 
   ...free.map((task) => ({ task, captive: false })),
 ]
 
-/** What every plan begins with on a machine that was left in the middle, before anything else is touched. */
-export function takeOver(u: Unsafe): SecureTask[] {
+/**
+ * What every plan begins with on a machine that was left in the middle, before anything else is touched.
+ * @param regulatorComesOff pressure is let out through the solenoid first, which wants power
+ */
+export function takeOver(u: Unsafe, regulatorComesOff: boolean): SecureTask[] {
   const { standing } = u
   const gun = gunMadeFast(u)
   return asTasks(endMadeFast(u), [
@@ -56,8 +59,15 @@ export function takeOver(u: Unsafe): SecureTask[] {
     ...(gun.includes('connectGun') && standing?.on !== false ? (['switchOff'] as const) : []),
     ...gun,
     ...(leftWith(standing, 'case-open') ? (['closeCase'] as const) : []),
+    ...(regulatorComesOff && leftWith(standing, 'not-drained') && standing?.on === false
+      ? powerOn(standing)
+      : []),
   ])
 }
+const powerOn = (standing: MachineStanding): Task[] => [
+  ...(standing.plugged === false ? (['plugIn'] as const) : []),
+  'switchOn',
+]
 
 /** What leaves a machine safe in the middle of its work, for whoever comes next. */
 export function leaveSafe(u: Unsafe & { gasOn: boolean; spoolOn: boolean }): SecureTask[] {

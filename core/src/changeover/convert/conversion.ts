@@ -2,19 +2,29 @@ import type { ConversionKind } from '../../steps/conversions.ts'
 import { type Fitted } from '../../machine/fitted/fitted.ts'
 import { type Job } from '../../machine/request.ts'
 import { type Machine } from '../../machine/machine.ts'
+import { leftWith, wireInGunOf, type OpenEnd } from '../../machine/standing.ts'
 import { type Part } from '../../machine/store.ts'
 import { shortMixture } from '../../gas/mixture.ts'
 import { pick, type MatchContext, type WantedPart } from '../../match/finding.ts'
 import { contextFor, wireOnMachine } from '../../match/prepare.ts'
-import { gunAsFitted, mayBeOn, regulatorFor, regulatorTakes, type Gun } from '../../machine/part.ts'
+import {
+  gunAsFitted,
+  mayBeOn,
+  regulatorFor,
+  regulatorTakes,
+  type Gun,
+  type GunLoad,
+} from '../../machine/part.ts'
 import type { Practice } from '../../practice/schools.ts'
 import type { SizedWire } from '../../wire/wire.ts'
 import { FIRST_BY_HAND, wireByHand } from '../../wire/byHand.ts'
 import { benchAtStart, type Bench } from '../../bench/bench.ts'
+import { machineAfter, type Folded } from '../fold/fold.ts'
 import { toolsFor, type GatherLine, type Tool } from '../plan/gather.ts'
 import { PlanRefused, totalMinutes, withWalking } from '../plan/plan.ts'
 import { runThrough, type Proof, type Violation } from '../proof/proof.ts'
 import type { Step, Task } from '../../steps/step.ts'
+import { takeOver } from '../../work/secure.ts'
 import { machineFacts, step } from '../../work/steps.ts'
 
 export interface Conversion {
@@ -27,6 +37,8 @@ export interface Conversion {
   gather: GatherLine[]
   tools: Tool[]
   proof: Proof
+  /** What its steps set, station by station. */
+  sets: Folded['findings']
   /** The machine as it stands when the last step is done: empty of wire. */
   after: Machine
 }
@@ -38,7 +50,10 @@ export const canConvert = (machine: Machine, kind: ConversionKind): boolean =>
   kind === 'to-gas' ? machine.gasGear === false : kind === 'to-gasless' ? machine.gasGear === true : true
 
 interface WireOn {
-  on: boolean
+  /** What of the wire lies in the gun. */
+  inGun: 'whole' | 'piece' | 'none'
+  /** A spool is on, with its wire threaded or not. */
+  spoolOn: boolean
   knot: boolean
   /** The gun has rolls of its own, or nobody looked. */
   pulls: boolean
@@ -47,29 +62,31 @@ interface WireOn {
   nozzleOn: boolean
 }
 /** The wire comes out first: what is done at the gun and the solenoid is done with nothing in the rolls. */
-const wireOut = ({ on, knot, pulls, gunOn, tipOn, nozzleOn }: WireOn): Task[] =>
-  on
-    ? [
-        ...(gunOn ? (['coolGun'] as const) : []),
-        'clampOff',
-        ...(nozzleOn ? (['nozzleOff'] as const) : []),
-        ...(gunOn ? (['snipBall'] as const) : []),
-        ...(tipOn ? (['tipOff'] as const) : []),
-        ...(pulls ? (['gunRollsOpen'] as const) : []),
-        'layLeadStraight',
-        'holdOldWire',
-        'openArm',
-        'cutOldWire',
-        'tuckOldEnd',
-        ...(knot ? (['clearTangle'] as const) : []),
-        'pullOldWire',
-        'spoolOff',
-      ]
-    : [
-        ...(gunOn ? (['coolGun'] as const) : []),
-        'clampOff',
-        ...(knot ? (['openArm', 'clearTangle'] as const) : []),
-      ]
+function wireOut({ inGun, spoolOn, knot, pulls, gunOn, tipOn, nozzleOn }: WireOn): Task[] {
+  const clear: Task[] = knot ? ['clearTangle'] : []
+  const cool: Task[] = [...(gunOn ? (['coolGun'] as const) : []), 'clampOff']
+  if (inGun === 'none')
+    return [
+      ...cool,
+      ...(knot ? (['openArm'] as const) : []),
+      ...clear,
+      ...(spoolOn ? (['spoolOff'] as const) : []),
+    ]
+  return [
+    ...cool,
+    ...(nozzleOn ? (['nozzleOff'] as const) : []),
+    ...(gunOn ? (['snipBall'] as const) : []),
+    ...(tipOn ? (['tipOff'] as const) : []),
+    ...(pulls ? (['gunRollsOpen'] as const) : []),
+    'layLeadStraight',
+    ...(inGun === 'whole'
+      ? (['holdOldWire', 'openArm', 'cutOldWire', 'tuckOldEnd'] as const)
+      : (['openArm'] as const)),
+    ...clear,
+    'pullOldWire',
+    ...(spoolOn ? (['spoolOff'] as const) : []),
+  ]
+}
 
 const TASKS_OF: Record<ConversionKind, (wire: WireOn, gasOn: boolean) => Task[]> = {
   // The valve is proved by its click before gas is bought and connected.
@@ -199,6 +216,17 @@ const gasOf = (c: MatchContext, at: number | null) => {
   return part?.kind === 'cylinder' ? part.gas : { Ar: 80, CO2: 20 }
 }
 
+/** What the steps of a conversion set, station by station. */
+const setBy = (end: Partial<Fitted>): Folded['findings'] => {
+  const { gun: _gun, ...gas } = end
+  return [
+    { station: 'gas', after: gas },
+    { station: 'gun', after: end },
+  ]
+}
+/** Liner, tip and nozzle, each named whether it is known or not. */
+const loadOf = ({ liner, contactTip, nozzle }: GunLoad): GunLoad => ({ liner, contactTip, nozzle })
+
 /**
  * Executes a list on the model of the machine: every hazard rule at every step, and the end that was wanted. A machine
  * whose wire was not read is tried with wire and without.
@@ -210,20 +238,18 @@ export function proveConversion(
   end: Partial<Fitted>,
   c: MatchContext,
 ): Proof {
-  const { machine, fitted } = c
-  const { gun: _gun, ...gas } = end
-  const findings = [
-    { station: 'gas' as const, after: gas },
-    { station: 'gun' as const, after: end },
-  ]
+  const { machine } = c
+  const { fitted, standing } = machine
+  const findings = setBy(end)
   const violations: Violation[] = []
   let last: Bench | undefined
-  for (const on of fitted.wire === undefined ? [true, false] : [fitted.wire !== null]) {
+  for (const wireOn of fitted.wire === undefined ? [true, false] : [fitted.wire !== null]) {
     const gasOn = fitted.gas !== null && machine.gasGear !== false
     const start = benchAtStart({
       fitted: { ...fitted, ...(!gasOn && { gas: null }) },
-      wireOn: on,
+      wireOn,
       gasGear: machine.gasGear ?? true,
+      standing,
     })
     const run = runThrough(steps, start, findings, c)
     violations.push(...run.violations)
@@ -250,12 +276,23 @@ export function planConversion(
   if (!canConvert(machine, kind)) throw new RangeError(`${machine.name} does not ask for ${kind}`)
   // A wire to judge by, where none is on or read: the list does not depend on it.
   const wire = wireOnMachine(machine) ?? (wireByHand(FIRST_BY_HAND) as SizedWire)
-  const context = contextFor(machine, wire, practice, { job: JOB, store })
+  const looked = contextFor(machine, wire, practice, { job: JOB, store })
+  const { standing } = machine
   const wireOn = machine.fitted.wire !== null
+  const inGun = wireInGunOf(standing, wireOn)
+  const left = (end: OpenEnd) => leftWith(standing, end)
   const knot = machine.fitted.conditions?.birdnest === true
   const gasOn = machine.fitted.gas !== null && machine.gasGear !== false
   const gunOn = machine.fitted.gun
-  const parts = partsFor(kind, gun, context)
+  const parts = partsFor(kind, gun, looked)
+  // A gun of the shelf comes with what was in and on it when it was laid aside; of another nothing is known.
+  const index = parts.find((p) => p.kind === 'gun')?.storeIndex
+  const stored = index == null ? undefined : store![index]
+  const going = stored?.kind === 'gun' ? gunAsFitted(stored) : { gun, load: {} }
+  const context: MatchContext =
+    kind === 'fit-gun'
+      ? { ...looked, gunOff: loadOf(machine.fitted), fitted: { ...looked.fitted, ...loadOf(going.load) } }
+      : looked
   const cylinderSpec = parts.find((p) => p.kind === 'cylinder')?.spec.gas as Fitted['gas']
   const facts = {
     ...machineFacts(context),
@@ -266,16 +303,24 @@ export function planConversion(
     wanted: kind === 'fit-gun' ? gun.kind : cylinderSpec ? shortMixture(cylinderSpec) : undefined,
     ...(kind === 'fit-gun' && gunOn === null && { first: true }),
   }
+  const over = takeOver(
+    { fitted: machine.fitted, standing, wireOn, wireIsRight: false },
+    kind === 'to-gasless' && gasOn,
+  )
   const used = new Map<string, number>()
-  const steps = withWalking(
-    TASKS_OF[kind](
+  const steps = withWalking([
+    ...over.map(({ task, captive }) =>
+      step(task, facts, { id: `${task}-left`, ...(captive && { captive, hold: false }) }),
+    ),
+    ...TASKS_OF[kind](
       {
-        on: wireOn,
+        inGun,
+        spoolOn: wireOn || (standing !== undefined && machine.fitted.spool != null),
         knot,
         pulls: gunOn === undefined || gunOn?.kind === 'push-pull',
         gunOn: gunOn !== null,
-        tipOn: gunOn !== null && machine.fitted.contactTip !== null,
-        nozzleOn: gunOn !== null && mayBeOn(machine.fitted.nozzle),
+        tipOn: gunOn !== null && machine.fitted.contactTip !== null && !left('tip-off'),
+        nozzleOn: gunOn !== null && mayBeOn(machine.fitted.nozzle) && !left('nozzle-off'),
       },
       gasOn,
     ).map((task) => {
@@ -287,12 +332,8 @@ export function planConversion(
         ...(own !== undefined && { minutes: own }),
       })
     }),
-  )
+  ])
   const cylinder = parts.find((p) => p.kind === 'cylinder')
-  // A gun of the shelf comes with what was in and on it when it was laid aside; of another nothing is known.
-  const index = parts.find((p) => p.kind === 'gun')?.storeIndex
-  const stored = index == null ? undefined : store![index]
-  const going = stored?.kind === 'gun' ? gunAsFitted(stored) : { gun, load: {} }
   const end: Partial<Fitted> =
     kind === 'to-gas'
       ? { gas: cylinder!.spec.gas as Fitted['gas'] }
@@ -301,25 +342,7 @@ export function planConversion(
         : { gun: going.gun }
   const proof = proveConversion(kind, steps, end, context)
   if (!proof.holds) throw new PlanRefused(proof)
-  const after: Machine = {
-    ...machine,
-    ...(kind === 'to-gas' && { gasGear: true }),
-    ...(kind === 'to-gasless' && { gasGear: false }),
-    fitted: {
-      ...machine.fitted,
-      ...end,
-      wire: null,
-      spool: null,
-      ...(kind === 'to-gasless' && { gasFlowLPerMin: 0 }),
-      ...(knot && { conditions: { ...machine.fitted.conditions, birdnest: false } }),
-      // A gun brings its own liner and tip: what is not known of them is looked at before the next wire.
-      ...(kind === 'fit-gun' && {
-        liner: going.load.liner,
-        contactTip: going.load.contactTip,
-        nozzle: going.load.nozzle,
-      }),
-    },
-  }
+  const sets = setBy(end)
   return {
     kind,
     context,
@@ -338,6 +361,11 @@ export function planConversion(
     })),
     tools: toolsFor(steps),
     proof,
-    after,
+    sets,
+    after: machineAfter(
+      machine,
+      { context, findings: sets, steps },
+      steps.map((s) => s.id),
+    ),
   }
 }

@@ -5,7 +5,7 @@ import type { Fitted } from '../../machine/fitted/fitted.ts'
 import type { Machine } from '../../machine/machine.ts'
 import { mayBeOn } from '../../machine/part.ts'
 import { isOpen, leftWith, type OpenEnd, type MachineStanding } from '../../machine/standing.ts'
-import { STATIONS } from '../../machine/stations.ts'
+import { STATIONS, type Station } from '../../machine/stations.ts'
 import type { Finding, MatchContext } from '../../match/finding.ts'
 import { perform } from '../proof/perform.ts'
 import { wireWords } from '../proof/frameActs.ts'
@@ -104,7 +104,7 @@ function wireOf(b: Bench, start: Bench, c: MatchContext): Fitted['wire'] {
 }
 
 /** What of a bench stands otherwise than after a finished job; nothing where all is as it should be. */
-export function standingOf(b: Bench, wire: Fitted['wire']): MachineStanding | undefined {
+export function standingOf(b: Bench, wire: Fitted['wire'], gasNeeded: boolean): MachineStanding | undefined {
   const ends: [OpenEnd, boolean][] = [
     ['tagged', b.tagged],
     ['not-threaded', wire !== null && b.inGun === 'none'],
@@ -141,17 +141,20 @@ export function standingOf(b: Bench, wire: Fitted['wire']): MachineStanding | un
     clamp: b.clampOff ? 'off' : 'on',
     ...(openEnds.length && { openEnds }),
   }
-  return isOpen(standing) ? standing : undefined
+  return isOpen(standing, gasNeeded) ? standing : undefined
 }
 
 /** What a bench says of a machine, in its own words. @param start the bench the work began on */
 function machineOf(machine: Machine, start: Bench, b: Bench, c: MatchContext): Machine {
   const known = c.machine.fitted
   const fitted: Record<string, unknown> = { ...machine.fitted }
+  const set = new Set<Station>()
   for (const station of STATIONS) {
     if (station === 'supply') continue
     const key = fittedKey(station)
-    if (!same(start.fitted[key], b.fitted[key])) fitted[key] = b.fitted[key]
+    if (same(start.fitted[key], b.fitted[key])) continue
+    fitted[key] = b.fitted[key]
+    set.add(station)
   }
   if (!same(start.fitted.conditions, b.fitted.conditions))
     fitted.conditions = { ...machine.fitted.conditions, ...b.fitted.conditions }
@@ -165,7 +168,16 @@ function machineOf(machine: Machine, start: Bench, b: Bench, c: MatchContext): M
   if (b.regulatorOn && !b.valveOpen && known.gasFlowLPerMin !== undefined && start.valveOpen)
     fitted.gasFlowLPerMin = 0
   const supply = b.fitted.supply && !same(b.fitted.supply, start.fitted.supply) ? b.fitted.supply : undefined
-  return { ...machine, ...(supply && { supply }), fitted: fitted as Fitted }
+  if (supply) set.add('supply')
+  // What a step has set is no longer only assumed.
+  const { assumed, ...rest } = machine
+  const left = assumed?.filter((station) => !set.has(station))
+  return {
+    ...rest,
+    ...(supply && { supply }),
+    ...(left?.length && { assumed: left }),
+    fitted: fitted as Fitted,
+  }
 }
 
 /**
@@ -183,7 +195,9 @@ export function machineAfter(
   const start = benchKnown(plan)
   const bench = foldBench(plan, done, corrections)
   const { standing: _before, ...rest } = machineOf(machine, start, bench, plan.context)
-  const standing = standingOf(bench, rest.fitted.wire)
+  const { context: c } = plan
+  const on = bench.spool === 'new' ? c.wire : c.oldWire
+  const standing = standingOf(bench, rest.fitted.wire, on?.open === undefined && (on?.gas.needed ?? true))
   const gear = bench.solenoid === 'wired' && bench.hose
   return {
     ...rest,

@@ -5,6 +5,7 @@ import type { Hazard, Step } from '../../steps/step.ts'
 import { TASK_ROWS } from '../../steps/taskTable.ts'
 import { goingPulls, wholeGunIsChanged } from '../../stations/gun/work.ts'
 import { brakeSteps, passesInletFirst, spoolComesAfter, spoolOnSteps } from '../../stations/spool/work.ts'
+import { cylinderGoesOn } from '../../stations/gas/work.ts'
 import { preheatBy } from '../../match/preheat.ts'
 import { tipOnSteps, tipStaysOn } from '../../stations/contactTip/work.ts'
 import { nozzleOnSteps } from '../../stations/nozzle/work.ts'
@@ -28,12 +29,19 @@ export const goesOff = (w: Work): boolean =>
 /** The block that every other waits for. */
 export const TAKE_OVER = 'takeOver'
 /** A machine that was left in the middle is taken over first: its end made fast, its tag read, its gun put back. */
-export const takeOverWork: Builder = ({ c, at, wireOn, stays }) => [
+export const takeOverWork: Builder = (w) => [
   block(
     TAKE_OVER,
-    takeOver({ fitted: c.fitted, standing: c.machine.standing, wireOn, wireIsRight: stays }).map(
-      ({ task, captive }) =>
-        at(task, undefined, {}, { id: `${task}-left`, ...(captive && { captive, hold: false }) }),
+    takeOver(
+      {
+        fitted: w.c.machine.fitted,
+        standing: w.c.machine.standing,
+        wireOn: w.wireOn,
+        wireIsRight: w.stays,
+      },
+      w.gasOn && cylinderGoesOn(w),
+    ).map(({ task, captive }) =>
+      w.at(task, undefined, {}, { id: `${task}-left`, ...(captive && { captive, hold: false }) }),
     ),
   ),
 ]

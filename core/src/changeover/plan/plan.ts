@@ -39,8 +39,8 @@ export interface Changeover {
   wireInGun: WireInGun
   /** Settings for the test weld; nothing where the job is not known. */
   start: Start | null
-  /** Broken off before its end; the spool that was on may have gone back by then. */
-  stopped?: { spoolOff: boolean }
+  /** Broken off before its end. */
+  stopped?: true
 }
 
 /** A plan broke its own proof: an error in this program, never the user's. */

@@ -1,5 +1,4 @@
 import { same } from '../../base/same.ts'
-import { fittedKey } from '../../machine/assumed.ts'
 import {
   gunAsFitted,
   gunAsStored,
@@ -14,11 +13,13 @@ import {
 import type { Fitted } from '../../machine/fitted/fitted.ts'
 import type { Machine } from '../../machine/machine.ts'
 import type { Part } from '../../machine/store.ts'
-import { STATIONS, type Station } from '../../machine/stations.ts'
-import { conditionVerdict, type Finding } from '../../match/finding.ts'
+import type { Station } from '../../machine/stations.ts'
+import { conditionVerdict, type Finding, type WantedPart } from '../../match/finding.ts'
 import { handOf } from '../../match/prepare.ts'
 import type { UpkeepDates } from '../../machine/upkeep.ts'
 import type { WireByHand } from '../../wire/byHand.ts'
+import { machineAfter, type Correction } from '../fold/fold.ts'
+import { spoolCameOff } from '../stop/stop.ts'
 import type { Conversion } from '../convert/conversion.ts'
 import type { GatherLine } from '../plan/gather.ts'
 import type { Changeover } from '../plan/plan.ts'
@@ -86,8 +87,9 @@ function takenOff(before: Fitted, after: Fitted, plan: Changeover, store: readon
   }
   if (before.gas && !same(before.gas, after.gas)) {
     parts.push({ kind: 'cylinder', gas: before.gas, count: 1 })
-    // Another outlet takes another regulator; the one that stood on the old cylinder comes back.
-    if (plan.gather.some((line) => line.kind === 'regulator')) parts.push(regulatorFor(before.gas))
+    // Another outlet takes another regulator, and none is on where no cylinder is: the old one comes back.
+    if (after.gas == null || plan.gather.some((line) => line.kind === 'regulator'))
+      parts.push(regulatorFor(before.gas))
   }
   // What carried the last spool is off where it was taken off, whatever carries this one.
   const off = after.spool?.adapter === false || plan.steps.some((s) => s.task === 'adapterOff')
@@ -151,9 +153,6 @@ function takeOut(
   return { used: indices.map((i) => store[i]!), left }
 }
 
-/** What a change that was broken off may leave beside the machine. */
-const OFF_THE_MACHINE = ['wire', 'spool', 'contactTip', 'nozzle', 'gas', 'liner'] as const
-
 /** Sorts what came off into what goes back, labelled with where it was, and what is worn out. */
 function putBack(off: readonly Part[], left: readonly Part[], note: string, newId: () => string) {
   const worn = (part: Part) =>
@@ -163,18 +162,44 @@ function putBack(off: readonly Part[], left: readonly Part[], note: string, newI
   return { returned, scrapped: off.filter(worn), store }
 }
 
-/**
- * How the machine is fitted now that a plan was carried out: what the plan set, and for the stations it left alone
- * what has been learned of them since it was made.
- */
-function fittedAfter(planned: Fitted, end: Fitted, now: Fitted): Fitted {
-  const fitted: Record<string, unknown> = { ...end }
-  for (const station of STATIONS) {
-    if (station === 'supply') continue
-    const key = fittedKey(station)
-    if (same(planned[key], end[key]) && !same(planned[key], now[key])) fitted[key] = now[key]
+/** The task that puts a part of the store on. */
+const PUT_ON: Partial<Record<Part['kind'], Task>> = {
+  inletGuide: 'inletGuideChange',
+  driveRolls: 'rollsChange',
+  outletGuide: 'outletGuideChange',
+  liner: 'linerIn',
+  gun: 'gunSwap',
+  contactTip: 'fitTip',
+  nozzle: 'fitNozzle',
+  adapter: 'fitAdapter',
+  hubHardware: 'fitAdapter',
+  wire: 'mountSpool',
+  regulator: 'regulatorOn',
+  cylinder: 'regulatorOn',
+  workClamp: 'clampMend',
+  oRing: 'oRing',
+}
+const PIECE_PUT_ON: Record<NonNullable<WantedPart['piece']>, Task> = {
+  rolls: 'gunRollsChange',
+  innerLiner: 'innerLiner',
+  oRing: 'oRing',
+}
+
+/** A change that did not go to its end: what was not put on is neither used nor taken off. */
+function asFarAs(plan: Changeover, done: readonly string[]): Changeover {
+  const steps = plan.steps.filter((s) => done.includes(s.id))
+  if (steps.length === plan.steps.length && !plan.stopped) return plan
+  const did = new Set(steps.map((s) => s.task))
+  const isOn = ({ kind, piece }: Pick<WantedPart, 'kind' | 'piece'>) => {
+    const task = piece ? PIECE_PUT_ON[piece] : PUT_ON[kind]
+    return task !== undefined && did.has(task)
   }
-  return fitted
+  return {
+    ...plan,
+    steps,
+    findings: plan.findings.map((f) => ({ ...f, parts: f.parts.filter(isOn) })),
+    gather: plan.gather.filter(isOn),
+  }
 }
 
 const noteOf = (machine: Machine, words: SettleWords) => {
@@ -190,36 +215,36 @@ const noteOf = (machine: Machine, words: SettleWords) => {
  * the store is on the machine, in the store, or named as worn out.
  * @param machine as it is known now: what was learned of it since the plan was made is kept
  * @param outcome what only the bench can tell: the pressure mark found, and when it was (ISO time)
+ * @param done ids of the steps done, in their order; left out, all of them
  * @throws RangeError when the change has no proved plan
  */
 export function settle(
-  plan: Changeover,
+  planned: Changeover,
   machine: Machine,
   store: readonly Part[],
-  outcome: { pressureMark?: number | null; at?: string },
+  outcome: { pressureMark?: number | null; at?: string; corrections?: readonly Correction[] },
   words: SettleWords,
+  done: readonly string[] = planned.steps.map((s) => s.id),
 ): Settled {
-  if (!plan.proof?.holds) throw new RangeError('no proved plan to sign off')
-  const { supply, ...end } = plan.proof.end
-  const planned = plan.context.machine.fitted
+  if (!planned.proof?.holds) throw new RangeError('no proved plan to sign off')
+  const after = machineAfter(machine, planned, done, outcome.corrections)
+  const plan = asFarAs(planned, done)
   const { used, left } = takeOut(plan.gather, plan.context.store ?? [], store)
   const spoolUsed = used.find((part) => part.kind === 'wire')
-  const learned = fittedAfter(planned, end, machine.fitted)
-  if (plan.stopped) for (const key of OFF_THE_MACHINE) if (end[key] === null) learned[key] = null
   const fitted: Fitted = {
-    ...learned,
+    ...after.fitted,
     // What the shelf said of the spool's weight goes on with it.
-    ...(learned.spool &&
+    ...(after.fitted.spool &&
       spoolUsed?.massKg !== undefined &&
-      learned.spool.wireKg === undefined && { spool: { ...learned.spool, wireKg: spoolUsed.massKg } }),
+      after.fitted.spool.wireKg === undefined && {
+        spool: { ...after.fitted.spool, wireKg: spoolUsed.massKg },
+      }),
     ...(outcome.pressureMark !== undefined && { rollPressure: { mark: outcome.pressureMark } }),
   }
   const off = [
     ...takenOff(machine.fitted, fitted, plan, plan.context.store ?? []),
     // A spool that stays, or was not yet taken off, is on the machine still.
-    ...((plan.stopped ? plan.stopped.spoolOff : plan.context.wireStays !== true)
-      ? oldSpool(machine.fitted, words)
-      : []),
+    ...(spoolCameOff(planned, done) ? oldSpool(machine.fitted, words) : []),
   ]
   // Only the group was known, not what the cylinder holds: it is read from the cylinder next time.
   if (
@@ -229,9 +254,16 @@ export function settle(
     delete fitted.gas
   const back = putBack(off, left, noteOf(machine, words), words.newId)
   const upkeep = { ...machine.upkeep, ...(outcome.at && lookedAfter(plan, outcome.at)) }
-  const { assumed: _assumed, ...seen } = machine
+  // Whoever went to the end has looked at all of it.
+  const { assumed, ...seen } = after
+  const unseen = planned.stopped ? assumed : undefined
   return {
-    machine: { ...seen, fitted, ...(Object.keys(upkeep).length && { upkeep }), ...(supply && { supply }) },
+    machine: {
+      ...seen,
+      ...(unseen?.length && { assumed: unseen }),
+      fitted,
+      ...(Object.keys(upkeep).length && { upkeep }),
+    },
     used,
     ...back,
   }
@@ -250,15 +282,11 @@ export function settleConversion(
 ): Settled {
   const { used, left } = takeOut(plan.gather, plan.context.store ?? [], store)
   const before = machine.fitted
-  const { gasGear } = plan.after
-  const fitted = fittedAfter(plan.context.machine.fitted, plan.after.fitted, before)
   const off: Part[] = []
   if (plan.kind === 'fit-gun') {
     const load: GunLoad = { liner: before.liner, contactTip: before.contactTip, nozzle: before.nozzle }
     if (before.gun) off.push(gunAsStored(before.gun, load))
     else off.push(...looseLoad(load))
-    const { gun, liner, contactTip, nozzle } = plan.after.fitted
-    Object.assign(fitted, { gun, liner, contactTip, nozzle })
   }
   // Gas gear that comes out is kept: it is the way back.
   if (plan.kind === 'to-gasless')
@@ -273,17 +301,12 @@ export function settleConversion(
   const assumed = machine.assumed?.filter(
     (s) => plan.kind !== 'fit-gun' || !['gun', 'liner', 'contactTip', 'nozzle'].includes(s),
   )
-  const { assumed: _before, ...rest } = machine
-  return {
-    machine: {
-      ...rest,
-      fitted,
-      ...(gasGear !== undefined && { gasGear }),
-      ...(assumed?.length && { assumed }),
-    },
-    used,
-    ...back,
-  }
+  const { assumed: _before, ...rest } = machineAfter(
+    machine,
+    { ...plan, findings: plan.sets },
+    plan.steps.map((s) => s.id),
+  )
+  return { machine: { ...rest, ...(assumed?.length && { assumed }) }, used, ...back }
 }
 
 /** Liner, tip and nozzle of a gun nobody read: they are kept by themselves. */

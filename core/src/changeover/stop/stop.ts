@@ -1,12 +1,8 @@
-import { same } from '../../base/same.ts'
 import type { Bench } from '../../bench/bench.ts'
-import { fittedKey } from '../../machine/assumed.ts'
-import type { Fitted } from '../../machine/fitted/fitted.ts'
-import { STATIONS } from '../../machine/stations.ts'
-import type { After } from '../../match/finding.ts'
+import { benchKnown, foldBench, machineAfter, type Folded } from '../fold/fold.ts'
 import { benchesAfter, type Proof, type Violation } from '../proof/proof.ts'
 import { PlanRefused, totalMinutes, withWalking, type Changeover } from '../plan/plan.ts'
-import type { Task } from '../../steps/step.ts'
+import { leaveSafe } from '../../work/secure.ts'
 import { machineFacts, step } from '../../work/steps.ts'
 
 /** What a machine must not be left with. */
@@ -17,33 +13,7 @@ const SAFE: Readonly<Record<string, (b: Bench) => boolean>> = {
   'left-with-the-case-open': (b) => !b.caseOpen,
   'left-unwatched': (b) => !b.welded || b.watched,
   'left-with-the-gun-off': (b) => b.gunOn && b.gunConnected,
-}
-
-/** The steps that leave any of these machines safe, in the order they are done. */
-function safeTasks(benches: readonly Bench[]): Task[] {
-  const any = (test: (b: Bench) => boolean) => benches.some(test)
-  const held = any((b) => b.end === 'in-hand')
-  const threaded = any((b) => b.end === 'in-hand' && b.inGun === 'new')
-  const whole = any((b) => b.end === 'in-hand' && b.inGun === 'old' && b.whole)
-  const end: Task[] = !held
-    ? []
-    : threaded
-      ? ['closeArm']
-      : [
-          ...(whole && any((b) => b.end === 'in-hand' && !b.armOpen) ? (['openArm'] as const) : []),
-          ...(whole ? (['cutOldWire'] as const) : []),
-          'tuckNewEnd',
-        ]
-  return [
-    ...end,
-    ...(any((b) => b.valveOpen) ? (['checkChain', 'shutCylinder'] as const) : []),
-    ...(any((b) => b.on) ? (['switchOff'] as const) : []),
-    ...(any((b) => !b.gunOn && b.fitted.gun !== null) ? (['gunBack'] as const) : []),
-    ...(any((b) => !b.gunConnected && b.fitted.gun !== null) ? (['connectGun'] as const) : []),
-    ...(any((b) => b.caseOpen) ? (['closeCase'] as const) : []),
-    ...(any((b) => b.welded && !b.watched) ? (['fireWatch'] as const) : []),
-    'hangTag',
-  ]
+  'left-untagged': (b) => b.tagged,
 }
 
 /** What stands open or off, for whoever comes next. */
@@ -55,28 +25,42 @@ const openAt = (b: Bench) => ({
   openLiner: b.fitted.liner === null,
 })
 
-/** Captive where the wire is still in the hand. */
-const CAPTIVE: readonly Task[] = ['openArm', 'cutOldWire', 'tuckNewEnd', 'closeArm']
+/** The steps that leave a machine safe in the middle of its work. */
+function stopSteps(plan: Folded, done: readonly string[]) {
+  const { context: c } = plan
+  const bench = foldBench(plan, done)
+  const { fitted, standing } = machineAfter(c.machine, plan, done)
+  const facts = { ...machineFacts(c), ...openAt(bench) }
+  const used = new Set(done)
+  const tasks = leaveSafe({
+    fitted,
+    // Nothing was done yet: it stands as after a finished job, or as it was left before.
+    standing,
+    wireOn: bench.inGun !== 'none',
+    wireIsRight: bench.inGun === 'new' || c.wireStays === true,
+    gasOn: bench.regulatorOn,
+    spoolOn: bench.spool !== 'none',
+  })
+  return tasks.map(({ task, captive }) =>
+    step(task, facts, {
+      id: used.has(task) ? `${task}-stop` : task,
+      ...(captive && { captive, hold: false }),
+    }),
+  )
+}
 
 /**
- * Breaks a change off after some of its steps: what was done, the steps that leave the machine safe, proved from every
- * machine the steps done may have left, and the setup as it then stands.
+ * Breaks a change off after some of its steps: what was done, then the steps that leave the machine safe, proved from
+ * every machine the steps done may have left. What is left open stays with the machine.
  * @param done ids of the steps that were done, in any order
  * @throws PlanRefused when no safe end can be proved
  */
 export function stopHere(plan: Changeover, done: readonly string[]): Changeover {
   const { context: c, findings } = plan
   const did = plan.steps.filter((s) => done.includes(s.id))
+  const ids = did.map((s) => s.id)
+  const steps = withWalking([...did, ...stopSteps(plan, ids)])
   const standing = benchesAfter(did, findings, c)
-  const facts = { ...machineFacts(c), ...openAt(standing[0]!.bench) }
-  const used = new Set(did.map((s) => s.id))
-  const rest = safeTasks(standing.map((s) => s.bench)).map((task) =>
-    step(task, facts, {
-      id: used.has(task) ? `${task}-stop` : task,
-      ...(CAPTIVE.includes(task) && { captive: true, hold: false }),
-    }),
-  )
-  const steps = withWalking([...did, ...rest])
   const ends = benchesAfter(steps, findings, c)
   const violations: Violation[] = []
   ends.forEach(({ bench, violations: broken }, i) => {
@@ -84,49 +68,23 @@ export function stopHere(plan: Changeover, done: readonly string[]): Changeover 
     const known = new Set(standing[i]!.violations.map((v) => `${v.rule} ${v.at}`))
     violations.push(...broken.filter((v) => !known.has(`${v.rule} ${v.at}`)))
     for (const [rule, safe] of Object.entries(SAFE))
-      if (bench.fitted.gun !== null && !safe(bench)) violations.push({ rule, at: 'machine' })
+      if ((bench.fitted.gun !== null || !rule.endsWith('gun-off')) && !safe(bench))
+        violations.push({ rule, at: 'machine' })
   })
-  const { bench, start } = ends[0]!
-  const proof: Proof = { holds: violations.length === 0, violations, end: asItStands(plan, start, bench) }
-  if (!proof.holds) throw new PlanRefused(proof)
-  const moved = new Set(
-    STATIONS.filter((s) => s !== 'supply' && changed(start.fitted, bench.fitted, fittedKey(s))),
-  )
-  const spoolOff = bench.spool !== 'old' && start.spool === 'old'
-  return {
-    ...plan,
-    steps,
-    minutes: totalMinutes(steps),
-    proof,
-    crew: null,
-    stopped: { spoolOff },
-    findings: findings.map((f) => (moved.has(f.station) ? f : { ...f, parts: [] })),
-    gather: plan.gather.filter((line) =>
-      line.kind === 'wire'
-        ? bench.spool === 'new'
-        : line.kind === 'regulator' || line.kind === 'cylinder'
-          ? moved.has('gas')
-          : line.kind === 'adapter' || line.kind === 'hubHardware'
-            ? did.some((s) => s.task === 'fitAdapter')
-            : moved.has(line.station),
-    ),
+  const all = steps.map((s) => s.id)
+  const left = machineAfter(c.machine, { ...plan, steps }, all)
+  const proof: Proof = {
+    holds: violations.length === 0,
+    violations,
+    end: { ...left.fitted, ...(left.supply && { supply: left.supply }) },
   }
+  if (!proof.holds) throw new PlanRefused(proof)
+  return { ...plan, steps, minutes: totalMinutes(steps), proof, crew: null, stopped: true }
 }
 
-const changed = (a: After, b: After, key: keyof Fitted): boolean => !same(a[key], b[key])
-
-/** The setup in the words of `fitted`: what was touched as it now is, and what nobody touched as it was known. */
-function asItStands({ context }: Changeover, start: Bench, b: Bench): After {
-  const known = context.machine.fitted
-  const end: Record<string, unknown> = { ...known }
-  const keys = new Set([...Object.keys(start.fitted), ...Object.keys(b.fitted)]) as Set<keyof Fitted>
-  for (const key of keys) if (changed(start.fitted, b.fitted, key)) end[key] = b.fitted[key]
-  if (b.inGun === 'none') end.wire = null
-  if (b.spool === 'none') end.spool = null
-  // Off the gun they lie in the tray.
-  if (!b.tipOn) end.contactTip = null
-  if (!b.nozzleOn && known.nozzle?.kind !== 'none') end.nozzle = null
-  if (!b.regulatorOn) end.gas = null
-  if (!b.valveOpen && known.gasFlowLPerMin !== undefined) end.gasFlowLPerMin = 0
-  return end as After
+/** The spool that was on is off, or another is on. */
+export const spoolCameOff = (plan: Folded, done: readonly string[]): boolean => {
+  if (benchKnown(plan).spool === 'none') return false
+  const { spool } = foldBench(plan, done)
+  return spool === 'none' || (spool === 'new' && plan.context.wireStays !== true)
 }

@@ -2,7 +2,7 @@ import { keeps } from '../../match/finding.ts'
 import { block, type Builder, type Work } from '../../work/work.ts'
 
 /** Another cylinder goes on. */
-const cylinderGoesOn = ({ c, mustChange }: Work): boolean => c.wire.gas.needed && mustChange('gas')
+export const cylinderGoesOn = ({ c, mustChange }: Work): boolean => c.wire.gas.needed && mustChange('gas')
 
 /** The valve is shut where wire is fed through, and where another gas or none is wanted. */
 const gasIsShut = (w: Work): boolean => w.gasOn && (w.feeds || w.todo('gas') || !w.c.wire.gas.needed)

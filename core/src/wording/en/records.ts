@@ -1,5 +1,6 @@
 import type { Content } from '../../keep/fields.ts'
 import type { Fitted } from '../../machine/fitted/fitted.ts'
+import type { MachineStanding } from '../../machine/standing.ts'
 import { STATIONS, type Station } from '../../machine/stations.ts'
 import type { Part } from '../../machine/store.ts'
 import { readKey } from '../../record/contents.ts'
@@ -7,6 +8,7 @@ import type { UnitSystem } from '../../units/format.ts'
 import { partText, STATION_NAMES } from './names.ts'
 import { isNamedField, placeText } from './paths.ts'
 import { fittedShort } from './short.ts'
+import { openEndNames } from './standing.ts'
 
 /** What people call a record: a machine by its name, a part by what it is, a change by its wire. */
 export function recordText(key: string, content: Content | null, units: UnitSystem): string {
@@ -55,6 +57,8 @@ export function fieldText(path: readonly string[]): string {
 export function fieldValueText(path: readonly string[], value: unknown, units: UnitSystem): string {
   const station = stationAt(path)
   if (station) return fittedShort(station, { [path[1]!]: value } as Partial<Fitted>, units)
+  if (path.at(-1) === 'standing')
+    return openEndNames(value as MachineStanding | undefined).join(', ') || plainText(undefined)
   return plainText(value)
 }
 const LONGEST = 300
