@@ -73,7 +73,7 @@ function act(d: Dice, mine: string) {
     () => run && (run.note = `${mine} ${d.below(99)}`),
     () => run && (run.pressureMark = d.below(5)),
     () => run && mine === 'a' && (run.job = { ...run.job, thicknessMm: 1 + d.below(9) }),
-    () => run && d.chance(0.2) && runs.remove(run.id, 'dropped'),
+    () => run && d.chance(0.2) && useShop().undoable('dropped', () => runs.drop(run.id)),
     () =>
       void (useShop().shop.settings[mine === 'a' ? 'units' : 'theme'] = (
         mine === 'a' ? d.of(['metric', 'inch']) : d.of(['light', 'dark'])

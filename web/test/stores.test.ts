@@ -152,7 +152,7 @@ test('a part without an id gets one; a run and a part can be taken back', async 
   await useShop().undo()
   expect(useParts().list.at(-1)!.id).toBe(fresh.id)
   const run = useRuns().start('tern')
-  useRuns().remove(run.id, 'changeover removed')
+  useShop().undoable('changeover removed', () => useRuns().drop(run.id))
   await useShop().undo()
   expect(useRuns().byId(run.id)).toBeDefined()
 })
@@ -163,7 +163,7 @@ test('a removed changeover is put back with the steps that were done, and no oth
   useRuns().byId(run.id)!.done = ['a', 'b']
   useRuns().byId(run.id)!.note = 'half way'
   await settled()
-  useRuns().remove(run.id, 'changeover removed')
+  useShop().undoable('changeover removed', () => useRuns().drop(run.id))
   await settled()
   expect(
     useShop()
@@ -216,13 +216,6 @@ test('another tab’s touch comes in without what is being typed being lost', as
   await second.save()
   expect(content('machine/gull')).toMatchObject({ name: 'Gull two', note: 'being typed' })
   expect(first.apart).toEqual([])
-})
-test('a planned machine keeps its plan’s setup and what was learned since', () => {
-  const planned = JSON.parse(JSON.stringify(useMachines().byId('gull'))) as ReturnType<
-    typeof demoShop
-  >['machines'][0]
-  useMachines().put({ ...planned, note: 'learned', fitted: {} })
-  expect(useMachines().asPlanned(planned)).toMatchObject({ note: 'learned', fitted: planned.fitted })
 })
 test('units toggle to and fro', () => {
   const settings = useSettings()

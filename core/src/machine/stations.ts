@@ -16,6 +16,7 @@ export const STATIONS = [
   'supply',
 ] as const
 export type Station = (typeof STATIONS)[number]
+export const isStation = (name: string): name is Station => (STATIONS as readonly string[]).includes(name)
 
 export const VERDICTS = ['change', 'adjust', 'fits', 'unknown'] as const
 export type Verdict = (typeof VERDICTS)[number]

@@ -3,13 +3,13 @@ import { trySchema } from '../arc/tries.ts'
 import { saysSame, type Content } from '../keep/fields.ts'
 import { shownContent, type Kept } from '../keep/versions.ts'
 import { TASKS } from '../steps/step.ts'
-import { MOST_NOTE, PRESSURE_RESULTS, type Run } from './run.ts'
+import { correctionSchema, MOST_NOTE, PRESSURE_RESULTS, type Run } from './run.ts'
 
 /**
  * What is written beside a run, each for itself: steps done with their time, lines gathered, test welds, the pressure
  * mark, the note. Two people who tick steps of one run write two entries, and never the same field.
  */
-export const ENTRY_KINDS = ['done', 'gathered', 'try', 'time', 'mark', 'note'] as const
+export const ENTRY_KINDS = ['done', 'gathered', 'try', 'time', 'mark', 'note', 'fix'] as const
 export type EntryKind = (typeof ENTRY_KINDS)[number]
 
 /** When it was written, ms since 1970: the order they are shown in. */
@@ -26,6 +26,8 @@ export const ENTRY_SCHEMAS = {
     result: z.enum(PRESSURE_RESULTS).optional(),
   }),
   note: z.object({ at, text: z.string().max(MOST_NOTE) }),
+  /** What was seen of the machine while it was under way. */
+  fix: correctionSchema.omit({ id: true, before: true }).extend({ at }),
 } as const
 export type EntryContent = { [K in EntryKind]: z.infer<(typeof ENTRY_SCHEMAS)[K]> }[EntryKind]
 
@@ -44,6 +46,7 @@ export const ENTRY_FIELDS = [
   'pressureMark',
   'pressureResult',
   'note',
+  'corrections',
 ] as const
 export type RunFields = Omit<Run, (typeof ENTRY_FIELDS)[number] | 'planned'>
 /** The entries of a run, by id. */
@@ -51,7 +54,7 @@ export type Entries = ReadonlyMap<string, EntryContent>
 
 export function fieldsOf(run: Run): RunFields {
   const { done: _d, gathered: _g, times: _t, tries: _r, note: _n, planned: _p, ...fields } = run
-  const { pressureMark: _m, pressureResult: _s, ...rest } = fields
+  const { pressureMark: _m, pressureResult: _s, corrections: _c, ...rest } = fields
   return rest
 }
 
@@ -107,6 +110,8 @@ export function entriesOf(
       ...(run.pressureMark !== undefined && { mark: run.pressureMark }),
       ...(run.pressureResult !== undefined && { result: run.pressureResult }),
     } as Omit<EntryContent, 'at'>)
+  for (const { id, before: _b, ...seen } of run.corrections ?? [])
+    put(`fix/${id}`, seen as Omit<EntryContent, 'at'>)
   if (run.note) put('note/note', { text: run.note } as Omit<EntryContent, 'at'>)
   return entries
 }
@@ -126,6 +131,11 @@ export function runWith(fields: RunFields, entries: Entries, planned?: Run['plan
   const tries = of('try').map(([, { at: _at, ...made }]) => made)
   const mark = of('mark').at(-1)?.[1]
   const note = of('note').at(-1)?.[1].text
+  const corrections = of('fix').map(([id, { at, ...seen }]) => ({
+    id: name(id),
+    before: done.filter(([, d]) => d.at < at).length,
+    ...seen,
+  }))
   return {
     ...fields,
     gathered: of('gathered').map(([id]) => name(id)),
@@ -135,6 +145,7 @@ export function runWith(fields: RunFields, entries: Entries, planned?: Run['plan
     ...(mark?.mark !== undefined && { pressureMark: mark.mark }),
     ...(mark?.result !== undefined && { pressureResult: mark.result }),
     ...(note && { note }),
+    ...(corrections.length && { corrections }),
     ...(planned && { planned }),
   }
 }

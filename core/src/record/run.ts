@@ -5,6 +5,7 @@ import { STATIONS, USE_STATIONS } from '../machine/stations.ts'
 import { UPKEEP } from '../machine/upkeep.ts'
 import { changeoverRequestSchema, jobSchema } from '../machine/request.ts'
 import { conditionSchema } from '../machine/fitted/common.ts'
+import { FITTED_KEYS, fittedSchema } from '../machine/fitted/fitted.ts'
 import { gunSchema } from '../machine/fitted/gun.ts'
 import { wireInputSchema } from '../machine/fitted/wire.ts'
 import { practiceOverridesSchema } from '../practice/practice.ts'
@@ -21,6 +22,14 @@ export const PRESSURE_RESULTS = ['right', 'slips', 'too-tight', 'marks-wire'] as
 export type PressureResult = (typeof PRESSURE_RESULTS)[number]
 
 export type Stage = (typeof STAGES)[number]
+
+/** What was seen and written down in the middle of a job; `unread`: what is not known any more. */
+export const correctionSchema = z.object({
+  id: z.string().min(1).max(100),
+  before: z.number().int().min(0).max(1000),
+  fitted: fittedSchema,
+  unread: z.array(z.enum(FITTED_KEYS)).max(50).optional(),
+})
 
 /** One changeover under way or signed off, as it is kept between two touches. */
 export const runSchema = z.object({
@@ -73,6 +82,8 @@ export const runSchema = z.object({
     .max(50)
     .optional(),
   done: z.array(z.string().max(100)).max(200),
+  /** What somebody saw of the machine while it was under way, each before the step it came before. */
+  corrections: z.array(correctionSchema).max(200).optional(),
   /** How long the steps took, in the order they were done. */
   times: z.array(stepTimeSchema).max(500).optional(),
   pressureMark: z.number().min(-1000).max(1000).nullable().optional(),

@@ -131,6 +131,8 @@ export const TASKS = [
   'takeTagOff',
 ] as const
 export type Task = (typeof TASKS)[number]
+/** Whether a task is still done: a plan kept by an earlier version may name another. */
+export const isTask = (name: string): name is Task => (TASKS as readonly string[]).includes(name)
 
 export interface Step {
   /** Unique in the plan; the task, with the station where a task is done at several. */

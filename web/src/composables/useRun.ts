@@ -10,7 +10,7 @@ import { useRuns } from '../stores/runs.ts'
 
 /** A changeover and all that follows from it, for the parts of its screen. */
 export interface RunContext {
-  /** The run as it is kept: what is set on it is saved. */
+  /** The run as it is kept. */
   run: ComputedRef<Run>
   machine: ComputedRef<Machine>
   /** What was read and planned, and why it could not be. */
@@ -19,6 +19,10 @@ export interface RunContext {
   plan: ComputedRef<Changeover>
   /** `Gull to ER5356 1.2 mm`. */
   title: ComputedRef<string>
+  /** Sets fields of the run; it is changed in no other way. */
+  set: (more: Partial<Run>) => void
+  /** Carries out a command on it. */
+  change: (command: (run: Run) => Run) => void
 }
 const KEY: InjectionKey<RunContext> = Symbol('run')
 
@@ -53,7 +57,7 @@ export function provideRun(id: () => string) {
   )
   const read = usePlan(
     () => found.value ?? NOTHING,
-    () => shop.shop,
+    () => machineStore.shopNow,
     () => shop.digest,
     () => promised.takenFor(id()),
   )
@@ -70,6 +74,8 @@ export function provideRun(id: () => string) {
     read,
     plan: computed(() => read.value.plan!),
     title,
+    set: (more) => runStore.set(id(), more),
+    change: (command) => runStore.change(id(), command),
   })
   return { run: found, machine, read, title }
 }

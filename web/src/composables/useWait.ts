@@ -8,7 +8,7 @@ import { useRun } from './useRun.ts'
  * the page is open by a clock that nobody can set.
  */
 export function useWait(step: () => Step) {
-  const { run } = useRun()
+  const { run, set } = useRun()
   const now = useNow({ interval: 500 })
   const waits = computed(() => step().task === 'waitDischarge')
   const total = computed(() => Number(step().facts.minutes ?? DISCHARGE_MINUTES) * 60)
@@ -17,10 +17,11 @@ export function useWait(step: () => Step) {
   const seen = ref({ passed: 0, at: performance.now() })
   const put = (reason?: string) => {
     const since = entry.value?.since ?? new Date().toISOString()
-    run.value.waits = [
+    const waits = [
       ...(run.value.waits ?? []).filter((w) => w.step !== step().id),
       { step: step().id, since, ...(reason !== undefined && { reason }) },
-    ].slice(-50)
+    ]
+    set({ waits: waits.slice(-50) })
   }
   watch(
     () => step().id,

@@ -1,31 +1,60 @@
 import { defineStore } from 'pinia'
 import { computed } from 'vue'
-import type { Machine } from '@pepper-knot/core'
+import { correct, jobsAt, machineNow, type Fitted, type Machine, type Shop } from '@pepper-knot/core'
 import { asKept } from './kept.ts'
-import { useShop } from './shop.ts'
+import { useRuns } from './runs.ts'
+import { newId, useShop } from './shop.ts'
 
+/** The machines of the shop as they stand now: what was written down, with the steps done since folded over it. */
 export const useMachines = defineStore('machines', () => {
   const shop = useShop()
-  const list = computed<Machine[]>({
-    get: () => shop.shop.machines,
-    set: (next) => (shop.shop.machines = next.map(asKept)),
-  })
+  const runs = useRuns()
+  const list = computed<Machine[]>(() =>
+    shop.shop.machines.map((machine) => {
+      const now = machineNow(machine, runs.open)
+      return now === machine ? machine : asKept(now)
+    }),
+  )
+  /** The shop with its machines as they stand. */
+  const shopNow = computed<Shop>(() => ({ ...shop.shop, machines: list.value }))
   const byId = (id: string) => list.value.find((m) => m.id === id)
-  /** With all that was learned of it since a sheet began, but fitted as the sheet goes by. */
-  const asPlanned = (planned: Machine): Machine => ({
-    ...(byId(planned.id) ?? planned),
-    fitted: planned.fitted,
-  })
+  /** As it was last written down, before the job that is under way. */
+  const recorded = (id: string) => shop.shop.machines.find((m) => m.id === id)
+  /** What is under way on a machine; two devices may have begun one each. */
+  const jobs = (id: string) => jobsAt(runs.open, id)
+
+  function record(next: Machine) {
+    const at = shop.shop.machines.findIndex((m) => m.id === next.id)
+    if (at < 0) shop.shop.machines.push(asKept(next))
+    else shop.shop.machines[at] = asKept(next)
+  }
+  /**
+   * Somebody wrote down what is so. While a job is under way, what is fitted is its own: what was seen otherwise is
+   * written beside its steps.
+   */
   function put(next: Machine) {
-    const at = list.value.findIndex((m) => m.id === next.id)
-    if (at < 0) list.value.push(asKept(next))
-    else list.value[at] = asKept(next)
+    const [job] = jobs(next.id)
+    const before = recorded(next.id)
+    if (!job || !before) return record(next)
+    const now = byId(next.id)!
+    const { standing: _standing, ...rest } = next
+    runs.change(job.run.id, (run) => correct(run, now.fitted, next.fitted, newId()))
+    record({
+      ...rest,
+      fitted: before.fitted,
+      ...(before.standing && { standing: before.standing }),
+    } as Machine)
+  }
+  /** What was read of a machine before anything was touched: it goes into what the job began with. */
+  function read(id: string, seen: Fitted) {
+    const before = recorded(id)
+    if (before) record({ ...before, fitted: { ...before.fitted, ...seen } })
   }
   /** With its changeovers under way; what was signed off stays. */
   const remove = (id: string, label: string) =>
     shop.undoable(label, () => {
-      list.value = list.value.filter((m) => m.id !== id)
+      shop.shop.machines = shop.shop.machines.filter((m) => m.id !== id)
       shop.shop.runs = shop.shop.runs.filter((r) => r.machineId !== id || r.signedOffAt !== undefined)
     })
-  return { list, byId, asPlanned, put, remove }
+  return { list, shopNow, byId, recorded, jobs, put, record, read, remove }
 })

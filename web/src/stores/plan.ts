@@ -5,6 +5,7 @@ import {
   problemsOf,
   say,
   changeoverRequestSchema,
+  isPlanCurrent,
   isSized,
   planKept,
   lastGood,
@@ -58,7 +59,12 @@ export function planOf(run: Run, everything: Shop, digest: Digest, taken?: Taken
   if (run.outcome) return { wire, request: undefined, plan: undefined, problems: [] }
   // A run that has begun keeps its steps as they were planned then.
   if (run.planned && run.frozen)
-    return { wire, request: run.frozen, plan: planKept(run.planned), problems: [] }
+    return {
+      wire,
+      request: run.frozen,
+      plan: isPlanCurrent(run.planned) ? planKept(run.planned) : undefined,
+      problems: [],
+    }
   if (run.frozen) return withPlan(wire, run.frozen)
   const machine = shop.machines.find((m) => m.id === run.machineId)
   const job = run.job.material && run.job.thicknessMm ? run.job : undefined

@@ -2,6 +2,7 @@ import { defineStore } from 'pinia'
 import { computed } from 'vue'
 import type { GatherLine, Part, Run } from '@pepper-knot/core'
 import { leftOf, planOf, type RunPlan, type Taken } from './plan.ts'
+import { useMachines } from './machines.ts'
 import { useShop } from './shop.ts'
 
 /** A changeover that is not signed off, with its plan and the parts it has. */
@@ -27,6 +28,7 @@ const idsOf = (store: readonly Part[] | undefined, gather: readonly GatherLine[]
  */
 export const usePromised = defineStore('promised', () => {
   const shop = useShop()
+  const machines = useMachines()
   const all = computed<Promised[]>(() => {
     const open = shop.shop.runs.filter((run) => run.signedOffAt === undefined && (run.planned || plans(run)))
     const order = [...open].sort(
@@ -37,7 +39,7 @@ export const usePromised = defineStore('promised', () => {
     )
     const taken = new Map<string, number>()
     return order.map((run) => {
-      const read = planOf(run, shop.shop, shop.digest, run.planned ? undefined : new Map(taken))
+      const read = planOf(run, machines.shopNow, shop.digest, run.planned ? undefined : new Map(taken))
       const plan = run.planned ?? read.plan
       const gather = (plan?.gather ?? []) as unknown as GatherLine[]
       const parts = idsOf((plan?.context as { store?: Part[] } | undefined)?.store, gather)

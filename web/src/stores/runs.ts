@@ -1,18 +1,21 @@
 import { defineStore } from 'pinia'
-import { computed } from 'vue'
-import type { Run, WireByHand } from '@pepper-knot/core'
+import { computed, markRaw, toRaw } from 'vue'
+import { jobsAt, type Run, type WireByHand } from '@pepper-knot/core'
 import { newId, useShop } from './shop.ts'
 
-/** Changeovers, under way and signed off. */
+/** Changeovers, under way and signed off. A run is changed by commands alone. */
 export const useRuns = defineStore('runs', () => {
   const shop = useShop()
-  const list = computed<Run[]>({
-    get: () => shop.shop.runs,
-    set: (next) => (shop.shop.runs = next),
-  })
+  const list = computed<readonly Run[]>(() => shop.shop.runs)
   const open = computed(() => list.value.filter((r) => r.signedOffAt === undefined))
   const byId = (id: string) => list.value.find((r) => r.id === id)
+  /** A run that has begun on a machine, before any other. */
+  const begunOn = (machineId: string) => jobsAt(open.value, machineId)[0]?.run
+
+  /** A new run; where something is under way on the machine, that one, and never a second beside it. */
   function start(machineId: string, label = '', byHand?: WireByHand, more: Partial<Run> = {}): Run {
+    const begun = more.trouble ? undefined : begunOn(machineId)
+    if (begun) return begun
     const fresh: Run = {
       id: newId(),
       machineId,
@@ -20,15 +23,31 @@ export const useRuns = defineStore('runs', () => {
       stage: 'decide',
       label,
       ...(byHand && { byHand }),
-      job: { position: 'flat', draughtMPerS: 0 },
       gathered: [],
       done: [],
+      job: { position: 'flat', draughtMPerS: 0 },
       ...more,
     }
-    list.value.push(fresh)
+    shop.shop.runs.push(fresh)
     return fresh
   }
-  const remove = (id: string, label: string) =>
-    shop.undoable(label, () => (list.value = list.value.filter((r) => r.id !== id)))
-  return { list, open, byId, start, remove }
+  /** Carries out a command on a run; only the fields it changed are touched. */
+  function change(id: string, command: (run: Run) => Run) {
+    const run = shop.shop.runs.find((r) => r.id === id)
+    if (!run) return
+    const raw = toRaw(run)
+    const next = command(raw)
+    if (next === raw) return
+    const fields = run as unknown as Record<string, unknown>
+    for (const key of new Set([...Object.keys(raw), ...Object.keys(next)]) as Set<keyof Run>) {
+      if (next[key] === undefined) delete fields[key]
+      else if (next[key] !== raw[key])
+        // A plan is never changed, only made anew.
+        fields[key] = key === 'planned' ? markRaw(next.planned!) : next[key]
+    }
+  }
+  /** Sets fields of a run; what is set to nothing is left out. */
+  const set = (id: string, more: Partial<Run>) => change(id, (run) => ({ ...run, ...more }))
+  const drop = (id: string) => void (shop.shop.runs = shop.shop.runs.filter((r) => r.id !== id))
+  return { list, open, byId, begunOn, start, change, set, drop }
 })

@@ -3,15 +3,6 @@ import { lastChanged, planKept, type Run, type Told } from '@pepper-knot/core'
 import { useRuns } from './runs.ts'
 import { useShop } from './shop.ts'
 
-/** The list of a cure is dropped: another is begun, or none. */
-export function dropList(run: Run) {
-  run.planned = undefined
-  run.frozen = undefined
-  run.waits = undefined
-  run.swapStartedAt = undefined
-  run.done = []
-}
-
 /** Troubles under way: each a run of its own, so that it is kept, resumed and taken back like one. */
 export const useTroubles = defineStore('troubles', () => {
   const runs = useRuns()
@@ -33,8 +24,10 @@ export const useTroubles = defineStore('troubles', () => {
     const since = stations.length ? ('since-change' as const) : undefined
     return { ...(at && { at }), ...(since && { since }), lastChange: [...new Set(stations)] }
   }
-  /** @param from the change it came in the middle of, with its stage there */
-  function start(machineId: string, from?: Run): Run {
+  /** @param given the change it came in the middle of; where one is under way on the machine, that one */
+  function start(machineId: string, given?: Run): Run {
+    const begun = runs.begunOn(machineId)
+    const from = given ?? (begun?.trouble || begun?.conversion ? undefined : begun)
     const open = runs.open.find((r) => r.trouble && r.machineId === machineId && r.trouble.from === from?.id)
     if (open) return open
     const { lastChange, ...known } = from ? under(from) : { lastChange: changedOf(machineId)?.stations }

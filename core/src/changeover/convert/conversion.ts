@@ -54,6 +54,8 @@ interface WireOn {
   inGun: 'whole' | 'piece' | 'none'
   /** A spool is on, with its wire threaded or not. */
   spoolOn: boolean
+  /** An adapter carries it, or was left on the hub. */
+  adapterOn: boolean
   knot: boolean
   /** The gun has rolls of its own, or nobody looked. */
   pulls: boolean
@@ -62,16 +64,15 @@ interface WireOn {
   nozzleOn: boolean
 }
 /** The wire comes out first: what is done at the gun and the solenoid is done with nothing in the rolls. */
-function wireOut({ inGun, spoolOn, knot, pulls, gunOn, tipOn, nozzleOn }: WireOn): Task[] {
+function wireOut({ inGun, spoolOn, adapterOn, knot, pulls, gunOn, tipOn, nozzleOn }: WireOn): Task[] {
   const clear: Task[] = knot ? ['clearTangle'] : []
+  // What carries the spool comes off with it.
+  const spool: Task[] = [
+    ...(spoolOn ? (['spoolOff'] as const) : []),
+    ...(adapterOn ? (['adapterOff'] as const) : []),
+  ]
   const cool: Task[] = [...(gunOn ? (['coolGun'] as const) : []), 'clampOff']
-  if (inGun === 'none')
-    return [
-      ...cool,
-      ...(knot ? (['openArm'] as const) : []),
-      ...clear,
-      ...(spoolOn ? (['spoolOff'] as const) : []),
-    ]
+  if (inGun === 'none') return [...cool, ...(knot ? (['openArm'] as const) : []), ...clear, ...spool]
   return [
     ...cool,
     ...(nozzleOn ? (['nozzleOff'] as const) : []),
@@ -84,7 +85,7 @@ function wireOut({ inGun, spoolOn, knot, pulls, gunOn, tipOn, nozzleOn }: WireOn
       : (['openArm'] as const)),
     ...clear,
     'pullOldWire',
-    ...(spoolOn ? (['spoolOff'] as const) : []),
+    ...spool,
   ]
 }
 
@@ -315,7 +316,8 @@ export function planConversion(
     ...TASKS_OF[kind](
       {
         inGun,
-        spoolOn: wireOn || (standing !== undefined && machine.fitted.spool != null),
+        spoolOn: wireOn || machine.fitted.spool != null,
+        adapterOn: machine.fitted.spool?.adapter === true || left('adapter-on-hub'),
         knot,
         pulls: gunOn === undefined || gunOn?.kind === 'push-pull',
         gunOn: gunOn !== null,

@@ -9,7 +9,7 @@ import { STATIONS, type Station } from '../../machine/stations.ts'
 import type { Finding, MatchContext } from '../../match/finding.ts'
 import { perform } from '../proof/perform.ts'
 import { wireWords } from '../proof/frameActs.ts'
-import type { Step } from '../../steps/step.ts'
+import { isTask, type Step } from '../../steps/step.ts'
 
 /** A list of steps with what they set, and what they were planned from. */
 export interface Folded {
@@ -22,6 +22,8 @@ export interface Correction {
   /** Before the step of this index in the order they were done. */
   before: number
   fitted: Partial<Fitted>
+  /** What is not known any more. */
+  unread?: readonly (keyof Fitted)[] | undefined
 }
 
 /** The bench a plan begins on, as the machine is known: what nobody read stays unread. */
@@ -66,13 +68,21 @@ export function foldBench(
   const byId = new Map(plan.steps.map((s) => [s.id, s]))
   let bench = benchKnown(plan)
   const correct = (index: number) => {
-    for (const { before, fitted } of corrections)
-      if (before === index) bench = { ...bench, fitted: { ...bench.fitted, ...fitted } }
+    for (const { before, fitted, unread = [] } of corrections)
+      if (before === index)
+        bench = {
+          ...bench,
+          fitted: {
+            ...bench.fitted,
+            ...fitted,
+            ...Object.fromEntries(unread.map((key) => [key, undefined])),
+          },
+        }
   }
   done.forEach((id, index) => {
     correct(index)
     const step = byId.get(id)
-    if (!step) return
+    if (!step || !isTask(step.task)) return
     bench = asKnown(perform(step, bench, byStation, c))
     // Another gun brings what was in and on it when it was laid aside.
     if (step.task === 'gunSwap' && c.gunOff) {

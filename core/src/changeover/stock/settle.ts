@@ -13,6 +13,7 @@ import {
 import type { Fitted } from '../../machine/fitted/fitted.ts'
 import type { Machine } from '../../machine/machine.ts'
 import type { Part } from '../../machine/store.ts'
+import { leftWith } from '../../machine/standing.ts'
 import type { Station } from '../../machine/stations.ts'
 import { conditionVerdict, type Finding, type WantedPart } from '../../match/finding.ts'
 import { handOf } from '../../match/prepare.ts'
@@ -91,13 +92,14 @@ function takenOff(before: Fitted, after: Fitted, plan: Changeover, store: readon
     if (after.gas == null || plan.gather.some((line) => line.kind === 'regulator'))
       parts.push(regulatorFor(before.gas))
   }
+  const leftOnHub = leftWith(plan.context.machine.standing, 'adapter-on-hub')
   // What carried the last spool is off where it was taken off, whatever carries this one.
   const off = after.spool?.adapter === false || plan.steps.some((s) => s.task === 'adapterOff')
-  if (spool?.adapter && off) parts.push(adapterOff(spool))
+  if ((spool?.adapter || leftOnHub) && off) parts.push(adapterOff(spool ?? {}))
   return parts
 }
 
-const adapterOff = (spool: NonNullable<Fitted['spool']>): Part => ({
+const adapterOff = (spool: NonNullable<Fitted['spool']> | Record<string, never>): Part => ({
   kind: 'adapter',
   ...(spool.type && { spool: spool.type }),
   count: 1,
@@ -178,6 +180,16 @@ const PUT_ON: Partial<Record<Part['kind'], Task>> = {
   cylinder: 'regulatorOn',
   workClamp: 'clampMend',
   oRing: 'oRing',
+}
+/** What a conversion puts in, and at which task. */
+const PUT_IN: Partial<Record<Part['kind'], Task>> = {
+  ...PUT_ON,
+  solenoid: 'fitSolenoid',
+  hose: 'fitGasHose',
+  clip: 'fitGasHose',
+  oRing: 'gunSwap',
+  // It waits for the wire that wants it.
+  nozzle: undefined,
 }
 const PIECE_PUT_ON: Record<NonNullable<WantedPart['piece']>, Task> = {
   rolls: 'gunRollsChange',
@@ -279,32 +291,32 @@ export function settleConversion(
   machine: Machine,
   store: readonly Part[],
   words: SettleWords,
+  done: readonly string[] = plan.steps.map((s) => s.id),
 ): Settled {
-  const { used, left } = takeOut(plan.gather, plan.context.store ?? [], store)
+  const did = (task: Task | undefined) =>
+    task !== undefined && plan.steps.some((s) => s.task === task && done.includes(s.id))
+  const folds = { ...plan, findings: plan.sets }
+  const gather = plan.gather.filter(({ kind }) => did(PUT_IN[kind]))
+  const { used, left } = takeOut(gather, plan.context.store ?? [], store)
   const before = machine.fitted
   const off: Part[] = []
-  if (plan.kind === 'fit-gun') {
+  if (did('gunSwap')) {
     const load: GunLoad = { liner: before.liner, contactTip: before.contactTip, nozzle: before.nozzle }
     if (before.gun) off.push(gunAsStored(before.gun, load))
     else off.push(...looseLoad(load))
   }
   // Gas gear that comes out is kept: it is the way back.
-  if (plan.kind === 'to-gasless')
-    off.push({ kind: 'solenoid', count: 1 }, { kind: 'hose', count: 1 }, { kind: 'clip', count: 1 })
-  if (before.gas && plan.kind !== 'fit-gun') {
+  if (did('solenoidOut')) off.push({ kind: 'solenoid', count: 1 })
+  if (did('hoseOff')) off.push({ kind: 'hose', count: 1 }, { kind: 'clip', count: 1 })
+  if (before.gas && (did('regulatorOff') || did('regulatorOn')))
     off.push({ kind: 'cylinder', gas: before.gas, count: 1 }, regulatorFor(before.gas))
-  }
-  if (before.spool?.adapter) off.push(adapterOff(before.spool))
-  off.push(...oldSpool(before, words))
+  if (did('adapterOff')) off.push(adapterOff(before.spool ?? {}))
+  if (spoolCameOff(folds, done)) off.push(...oldSpool(before, words))
   const back = putBack(off, left, noteOf(machine, words), words.newId)
   // Parts the gun took with it are not assumed of the one that is on now.
-  const assumed = machine.assumed?.filter(
-    (s) => plan.kind !== 'fit-gun' || !['gun', 'liner', 'contactTip', 'nozzle'].includes(s),
-  )
-  const { assumed: _before, ...rest } = machineAfter(
-    machine,
-    { ...plan, findings: plan.sets },
-    plan.steps.map((s) => s.id),
+  const { assumed: known, ...rest } = machineAfter(machine, folds, done)
+  const assumed = known?.filter(
+    (s) => !did('gunSwap') || !['gun', 'liner', 'contactTip', 'nozzle'].includes(s),
   )
   return { machine: { ...rest, ...(assumed?.length && { assumed }) }, used, ...back }
 }

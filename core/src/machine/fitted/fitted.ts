@@ -36,3 +36,4 @@ export const fittedSchema = z.object({
   conditions: conditionsSchema.optional(),
 })
 export type Fitted = z.infer<typeof fittedSchema>
+export const FITTED_KEYS = Object.keys(fittedSchema.shape) as [keyof Fitted, ...(keyof Fitted)[]]

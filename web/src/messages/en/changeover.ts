@@ -206,12 +206,12 @@ export const changeover = {
   sure: {
     planAgain: {
       title: 'Plan this change again?',
-      text: 'The steps done so far are cleared from the sheet; the machine stays as it is. It can be undone.',
+      text: 'The machine is written down as it now stands, and planned from there. It can be undone.',
       take: 'Plan again',
     },
     drop: {
       title: 'Drop the changeover on {machine}?',
-      text: '{n} steps are ticked off. What was changed on the machine is not written down. It can be undone.',
+      text: 'No step is done yet. It can be undone. | One step is done: the machine is written down as it now stands. It can be undone. | {n} steps are done: the machine is written down as it now stands. It can be undone.',
       take: 'Drop it',
     },
     gasless: {
@@ -291,6 +291,13 @@ export const changeover = {
     kept: 'left as it is, by choice',
     chosen: 'by choice',
     none: 'Nothing else of this kind is in the store.',
+  },
+  stale: {
+    title: 'This list was planned by an earlier version',
+    text: 'Some of its steps are planned otherwise now. It is shown as it was written; go on by planning it again from where the machine stands.',
+    done: 'done',
+    again: 'Plan again from here',
+    told: 'Planned again from where the machine stands',
   },
   stop: {
     offer: 'Stop here',

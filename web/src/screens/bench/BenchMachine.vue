@@ -3,18 +3,24 @@ import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import {
   asItStands,
+  fittedShort,
   isWorn,
+  openEndNames,
+  progressOf,
   STATION_SHORT,
   formatMass,
   UPKEEP_NAMES,
   upkeepDue,
   wireName,
   type Machine,
+  type OpenJob,
   type Upkeep,
 } from '@pepper-knot/core'
 import { standingMarks } from '../../parts/marks.ts'
 import WireLine from '../../parts/WireLine.vue'
+import { useRunNames } from '../../composables/useRunNames.ts'
 import { useMachines } from '../../stores/machines.ts'
+import { useRuns } from '../../stores/runs.ts'
 import { useShop } from '../../stores/shop.ts'
 import { useSettings } from '../../stores/settings.ts'
 
@@ -24,6 +30,8 @@ const { t } = useI18n()
 const settings = useSettings()
 const shop = useShop()
 const machineStore = useMachines()
+const runStore = useRuns()
+const nameOf = useRunNames()
 
 const stands = computed(() => asItStands(props.machine, settings.all.practice))
 const marks = computed(() => standingMarks(props.machine, stands.value.findings, settings.units))
@@ -38,6 +46,38 @@ const left = computed(() =>
     ? ''
     : t('bench.left', { mass: formatMass(props.machine.fitted.spool.wireKg, settings.units) }),
 )
+/** What is under way on it; two where two devices began one each. */
+const jobs = computed(() => machineStore.jobs(props.machine.id))
+const job = computed(() => jobs.value[0])
+const progress = computed(
+  () => job.value && progressOf(job.value, machineStore.recorded(props.machine.id)!, props.machine),
+)
+const toJob = (at: OpenJob) =>
+  at.run.trouble
+    ? `/trouble/${at.run.id}`
+    : at.kind === 'convert'
+      ? `/change/${at.run.id}`
+      : `/change/${at.run.id}/swap`
+const canStop = computed(
+  () => job.value && job.value.kind !== 'convert' && job.value.kind !== 'cure' && !job.value.run.stopped,
+)
+const soFar = computed(() => {
+  const { changed = [] } = progress.value ?? {}
+  const setup = { ...props.machine.fitted, supply: props.machine.supply }
+  return [
+    ...changed.map((s) => `${STATION_SHORT[s]} ${fittedShort(s, setup, settings.units)}`),
+    ...openEndNames(props.machine.standing),
+  ].join(', ')
+})
+const stillTo = computed(() => progress.value?.todo.map((s) => STATION_SHORT[s]).join(', ') ?? '')
+/** What a stop has left undone. */
+const open = computed(() => (job.value ? [] : openEndNames(props.machine.standing)))
+/** Of two jobs one goes on; what the other had done is not known any more, and its run is taken away. */
+function keep(kept: OpenJob) {
+  shop.undoable(t('bench.kept'), () => {
+    for (const other of jobs.value) if (other.run.id !== kept.run.id) runStore.drop(other.run.id)
+  })
+}
 /** What is wrong for the wire that is on. */
 const wrong = computed(
   () => stands.value.findings?.filter((f) => f.verdict === 'change' || f.verdict === 'adjust').length ?? 0,
@@ -79,14 +119,39 @@ const due = computed(() => [
         @click="$emit('trouble')"
         >{{ t('nav.trouble') }}</v-btn
       >
+      <template v-if="job">
+        <v-btn
+          v-if="canStop"
+          variant="outlined"
+          :to="`${toJob(job)}?stop=1`"
+          :aria-label="t('bench.stopOn', { machine: machine.name })"
+          >{{ t('bench.stopIt') }}</v-btn
+        >
+        <v-btn
+          variant="flat"
+          color="primary"
+          :to="toJob(job)"
+          :aria-label="t('bench.goOnOn', { machine: machine.name })"
+          >{{ t('bench.goOn') }}</v-btn
+        >
+      </template>
       <v-btn
-        v-if="wrong"
+        v-else-if="open.length && stands.wire"
+        variant="flat"
+        color="primary"
+        :aria-label="t('bench.finishOn', { machine: machine.name })"
+        @click="$emit('putRight')"
+        >{{ t('bench.finish') }}</v-btn
+      >
+      <v-btn
+        v-else-if="wrong"
         variant="outlined"
         :aria-label="t('bench.putRightOn', { n: wrong, machine: machine.name })"
         @click="$emit('putRight')"
         >{{ t('bench.putRight', { n: wrong }) }}</v-btn
       >
       <v-btn
+        v-if="!job"
         :variant="offer ? 'flat' : 'outlined'"
         :color="offer ? 'primary' : undefined"
         :aria-label="
@@ -99,6 +164,32 @@ const due = computed(() => [
         {{ offer ? t('bench.to', { wire: offer }) : t('bench.change') }}
       </v-btn>
     </header>
+    <div v-if="jobs.length > 1" class="note note--stop" data-part="two-jobs">
+      <p>{{ t('bench.twoJobs', { machine: machine.name }) }}</p>
+      <div class="row">
+        <v-btn v-for="one in jobs" :key="one.run.id" @click="keep(one)">{{
+          t('bench.keepThis', {
+            job: nameOf(one.run),
+            n: one.done.length,
+            of: one.plan.steps.length,
+          })
+        }}</v-btn>
+      </div>
+    </div>
+    <div v-if="job && progress" class="job" data-part="job">
+      <p>
+        {{
+          progress.step > progress.of
+            ? t('bench.allDone', { job: nameOf(job.run), of: progress.of })
+            : t('bench.inJob', { job: nameOf(job.run), n: progress.step, of: progress.of })
+        }}
+      </p>
+      <p v-if="soFar">{{ t('bench.soFar', { what: soFar }) }}</p>
+      <p v-if="stillTo" class="muted">{{ t('bench.stillTo', { what: stillTo }) }}</p>
+    </div>
+    <p v-else-if="open.length" class="job" data-part="left">
+      <b>{{ t('bench.leftOpen') }}</b> {{ open.join(', ') }}.
+    </p>
     <div v-if="due.length" class="row">
       <p class="due tabular">{{ due.join(' · ') }}</p>
       <v-btn
@@ -119,6 +210,11 @@ const due = computed(() => [
 </template>
 
 <style scoped>
+.job {
+  border-left: 6px solid var(--copper);
+  padding: 2px 12px;
+  margin: 4px 0;
+}
 .due {
   color: var(--paprika);
   font-weight: 650;

@@ -6,15 +6,24 @@ import SureBox from '../../parts/SureBox.vue'
 import { useMachines } from '../../stores/machines.ts'
 import { useRunNames } from '../../composables/useRunNames.ts'
 import { useRuns } from '../../stores/runs.ts'
+import { useShop } from '../../stores/shop.ts'
+import { useWriteDown } from '../../stores/writeDown.ts'
 
 /** Changeovers that were begun and not signed off: a dead battery loses nothing. */
 const { t } = useI18n()
 const machineStore = useMachines()
 const runStore = useRuns()
+const shop = useShop()
+const writeDown = useWriteDown()
 const nameOf = useRunNames()
 const dropping = shallowRef<Run | null>(null)
+/** What its steps have done stays done: the machine is written down as it stands. */
 function drop() {
-  runStore.remove(dropping.value!.id, t('change.dropped'))
+  const { id } = dropping.value!
+  shop.undoable(t('change.dropped'), () => {
+    writeDown(id)
+    runStore.drop(id)
+  })
   dropping.value = null
 }
 /** Only the troubles, where they are asked for. */
@@ -47,7 +56,7 @@ const name = (machineId: string) => machineStore.byId(machineId)?.name ?? '?'
     <SureBox
       v-if="dropping"
       :title="t('sure.drop.title', { machine: name(dropping.machineId) })"
-      :text="t('sure.drop.text', { n: dropping.done.length })"
+      :text="t('sure.drop.text', dropping.done.length)"
       :take="t('sure.drop.take')"
       @take="drop"
       @close="dropping = null"

@@ -1,11 +1,13 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { problemLine, STAGES, type Stage } from '@pepper-knot/core'
+import { dropList, isPlanCurrent, problemLine, STAGES, type Stage } from '@pepper-knot/core'
 import { useRouter } from 'vue-router'
 import { usePageTitle } from '../../composables/usePageTitle.ts'
 import { provideRun } from '../../composables/useRun.ts'
+import { useRuns } from '../../stores/runs.ts'
 import { useShop } from '../../stores/shop.ts'
+import { useWriteDown } from '../../stores/writeDown.ts'
 import ConversionRun from './ConversionRun.vue'
 import DecideStage from './DecideStage.vue'
 import FeedStage from './FeedStage.vue'
@@ -13,6 +15,7 @@ import GatherStage from './GatherStage.vue'
 import MatchStage from './MatchStage.vue'
 import SignedOff from './SignedOff.vue'
 import SignOffStage from './SignOffStage.vue'
+import StalePlan from './StalePlan.vue'
 import SwapStage from './SwapStage.vue'
 
 // The charting library comes only with the stage that draws.
@@ -22,6 +25,7 @@ const props = defineProps<{ id: string; stage?: string }>()
 const router = useRouter()
 const { t } = useI18n()
 const shop = useShop()
+const runStore = useRuns()
 
 const { run, machine, read: plan, title } = provideRun(() => props.id)
 // A signed-off change is read when it is looked at.
@@ -36,6 +40,16 @@ watch(
   { immediate: true },
 )
 
+/** Its list is of an earlier version: it is planned again from where the machine stands. */
+const stale = computed(() => run.value?.planned !== undefined && !isPlanCurrent(run.value.planned))
+const writeDown = useWriteDown()
+function planAgain() {
+  const { id, conversion } = run.value!
+  shop.undoable(t('stale.told'), () => {
+    writeDown(id)
+    runStore.change(id, (run) => dropList(run, conversion ? 'gather' : 'match'))
+  })
+}
 const sound = computed(() => plan.value.plan !== undefined && plan.value.plan.problems.length === 0)
 const reached = computed<Record<Stage, boolean>>(() => ({
   decide: run.value?.frozen === undefined && !run.value?.putRight,
@@ -60,7 +74,13 @@ const near = (...wanted: (Stage | '' | undefined)[]): Stage =>
   (run.value?.frozen ? 'swap' : plan.value.plan || run.value?.putRight ? 'match' : 'decide')
 /** A change of wire under way: what is signed off, or work on the machine, has a page of its own. */
 const staged = computed(
-  () => run.value && !run.value.signedOffAt && !run.value.conversion && !run.value.trouble && machine.value,
+  () =>
+    run.value &&
+    !run.value.signedOffAt &&
+    !run.value.conversion &&
+    !run.value.trouble &&
+    !stale.value &&
+    machine.value,
 )
 /** The address says which stage is in view; without one it is where the run was left. */
 const stage = computed<Stage>(() =>
@@ -68,7 +88,7 @@ const stage = computed<Stage>(() =>
 )
 const go = (to: Stage, how: 'push' | 'replace' = 'push') => {
   if (!run.value || !reached.value[to]) return
-  if (run.value.stage !== to) run.value.stage = to
+  if (run.value.stage !== to) runStore.set(props.id, { stage: to })
   if (props.stage !== to) void router[how]({ name: 'change', params: { id: props.id, stage: to } })
 }
 // An address without a stage, or with one that is not reached yet, becomes the one in view.
@@ -76,7 +96,7 @@ watch(
   [stage, () => props.stage, staged, looking] as const,
   ([now, asked, there, reading]) => {
     if (there && !reading && asked !== now) go(now, 'replace')
-    else if (there && run.value!.stage !== now) run.value!.stage = now
+    else if (there && run.value!.stage !== now) runStore.set(props.id, { stage: now })
   },
   { immediate: true },
 )
@@ -112,6 +132,7 @@ usePageTitle(() =>
     </p>
   </div>
   <SignedOff v-else-if="run.signedOffAt" />
+  <StalePlan v-else-if="stale" :run="run" @again="planAgain" />
   <ConversionRun v-else-if="run.conversion" />
   <div v-else>
     <nav class="stages" :aria-label="t('change.stages')">

@@ -24,7 +24,7 @@ const props = defineProps<{ station: Station }>()
 const emit = defineEmits<{ close: [] }>()
 const { t } = useI18n()
 const settings = useSettings()
-const { run, plan } = useRun()
+const { run, plan, set } = useRun()
 
 const finding = computed(() => plan.value.findings.find((f) => f.station === props.station)!)
 const offers = computed(() => offersAt(plan.value, props.station))
@@ -73,18 +73,17 @@ function pick(next: Choice) {
 }
 function clear() {
   const keep = (run.value.keep ?? []).filter((s) => s !== props.station)
-  run.value.keep = keep.length ? keep : undefined
   const { [props.station as UseStation]: _was, ...use } = run.value.use ?? {}
-  run.value.use = Object.keys(use).length ? use : undefined
+  set({ keep: keep.length ? keep : undefined, use: Object.keys(use).length ? use : undefined })
 }
 function take() {
   const chosen = choice.value
   clear()
-  if (chosen === 'keep') run.value.keep = [...(run.value.keep ?? []), props.station]
-  else if (chosen === 'lead') run.value.practice = { ...run.value.practice, softWireOutlet: 'liner-to-rolls' }
+  if (chosen === 'keep') set({ keep: [...(run.value.keep ?? []), props.station] })
+  else if (chosen === 'lead') set({ practice: { ...run.value.practice, softWireOutlet: 'liner-to-rolls' } })
   else if (typeof chosen === 'number') {
     const id = plan.value.context.store?.[chosen]?.id
-    if (id) run.value.use = { ...run.value.use, [props.station]: id }
+    if (id) set({ use: { ...run.value.use, [props.station]: id } })
   }
   emit('close')
 }

@@ -1,22 +1,24 @@
 <script setup lang="ts">
 import { useRun } from '../../composables/useRun.ts'
-import { computed, markRaw } from 'vue'
+import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRouter } from 'vue-router'
 import {
+  begin,
   FIRST_BY_HAND,
   changeoverRequestSchema,
   conversionKept,
   formatMinutes,
-  keptPlan,
-  outcomeOf,
+  jobOf,
   partText,
   planConversion,
-  settleConversion,
+  settleJob,
+  signOff,
   stepTitle,
   TOOL_NAMES,
   type Conversion,
   type GatherLine,
+  type Step,
 } from '@pepper-knot/core'
 import { signOffId } from '../../storage/head.ts'
 import { foundPart } from './foundPart.ts'
@@ -29,7 +31,7 @@ import { settleWords } from './settleWords.ts'
 import SwapStage from './SwapStage.vue'
 
 /** Work on the machine itself: gather, the run sheet, done. The machine is what it was until it is signed off. */
-const { run } = useRun()
+const { run, set, change } = useRun()
 const { t } = useI18n()
 const router = useRouter()
 const shop = useShop()
@@ -65,11 +67,11 @@ const state = (line: GatherLine) =>
 function toggle(line: GatherLine) {
   const now = run.value.without ?? []
   const key = keyOf(line)
-  run.value.without = now.includes(key) ? now.filter((k) => k !== key) : [...now, key]
+  set({ without: now.includes(key) ? now.filter((k) => k !== key) : [...now, key] })
 }
 const found = (line: GatherLine) => partStore.put(foundPart(line, t('gather.onBench')))
 
-function begin() {
+function start() {
   const frozen = changeoverRequestSchema.safeParse(
     JSON.parse(
       JSON.stringify({
@@ -80,32 +82,31 @@ function begin() {
     ),
   )
   if (!frozen.success || !plan.value) return
-  run.value.planned = markRaw(keptPlan(plan.value))
-  run.value.frozen = frozen.data
-  run.value.swapStartedAt = new Date().toISOString()
-  run.value.stage = 'swap'
+  const at = new Date().toISOString()
+  const planned = plan.value
+  const wordsOf = (step: Step) => stepTitle(step, settings.units)
+  change((run) => begin(run, { plan: planned, asked: frozen.data, at, wordsOf }, { stage: 'swap' }))
 }
 /** The shop as it will be: shown before it is written. */
 const settled = computed(() => {
-  const now = machineStore.byId(run.value.machineId)
+  const now = machineStore.recorded(run.value.machineId)
+  const job = jobOf(run.value)
   return (
-    plan.value && now && settleConversion(plan.value, now, partStore.list, settleWords(t, settings.units))
+    job &&
+    now &&
+    settleJob(job, now, partStore.list, new Date().toISOString(), settleWords(t, settings.units))
   )
 })
 function sign() {
   const done = settled.value!
-  const outcome = outcomeOf(run.value, plan.value!, done)
+  const job = jobOf(run.value)!
   shop.undoable(
     t('convert.done', { machine: done.machine.name, work: work.value }),
     () => {
-      machineStore.put(JSON.parse(JSON.stringify(done.machine)))
+      machineStore.record(JSON.parse(JSON.stringify(done.machine)))
       partStore.list = JSON.parse(JSON.stringify(done.store))
-      const kept = run.value
-      kept.outcome = outcome
-      kept.frozen = undefined
-      kept.planned = undefined
-      kept.signedOffAt = new Date().toISOString()
-      kept.label = work.value
+      const at = new Date().toISOString()
+      change(() => ({ ...signOff(job, done, at), label: work.value }))
     },
     signOffId(run.value.id),
   )
@@ -121,7 +122,7 @@ function sign() {
   <SwapStage
     v-else-if="run.stage === 'swap' && run.frozen && !run.signedOffAt"
     :plan="plan"
-    @next="run.stage = 'sign-off'"
+    @next="set({ stage: 'sign-off' })"
   />
   <div v-else class="screen convert">
     <h1>{{ t('convert.title', { machine: machine!.name, work }) }}</h1>
@@ -163,7 +164,7 @@ function sign() {
         </ol>
       </section>
       <div class="row">
-        <v-btn variant="flat" color="primary" size="x-large" :disabled="missing.length > 0" @click="begin">{{
+        <v-btn variant="flat" color="primary" size="x-large" :disabled="missing.length > 0" @click="start">{{
           t('gather.begin')
         }}</v-btn>
         <span class="muted">{{

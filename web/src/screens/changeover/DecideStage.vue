@@ -31,7 +31,7 @@ import LookPanel from './LookPanel.vue'
 import WireAsks from './WireAsks.vue'
 import WireFinder from './WireFinder.vue'
 
-const { run, read, machine } = useRun()
+const { run, read, machine, set } = useRun()
 const emit = defineEmits<{ next: [] }>()
 const { t } = useI18n()
 const settings = useSettings()
@@ -52,7 +52,8 @@ const besides = computed(() => {
 watch(
   () => besides.value?.thicknessMm,
   (mm) => {
-    if (mm !== undefined && run.value.job.thicknessMm === undefined) run.value.job.thicknessMm = mm
+    if (mm !== undefined && run.value.job.thicknessMm === undefined)
+      set({ job: { ...run.value.job, thicknessMm: mm } })
   },
   { immediate: true },
 )
@@ -65,9 +66,7 @@ const missing = computed(() => [
 
 function choose(label: string, hand?: WireByHand) {
   byHand.value = hand !== undefined
-  if (hand) run.value.byHand = { ...hand }
-  else delete run.value.byHand
-  run.value.label = label
+  set({ byHand: hand && { ...hand }, label })
 }
 const hand = computed(() =>
   run.value.byHand && 'family' in run.value.byHand ? run.value.byHand : FIRST_BY_HAND,
@@ -75,7 +74,7 @@ const hand = computed(() =>
 function toggleHand() {
   byHand.value = !byHand.value
   if (byHand.value) setHand({})
-  else delete run.value.byHand
+  else set({ byHand: undefined })
 }
 /** What a wire by hand is called in lists. */
 function nameByHand({ family, tubular, diameterMm }: WireByHand): string {
@@ -104,8 +103,8 @@ const setKind = (kind: string) =>
   })
 function setHand(change: Partial<WireByHand> | Record<string, undefined>) {
   const { tubular, ...next } = { ...hand.value, ...change } as WireByHand
-  run.value.byHand = { ...next, ...(tubular && { tubular }) }
-  run.value.label = nameByHand(run.value.byHand as WireByHand)
+  const byHand = { ...next, ...(tubular && { tubular }) } as WireByHand
+  set({ byHand, label: nameByHand(byHand) })
 }
 /** One key to the next stage: what its large button does. */
 const goOn = ref<{ $el: HTMLButtonElement }>()
@@ -118,8 +117,9 @@ usePageKeys({ n: () => goOn.value?.$el.click() })
       <h1>{{ t('decide.title', { machine: machine.name }) }}</h1>
       <LabelField
         v-if="!byHand"
-        v-model="run.label"
+        :model-value="run.label"
         hide-read
+        @update:model-value="set({ label: $event })"
         @enter="missing.length === 0 && emit('next')"
       />
       <div v-else class="pairs">
@@ -182,7 +182,8 @@ usePageKeys({ n: () => goOn.value?.$el.click() })
       </details>
       <!-- Enter in a field of the job goes on, as in the label’s. -->
       <JobFields
-        v-model="run.job"
+        :model-value="run.job"
+        @update:model-value="set({ job: $event })"
         @keydown.enter="
           missing.length === 0 &&
           ($event.target as HTMLElement).matches('input[type=text]:not([role=combobox])') &&

@@ -31,7 +31,7 @@ import MarkField from './MarkField.vue'
 const props = defineProps<{
   show: 'brake' | 'thread' | 'pressure' | 'all'
 }>()
-const { run, plan } = useRun()
+const { run, plan, set } = useRun()
 const { t } = useI18n()
 const settings = useSettings()
 const shop = useShop()
@@ -108,9 +108,10 @@ const force = (n: number) => formatForce(n, settings.units)
       <p>{{ first }}</p>
       <MarkField v-if="all" />
       <ChoiceRow
-        v-model="run.pressureResult"
+        :model-value="run.pressureResult"
         :ask="t('feed.stage.result')"
         :choices="PRESSURE_RESULTS.map((value) => ({ value, title: t(`feed.stage.results.${value}`) }))"
+        @update:model-value="set({ pressureResult: $event ?? undefined })"
       />
       <details>
         <summary>{{ t('feed.stage.more') }}</summary>

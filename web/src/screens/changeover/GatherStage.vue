@@ -1,19 +1,19 @@
 <script setup lang="ts">
 import { useRun } from '../../composables/useRun.ts'
-import { computed, markRaw, ref } from 'vue'
+import { computed, ref } from 'vue'
 import { usePageKeys } from '../../parts/keys.ts'
 import { useI18n } from 'vue-i18n'
 import {
+  begin,
   findingAlso,
   findingConsequence,
   insteadWords,
   formatMinutes,
-  keptPlan,
   handOf,
   partText,
   STATION_NAMES,
+  stepTitle,
   TOOL_NAMES,
-  type ChangeoverRequest,
   type GatherLine,
   type Station,
 } from '@pepper-knot/core'
@@ -22,16 +22,20 @@ import { planOf } from '../../stores/plan.ts'
 import { usePromised } from '../../stores/promised.ts'
 import { foundPart } from './foundPart.ts'
 import { useShop } from '../../stores/shop.ts'
+import { useMachines } from '../../stores/machines.ts'
 import { useParts } from '../../stores/parts.ts'
+import { useRuns } from '../../stores/runs.ts'
 import { useSettings } from '../../stores/settings.ts'
 import ChoiceBox from './ChoiceBox.vue'
 import OrderList from './OrderList.vue'
 
-const { run, plan, read, title } = useRun()
+const { run, plan, read, title, set, change } = useRun()
 const emit = defineEmits<{ next: [] }>()
 const { t } = useI18n()
 const settings = useSettings()
 const partStore = useParts()
+const machineStore = useMachines()
+const runStore = useRuns()
 const shop = useShop()
 const promised = usePromised()
 const nameOf = useRunNames()
@@ -52,9 +56,8 @@ const also = (line: GatherLine) =>
 const text = (line: GatherLine) => partText(line.kind, line.spec, settings.units, line.piece)
 
 function tick(key: string) {
-  run.value.gathered = run.value.gathered.includes(key)
-    ? run.value.gathered.filter((k) => k !== key)
-    : [...run.value.gathered, key]
+  const { gathered } = run.value
+  set({ gathered: gathered.includes(key) ? gathered.filter((k) => k !== key) : [...gathered, key] })
 }
 /** The part was found after all: it goes into the store as it is asked for. */
 function found(line: GatherLine) {
@@ -68,7 +71,7 @@ const choices = computed(() => plan.value.findings.filter((f) => f.kept || f.ins
 /** The plan as it would be with the whole store: a part that others have is missing only here. */
 const alone = computed(() =>
   missing.value.length && promised.takenFor(run.value.id).size
-    ? planOf(run.value, shop.shop, shop.digest).plan
+    ? planOf(run.value, machineStore.shopNow, shop.digest).plan
     : undefined,
 )
 function heldBy(line: GatherLine): string[] {
@@ -77,12 +80,17 @@ function heldBy(line: GatherLine): string[] {
   return id ? promised.holders(id, run.value.id).map(nameOf) : []
 }
 const begun = computed(() => run.value.frozen !== undefined)
-function begin() {
+/** Something else is under way on the machine: it is gone on with, or stopped, first. */
+const other = computed(() => (begun.value ? undefined : runStore.begunOn(run.value.machineId)))
+function start() {
+  if (other.value) return
   if (begun.value) return emit('next')
-  const { store: _store, ...asked } = JSON.parse(JSON.stringify(read.value.request)) as ChangeoverRequest
-  run.value.planned = markRaw(keptPlan(plan.value))
-  run.value.frozen = asked
-  run.value.swapStartedAt = new Date().toISOString()
+  const at = new Date().toISOString()
+  const planned = plan.value
+  const asked = read.value.request!
+  change((run) =>
+    begin(run, { plan: planned, asked, at, wordsOf: (step) => stepTitle(step, settings.units) }),
+  )
   emit('next')
 }
 /** One key to the next stage: what its large button does. */
@@ -141,6 +149,12 @@ usePageKeys({ n: () => goOn.value?.$el.click() })
         </li>
       </ul>
     </section>
+    <p v-if="other" class="note note--stop" data-part="busy">
+      {{ t('bench.busy', { job: nameOf(other) }) }}
+      <router-link :to="other.trouble ? `/trouble/${other.id}` : `/change/${other.id}`">{{
+        t('bench.resume')
+      }}</router-link>
+    </p>
     <div class="cols">
       <section v-for="drawer in drawers" :key="drawer" :aria-label="drawer">
         <h2>{{ drawer }}</h2>
@@ -175,8 +189,8 @@ usePageKeys({ n: () => goOn.value?.$el.click() })
         variant="flat"
         color="primary"
         size="x-large"
-        :disabled="!begun && missing.some((line) => !line.ifNeeded)"
-        @click="begin"
+        :disabled="(!begun && missing.some((line) => !line.ifNeeded)) || other !== undefined"
+        @click="start"
         >{{ t(begun ? 'match.backToRun' : 'gather.begin') }}</v-btn
       >
       <span class="muted">{{

@@ -5,7 +5,7 @@ import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 
 /** The pressure mark found by the test: next time this wire is on this machine it starts there. */
-const { run, machine } = useRun()
+const { run, machine, set } = useRun()
 const { t } = useI18n()
 const text = ref(run.value.pressureMark == null ? '' : String(run.value.pressureMark))
 const mark = computed(() => typedNumber(text.value) ?? null)
@@ -18,7 +18,7 @@ const problem = computed(() => {
   return undefined
 })
 watch(mark, (value) => {
-  if (!problem.value) run.value.pressureMark = value
+  if (!problem.value) set({ pressureMark: value })
 })
 </script>
 

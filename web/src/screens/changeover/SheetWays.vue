@@ -2,18 +2,19 @@
 import { useI18n } from 'vue-i18n'
 import { useRun } from '../../composables/useRun.ts'
 import TroubleLink from '../../parts/TroubleLink.vue'
-import { dropList } from '../../stores/troubles.ts'
+import { dropList } from '@pepper-knot/core'
 
 /** The ways off the present step: the whole list, a safe stop, and planning again. */
 defineProps<{ whole: boolean }>()
 defineEmits<{ whole: []; stop: []; again: [] }>()
-const { run } = useRun()
+const { run, change } = useRun()
 const { t } = useI18n()
 /** The cure that was not begun yet is laid aside. */
 function notNow() {
-  const { curing: _curing, ...trouble } = run.value.trouble!
-  run.value.trouble = trouble
-  dropList(run.value)
+  change((run) => {
+    const { curing: _curing, ...trouble } = run.trouble!
+    return { ...dropList(run), trouble }
+  })
 }
 </script>
 

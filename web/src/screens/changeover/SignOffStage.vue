@@ -2,7 +2,16 @@
 import { useRun } from '../../composables/useRun.ts'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { goodTry, outcomeOf, partText, ranWellSentence, settle, startSentence } from '@pepper-knot/core'
+import {
+  goodTry,
+  jobOf,
+  openEndNames,
+  partText,
+  ranWellSentence,
+  settleJob,
+  signOff,
+  startSentence,
+} from '@pepper-knot/core'
 import { askToPersist } from '../../storage/persist.ts'
 import { standingMarks } from '../../parts/marks.ts'
 import WireLine from '../../parts/WireLine.vue'
@@ -14,7 +23,7 @@ import { useSettings } from '../../stores/settings.ts'
 import { settleWords } from './settleWords.ts'
 import MarkField from './MarkField.vue'
 
-const { run, plan, title } = useRun()
+const { run, plan, title, set, change } = useRun()
 defineEmits<{ dialIn: [] }>()
 const { t } = useI18n()
 const shop = useShop()
@@ -30,43 +39,34 @@ const ranWell = computed(() => {
 // Saved at every touch, like everything else of the run.
 const note = computed({
   get: () => run.value.note ?? '',
-  set: (text) => void (run.value.note = text),
+  set: (text) => set({ note: text }),
 })
 
 const signedAt = new Date().toISOString()
 /** The shop as it will be: shown before it is written. */
 const settled = computed(() =>
-  settle(
-    plan.value,
-    machineStore.byId(run.value.machineId) ?? plan.value.context.machine,
+  settleJob(
+    jobOf(run.value)!,
+    machineStore.recorded(run.value.machineId) ?? plan.value.context.machine,
     partStore.list,
-    // No new mark written: the same wire keeps its own, another wire has none yet.
-    { at: signedAt, ...(run.value.pressureMark != null && { pressureMark: run.value.pressureMark }) },
+    signedAt,
     settleWords(t, settings.units),
   ),
 )
+const left = computed(() => openEndNames(settled.value.machine.standing))
 const marks = computed(() => standingMarks(settled.value.machine, undefined, settings.units))
 
 function sign() {
   const done = settled.value
   const { machine, store } = done
-  const outcome = outcomeOf(run.value, plan.value, done)
+  const job = jobOf(run.value)!
   shop.undoable(
     t('sign.done', { machine: machine.name }),
     () => {
-      machineStore.put(JSON.parse(JSON.stringify(machine)))
+      machineStore.record(JSON.parse(JSON.stringify(machine)))
       partStore.list = JSON.parse(JSON.stringify(store))
-      const kept = run.value
-      kept.outcome = outcome
-      kept.frozen = undefined
-      kept.planned = undefined
-      kept.signedOffAt = new Date().toISOString()
-      if (kept.swapStartedAt)
-        // A clock set back meanwhile tells nothing: then no time is written.
-        kept.minutesTaken = Math.min(
-          100_000,
-          Math.max(0, Math.round((Date.now() - Date.parse(kept.swapStartedAt)) / 6000) / 10),
-        )
+      const at = new Date().toISOString()
+      change(() => signOff(job, done, at))
     },
     signOffId(run.value.id),
   )
@@ -80,6 +80,9 @@ function sign() {
     <h1>{{ t('sign.title') }}</h1>
     <p class="muted">{{ title }}</p>
     <WireLine :marks="marks" :label="t('sign.nowFitted')" :leaves="settled.machine.wireEntry" />
+    <p v-if="left.length" class="note note--stop" data-part="left">
+      <b>{{ t('bench.leftOpen') }}</b> {{ left.join(', ') }}
+    </p>
     <div class="cols">
       <section>
         <h2>{{ t('sign.written') }}</h2>

@@ -26,7 +26,7 @@ import { useRuns } from '../../stores/runs.ts'
 import { useSettings } from '../../stores/settings.ts'
 import MarkField from './MarkField.vue'
 
-const { run, title } = useRun()
+const { run, title, set, change } = useRun()
 const { t, d } = useI18n()
 const shop = useShop()
 const settings = useSettings()
@@ -95,16 +95,17 @@ function mend() {
 }
 /** The mark field writes as it is typed in. */
 function leave() {
-  if (run.value.pressureMark !== before) run.value.pressureMark = before
+  if (run.value.pressureMark !== before) set({ pressureMark: before })
   mending.value = false
 }
 function mended() {
-  const kept = run.value
-  shop.undoable(t('sign.mended'), () => {
-    kept.note = note.value.trim() || undefined
-    const { mark: _mark, ...rest } = kept.outcome!
-    kept.outcome = { ...rest, ...passedMark(kept) }
-  })
+  const text = note.value.trim() || undefined
+  shop.undoable(t('sign.mended'), () =>
+    change((run) => {
+      const { mark: _mark, ...rest } = run.outcome!
+      return { ...run, note: text, outcome: { ...rest, ...passedMark(run) } }
+    }),
+  )
   mending.value = false
 }
 /** Waits that somebody ended, and why. */

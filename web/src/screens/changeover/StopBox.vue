@@ -1,7 +1,7 @@
 <script setup lang="ts">
-import { computed, markRaw } from 'vue'
+import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { keptPlan, stepHow, stepTitle, stopHere, type Changeover } from '@pepper-knot/core'
+import { stepHow, stepTitle, stop, stopHere, type Changeover } from '@pepper-knot/core'
 import { useRun } from '../../composables/useRun.ts'
 import DialogBox from '../../parts/DialogBox.vue'
 import { useSettings } from '../../stores/settings.ts'
@@ -12,7 +12,7 @@ const emit = defineEmits<{ close: [] }>()
 const { t } = useI18n()
 const shop = useShop()
 const settings = useSettings()
-const { run, plan } = useRun()
+const { run, plan, change } = useRun()
 const stopped = computed<Changeover | undefined>(() => {
   try {
     return stopHere(plan.value, run.value.done)
@@ -22,13 +22,7 @@ const stopped = computed<Changeover | undefined>(() => {
 })
 const rest = computed(() => stopped.value?.steps.filter((s) => !run.value.done.includes(s.id)) ?? [])
 function take() {
-  const kept = run.value
-  const now = stopped.value!
-  shop.undoable(t('stop.told'), () => {
-    kept.planned = markRaw(keptPlan(now))
-    kept.stopped = true
-    kept.stage = 'swap'
-  })
+  shop.undoable(t('stop.told'), () => change((run) => stop(run, (step) => stepTitle(step, settings.units))))
   emit('close')
 }
 </script>

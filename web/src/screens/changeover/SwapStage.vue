@@ -1,12 +1,17 @@
 <script setup lang="ts">
 import { useRun } from '../../composables/useRun.ts'
 import { useEventListener, useMediaQuery, useNow, useVibrate, useWakeLock } from '@vueuse/core'
-import { computed, markRaw, nextTick, onBeforeUnmount, onMounted, ref, watch } from 'vue'
+import { computed, nextTick, onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
+import { useRoute } from 'vue-router'
 import {
+  doStep,
+  dropList,
   formatMinutes,
   keptPlan,
   PLACE_NAMES,
+  stepTitle,
+  undoStep,
   walkMinutes,
   type Changeover,
   type Conversion,
@@ -23,7 +28,8 @@ import { usePromised } from '../../stores/promised.ts'
 import { useShop } from '../../stores/shop.ts'
 import { useMachines } from '../../stores/machines.ts'
 import { useParts } from '../../stores/parts.ts'
-import { useRuns } from '../../stores/runs.ts'
+import { useSettings } from '../../stores/settings.ts'
+import { useWriteDown } from '../../stores/writeDown.ts'
 import CaptiveChain from './CaptiveChain.vue'
 import { chainAround } from './chainAround.ts'
 import CrewSheet from './CrewSheet.vue'
@@ -38,20 +44,23 @@ import StepList from './StepList.vue'
 const props = defineProps<{
   plan: Changeover | Conversion
 }>()
-const { run } = useRun()
+const { run, change } = useRun()
 const emit = defineEmits<{ next: []; dialIn: []; stage: [stage: Stage] }>()
 const { t } = useI18n()
 const shop = useShop()
 const machineStore = useMachines()
 const partStore = useParts()
 const promised = usePromised()
-const runStore = useRuns()
+const settings = useSettings()
+const writeDown = useWriteDown()
 
 const steps = computed(() => props.plan.steps)
 const at = computed(() => steps.value.findIndex((s) => !run.value.done.includes(s.id)))
 const step = computed(() => (at.value < 0 ? undefined : steps.value[at.value]))
 const whole = ref(false)
-const stopping = ref(false)
+/** Asked for from elsewhere: from the Bench. */
+const route = useRoute()
+const stopping = ref(route.query.stop !== undefined && !run.value.stopped && !run.value.trouble)
 /** The walk stands beside the step where there is room, else below it. */
 const beside = useMediaQuery('(min-width: 901px)')
 const refocus = () => void nextTick(() => read.value?.focus())
@@ -79,33 +88,19 @@ let since = Date.now()
 const counts = useOnePress()
 function done(event?: Event) {
   if (!step.value || !counts(event)) return
-  const { id, task, place } = step.value
+  const { id, place } = step.value
   const walk = walkMinutes(steps.value[at.value - 1]?.place ?? 'store', place)
   const minutes = Math.round(Math.max(0, (Date.now() - since) / 60_000 - walk) * 100) / 100
   since = Date.now()
-  run.value.times = [...(run.value.times ?? []), { step: id, task, minutes: Math.min(600, minutes) }].slice(
-    -500,
-  )
-  run.value.done = [...run.value.done, id]
+  change((run) => doStep(run, id, minutes))
 }
 function back(event?: Event) {
   if (!counts(event)) return
-  const last = run.value.done.at(-1)
-  if (last !== undefined) run.value.times = run.value.times?.filter((t) => t.step !== last)
   since = Date.now()
-  run.value.done = run.value.done.slice(0, -1)
-  waitAnew()
+  change((run) => undoStep(run))
 }
-const doneBy = (id: string) => (run.value.done = [...run.value.done, id])
-function backBy(id: string) {
-  run.value.done = run.value.done.filter((d) => d !== id)
-  waitAnew()
-}
-/** Whoever goes back before a wait may undo what it waited for: it is counted anew. */
-function waitAnew() {
-  const waits = run.value.waits?.filter((w) => run.value.done.includes(w.step))
-  if (waits?.length !== run.value.waits?.length) run.value.waits = waits
-}
+const doneBy = (id: string) => change((run) => doStep(run, id))
+const backBy = (id: string) => change((run) => undoStep(run, id))
 const writing = ref<Station | null>(null)
 /**
  * What was read goes into the machine and the plan is made anew: readings come first, so nothing has been opened
@@ -113,42 +108,40 @@ const writing = ref<Station | null>(null)
  */
 function wrote(machine: Machine) {
   writing.value = null
-  machineStore.put(machine)
   const { use: _use, ...frozen } = run.value.frozen!
+  const seen = { ...frozen.machine.fitted, ...machine.fitted }
+  machineStore.read(machine.id, machine.fitted)
   // The store as it is now: chosen parts are found again by their id.
   const store = leftOf(partStore.list, promised.takenFor(run.value.id))
-  const request = withUse({ ...frozen, machine, store }, Object.entries(run.value.use ?? {}))
+  const began = { ...frozen.machine, fitted: seen }
+  const request = withUse({ ...frozen, machine: began, store }, Object.entries(run.value.use ?? {}))
   const again = planOf({ ...run.value, planned: undefined, frozen: request }, shop.shop, shop.digest)
   const { plan } = again
   const { store: _store, ...asked } = request
-  run.value.frozen = JSON.parse(JSON.stringify(asked)) as typeof asked
-  run.value.planned = plan && markRaw(keptPlan(plan))
+  change((run) => ({
+    ...run,
+    frozen: JSON.parse(JSON.stringify(asked)) as typeof asked,
+    planned: plan && keptPlan(plan, (step) => stepTitle(step, settings.units)),
+  }))
   const lacking =
     !plan || plan.problems.length > 0 || plan.gather.some((line) => !line.have && !line.ifNeeded)
   if (lacking) backTo(plan && plan.problems.length === 0 ? 'gather' : 'match')
 }
 
 function backTo(stage: Stage) {
-  const { id } = run.value
   emit('stage', stage)
-  runStore.list = runStore.list.map((r) =>
-    r.id === id
-      ? {
-          ...r,
-          frozen: undefined,
-          planned: undefined,
-          swapStartedAt: undefined,
-          waits: undefined,
-          done: [],
-          stage,
-        }
-      : r,
-  )
+  change((run) => dropList(run, stage))
 }
-/** What was found at the machine was not what was planned for: back to Match, and the sheet begins anew. */
+/**
+ * What was found at the machine was not what was planned for: the machine is written down as it now stands, and the
+ * sheet is planned anew from there.
+ */
 function planAgain() {
   sure.value = false
-  shop.undoable(t('run.plannedAgain'), () => backTo('match'))
+  shop.undoable(t('run.plannedAgain'), () => {
+    writeDown(run.value.id)
+    backTo('match')
+  })
 }
 const sure = ref(false)
 
@@ -281,7 +274,7 @@ const left = computed(() => steps.value.slice(Math.max(0, at.value)).reduce((sum
       @close="sure = false"
     />
     <StationEditor
-      :machine="machineStore.asPlanned(plan.context.machine)"
+      :machine="machineStore.byId(run.machineId) ?? plan.context.machine"
       :station="writing"
       @save="wrote"
       @close="writing = null"

@@ -16,7 +16,7 @@ import SchoolChoices from '../../parts/SchoolChoices.vue'
 import { useSettings } from '../../stores/settings.ts'
 
 /** What this one change does besides, or otherwise than the shop: upkeep, people, schools, the wire in the gun. */
-const { run, plan } = useRun()
+const { run, plan, set } = useRun()
 const { t, n } = useI18n()
 const settings = useSettings()
 const practice = computed(() => settings.all.practice)
@@ -37,19 +37,19 @@ const byItself = computed<Record<Upkeep, boolean>>(() => {
 })
 function toggle(what: Upkeep) {
   const now = run.value.upkeep ?? []
-  run.value.upkeep = now.includes(what) ? now.filter((u) => u !== what) : [...now, what]
+  set({ upkeep: now.includes(what) ? now.filter((u) => u !== what) : [...now, what] })
 }
 function choose(school: School, value: string | undefined) {
   const next = { ...run.value.practice, [school]: value }
   if (value === undefined) delete next[school]
-  run.value.practice = next
+  set({ practice: next })
 }
 const people = computed({
   get: () => overrides.value.people ?? practice.value.people,
   set: (value: 1 | 2 | undefined) => {
     const next = { ...run.value.practice, people: value }
     if (value === undefined || value === practice.value.people) delete next.people
-    run.value.practice = next
+    set({ practice: next })
   },
 })
 const money = computed(() => {
@@ -102,7 +102,7 @@ const money = computed(() => {
         />
         <ChoiceRow
           v-if="!run.putRight"
-          v-model="run.wireCondition"
+          :model-value="run.wireCondition"
           :ask="t('this.newWire')"
           :choices="
             (['good', 'dirty', 'damaged'] as const).map((value) => ({
@@ -110,6 +110,7 @@ const money = computed(() => {
               title: t(`this.wireLooks.${value}`),
             }))
           "
+          @update:model-value="set({ wireCondition: $event ?? undefined })"
         />
         <p
           v-if="

@@ -129,14 +129,13 @@ const named = (r: Run) =>
   t('desk.sendTo', { machine: machineStore.byId(r.machineId)?.name ?? '?', label: r.label || '…' })
 function send(r: Run) {
   shop.undoable(t('desk.sent'), () => {
-    const run = runStore.byId(r.id)
-    if (run) run.job = { ...run.job, ...job.value }
+    runStore.change(r.id, (run) => ({ ...run, job: { ...run.job, ...job.value } }))
   })
 }
 function begin() {
   if (!machineId.value) return
-  const run = runStore.start(machineId.value, label.value)
-  run.job = { ...run.job, ...job.value }
+  const asked = { position: 'flat' as const, draughtMPerS: 0, ...job.value }
+  const run = runStore.start(machineId.value, label.value, undefined, { job: asked })
   void router.push(`/change/${run.id}`)
 }
 const setGas = (mixture: Mixture | undefined) =>

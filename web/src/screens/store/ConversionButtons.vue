@@ -31,10 +31,11 @@ function begin(kind: ConversionKind, type?: (typeof GUN_KINDS)[number]) {
     (p) => p.kind === 'gun' && p.part === 'whole' && p.type === type && p.count > 0,
   )
   const lengthM = stock?.kind === 'gun' ? stock.lengthM : undefined
-  const run = runStore.start(props.machine.id)
-  run.stage = 'gather'
-  run.conversion = kind
-  if (type) run.gun = { kind: type, ...(lengthM !== undefined && { lengthM }) }
+  const run = runStore.start(props.machine.id, '', undefined, {
+    stage: 'gather',
+    conversion: kind,
+    ...(type && { gun: { kind: type, ...(lengthM !== undefined && { lengthM }) } }),
+  })
   void router.push(`/change/${run.id}`)
 }
 </script>

@@ -5,6 +5,7 @@ import { useI18n } from 'vue-i18n'
 import {
   causeName,
   checkName,
+  isPlanCurrent,
   noteText,
   planKept,
   problemLine,
@@ -19,6 +20,7 @@ import { usePageKeys } from '../../parts/keys.ts'
 import { useSettings } from '../../stores/settings.ts'
 import { useTroubles } from '../../stores/troubles.ts'
 import { useShop } from '../../stores/shop.ts'
+import StalePlan from '../changeover/StalePlan.vue'
 import SwapStage from '../changeover/SwapStage.vue'
 import AnswerList from './AnswerList.vue'
 import AskPart from './AskPart.vue'
@@ -52,6 +54,7 @@ watch(
 const part = computed(() => {
   const { trouble, signedOffAt, planned } = run.value!
   if (signedOffAt) return 'ended'
+  if (trouble.curing && planned && !isPlanCurrent(planned)) return 'stale'
   if (trouble.curing) return trouble.cured || !planned ? 'gone' : 'cure'
   if (!trouble.asked || trouble.told.symptoms.length === 0) return 'ask'
   if (problems.value.length) return 'refused'
@@ -126,6 +129,7 @@ const { copy, copied, isSupported } = useClipboard({ legacy: true })
     <h1>{{ t('trouble.lost') }}</h1>
     <router-link to="/trouble">{{ t('nav.troubles') }}</router-link>
   </div>
+  <StalePlan v-else-if="part === 'stale'" :run="run" @again="finder.lookAgain()" />
   <SwapStage v-else-if="part === 'cure'" :plan="planKept(run.planned!)" @next="finder.cureDone()" />
   <div v-else ref="body" class="screen trouble" :class="`trouble--${part}`">
     <header class="where">

@@ -1,14 +1,18 @@
-import { computed, markRaw } from 'vue'
+import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import {
+  begin as beginJob,
   causeName,
   changeoverRequestSchema,
   jobSchema,
-  keptPlan,
+  dropList,
+  isPlanCurrent,
+  jobOf,
   machineInRun,
   planKept,
-  settle,
+  settleJob,
   shopFinds,
+  stepTitle,
   type Cause,
   type Check,
   type Checked,
@@ -20,13 +24,13 @@ import {
 import { useTrouble } from '../../composables/useTrouble.ts'
 import { signOffId } from '../../storage/head.ts'
 import { leftOf } from '../../stores/plan.ts'
-import { dropList } from '../../stores/troubles.ts'
 import { useMachines } from '../../stores/machines.ts'
 import { useParts } from '../../stores/parts.ts'
 import { usePromised } from '../../stores/promised.ts'
 import { useRuns } from '../../stores/runs.ts'
 import { useSettings } from '../../stores/settings.ts'
 import { useShop } from '../../stores/shop.ts'
+import { useWriteDown } from '../../stores/writeDown.ts'
 import { settleWords } from '../changeover/settleWords.ts'
 
 const DAY_MS = 86_400_000
@@ -41,6 +45,7 @@ export function useTroubleRun(id: () => string) {
   const partStore = useParts()
   const runStore = useRuns()
   const promised = usePromised()
+  const writeDown = useWriteDown()
 
   const run = computed(() => {
     const found = runStore.byId(id())
@@ -49,7 +54,9 @@ export function useTroubleRun(id: () => string) {
   const origin = computed(() => {
     const from = run.value?.trouble.from
     const found = from ? runStore.byId(from) : undefined
-    return found?.planned && found.frozen && !found.signedOffAt ? found : undefined
+    return found?.planned && found.frozen && !found.signedOffAt && isPlanCurrent(found.planned)
+      ? found
+      : undefined
   })
   const stopped = computed(() =>
     origin.value ? { plan: planKept(origin.value.planned!), done: origin.value.done } : undefined,
@@ -94,14 +101,16 @@ export function useTroubleRun(id: () => string) {
 
   const told = computed({
     get: () => run.value!.trouble.told,
-    set: (next) => (run.value!.trouble = { ...run.value!.trouble, told: next }),
+    set: (next) => set({ told: next }),
   })
-  const set = (more: Partial<NonNullable<Run['trouble']>>) => {
-    const next = { ...run.value!.trouble, ...more }
-    for (const key of Object.keys(more) as (keyof typeof next)[])
-      if (next[key] === undefined) delete next[key]
-    run.value!.trouble = next
+  const change = (command: (run: Run) => Run) => runStore.change(id(), command)
+  const withTrouble = (run: Run, more: Partial<NonNullable<Run['trouble']>>): Run => {
+    const trouble = { ...run.trouble!, ...more }
+    for (const key of Object.keys(more) as (keyof typeof trouble)[])
+      if (trouble[key] === undefined) delete trouble[key]
+    return { ...run, trouble }
   }
+  const set = (more: Partial<NonNullable<Run['trouble']>>) => change((run) => withTrouble(run, more))
   const look = () => set({ asked: true })
   const sayAnew = () => set({ asked: undefined })
   function answered(check: Check, outcome: Checked['outcome']) {
@@ -120,38 +129,41 @@ export function useTroubleRun(id: () => string) {
     const frozen = changeoverRequestSchema.safeParse({ machine: found })
     if (!frozen.success) return
     if (!origin.value)
-      machineStore.put(plain({ ...machineStore.byId(kept.machineId)!, fitted: found.fitted }))
-    dropList(run.value!)
-    kept.planned = markRaw(keptPlan(plan))
-    kept.frozen = frozen.data
-    kept.swapStartedAt = new Date().toISOString()
-    set({ curing: plan.cause })
+      machineStore.record(plain({ ...machineStore.recorded(kept.machineId)!, fitted: found.fitted }))
+    const at = new Date().toISOString()
+    change((run) =>
+      withTrouble(
+        beginJob(run, { plan, asked: frozen.data, at, wordsOf: (step) => stepTitle(step, settings.units) }),
+        { curing: plan.cause },
+      ),
+    )
   }
   const did = (cause: Cause) => set({ curing: cause, cured: true })
   /** The last step of the cure is done: the machine and the store are as they are now. */
   function cureDone() {
     const kept = run.value!
-    const now = machineStore.byId(kept.machineId)
-    if (!kept.planned || kept.trouble.cured) return
-    const plan = planKept(kept.planned)
+    const now = machineStore.recorded(kept.machineId)
+    const job = jobOf(kept)
+    if (!job) return
     shop.undoable(t('trouble.cured', { machine: now?.name ?? '' }), () => {
       if (now) {
-        const done = settle(
-          plan,
-          now,
-          partStore.list,
-          { at: new Date().toISOString() },
-          settleWords(t, settings.units),
-        )
+        const at = new Date().toISOString()
+        const done = settleJob(job, now, partStore.list, at, settleWords(t, settings.units))
         // In the middle of a change the machine is written down when that is signed off.
-        if (!origin.value) machineStore.put(plain(done.machine))
+        if (!origin.value) machineStore.record(plain(done.machine))
         partStore.list = plain(done.store)
       }
       set({ cured: true })
     })
   }
+  /** Its list is of an earlier version: the finder looks again. */
+  const lookAgain = () =>
+    shop.undoable(t('stale.told'), () => {
+      writeDown(id())
+      change((run) => withTrouble(dropList(run), { curing: undefined, cured: undefined }))
+    })
   const notIt = (cause: Cause) => {
-    dropList(run.value!)
+    change((run) => dropList(run))
     told.value = { ...told.value, cured: [...(told.value.cured ?? []), cause] }
     set({ curing: undefined, cured: undefined })
   }
@@ -172,9 +184,8 @@ export function useTroubleRun(id: () => string) {
     shop.undoable(
       t('trouble.told'),
       () => {
-        dropList(run.value!)
-        set({ curing: undefined, cured: undefined })
-        kept.outcome = {
+        writeDown(kept.id)
+        const outcome: NonNullable<Run['outcome']> = {
           machine: (machine.value?.name ?? '?').slice(0, 100),
           before: fitted,
           end: fitted,
@@ -185,8 +196,14 @@ export function useTroubleRun(id: () => string) {
           minutes: plain(kept.times ?? []),
           ...(helped.length && { troubles: plain(helped) }),
         }
-        kept.label = helped.map((h) => causeName(h.cause)).join(', ')
-        kept.signedOffAt = new Date().toISOString()
+        const signedOffAt = new Date().toISOString()
+        const label = helped.map((h) => causeName(h.cause)).join(', ')
+        change((run) => ({
+          ...withTrouble(dropList(run), { curing: undefined, cured: undefined }),
+          outcome,
+          label,
+          signedOffAt,
+        }))
       },
       signOffId(kept.id),
     )
@@ -210,6 +227,7 @@ export function useTroubleRun(id: () => string) {
     did,
     cureDone,
     notIt,
+    lookAgain,
     gone,
     end,
   }

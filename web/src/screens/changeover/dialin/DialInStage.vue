@@ -28,7 +28,7 @@ import { useDialIn } from './useDialIn.ts'
 defineProps<{
   finished: boolean
 }>()
-const { run, plan, title } = useRun()
+const { run, plan, title, set } = useRun()
 defineEmits<{ next: []; back: [] }>()
 const { t, d } = useI18n()
 const shop = useShop()
@@ -53,16 +53,16 @@ const from = computed(() =>
 )
 const head = ref<HTMLElement>()
 function keep(made: Try) {
-  run.value.tries = [...tries.value, made].slice(-200)
+  set({ tries: [...tries.value, made].slice(-200) })
   void nextTick(() => {
     head.value?.focus({ preventScroll: true })
     head.value?.scrollIntoView({ block: 'nearest' })
   })
 }
 function takeBack() {
-  const kept = run.value
-  if (!kept.tries?.length) return
-  shop.undoable(t('dialIn.tookBack', { n: kept.tries.length }), () => (kept.tries = kept.tries!.slice(0, -1)))
+  const made = run.value.tries
+  if (!made?.length) return
+  shop.undoable(t('dialIn.tookBack', { n: made.length }), () => set({ tries: made.slice(0, -1) }))
 }
 
 /** Practice without a machine: one simulated arc a run, the same however often it is opened. */

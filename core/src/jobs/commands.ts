@@ -1,0 +1,176 @@
+import { same } from '../base/same.ts'
+import type { Conversion } from '../changeover/convert/conversion.ts'
+import type { Changeover } from '../changeover/plan/plan.ts'
+import { settle, settleConversion, type Settled, type SettleWords } from '../changeover/stock/settle.ts'
+import { stopHere } from '../changeover/stop/stop.ts'
+import type { Fitted } from '../machine/fitted/fitted.ts'
+import type { Machine } from '../machine/machine.ts'
+import type { ChangeoverRequest } from '../machine/request.ts'
+import type { Part } from '../machine/store.ts'
+import { keptPlan } from '../record/keptPlan.ts'
+import type { Run, Stage } from '../record/run.ts'
+import { outcomeOf } from '../record/signOff.ts'
+import { isTask, type Step } from '../steps/step.ts'
+import { jobOf, type OpenJob } from './job.ts'
+
+/**
+ * A job changes by these and by nothing else: each takes a run and gives the run as it is then. Times are ISO times,
+ * passed in.
+ */
+
+const plain = <T>(value: T): T => JSON.parse(JSON.stringify(value)) as T
+/** A run without some of its fields. */
+function without<K extends keyof Run>(run: Run, ...keys: K[]): Omit<Run, K> {
+  const rest = { ...run }
+  for (const key of keys) delete rest[key]
+  return rest
+}
+
+/** What a step says, kept with it: somebody may have to read it when its words are no more. */
+export type WordsOf = (step: Step) => string
+/** Work that begins. */
+export interface BeginningWork {
+  plan: Changeover | Conversion
+  /** What was asked of the planner; its store is not kept. */
+  asked: ChangeoverRequest
+  at: string
+  wordsOf?: WordsOf
+}
+
+/** The work begins: from now on the steps stay as they were planned. */
+export function begin(run: Run, { plan, asked, at, wordsOf }: BeginningWork, more: Partial<Run> = {}): Run {
+  const { store: _store, ...frozen } = plain(asked)
+  return {
+    ...without(run, 'waits', 'corrections'),
+    planned: keptPlan(plan, wordsOf),
+    frozen,
+    swapStartedAt: at,
+    done: [],
+    ...more,
+  }
+}
+
+/** Longest a step is said to have taken, min. */
+const MOST_MINUTES = 600
+const MOST_TIMES = 500
+
+/**
+ * One step is done.
+ * @param minutes how long it took, without the walk to it
+ * @returns the run unchanged where the step is not in its list, or done already
+ */
+export function doStep(run: Run, id: string, minutes?: number): Run {
+  const step = run.planned?.steps.find((s) => s.id === id)
+  if (!step || run.done.includes(id)) return run
+  return {
+    ...run,
+    done: [...run.done, id],
+    ...(minutes !== undefined &&
+      isTask(step.task) && {
+        times: [
+          ...(run.times ?? []),
+          { step: id, task: step.task, minutes: Math.min(MOST_MINUTES, Math.max(0, minutes)) },
+        ].slice(-MOST_TIMES),
+      }),
+  }
+}
+
+/** Takes one step back, the last one where none is named: that step and nothing else. */
+export function undoStep(run: Run, id = run.done.at(-1)): Run {
+  const at = id === undefined ? -1 : run.done.indexOf(id)
+  if (at < 0) return run
+  const done = run.done.filter((d) => d !== id)
+  const times = run.times?.filter((t) => t.step !== id)
+  // Whoever goes back before a wait may undo what it waited for: it is counted anew.
+  const waits = run.waits?.filter((w) => done.includes(w.step))
+  const corrections = run.corrections?.map((c) => (c.before > at ? { ...c, before: c.before - 1 } : c))
+  return {
+    ...without(run, 'times', 'waits', 'corrections'),
+    done,
+    ...(times?.length && { times }),
+    ...(waits?.length && { waits }),
+    ...(corrections?.length && { corrections }),
+  }
+}
+
+/**
+ * What somebody saw of the machine in the middle of its job.
+ * @param now the machine as it stood, and as it was written down instead
+ */
+export function correct(run: Run, now: Fitted, seen: Fitted, id: string): Run {
+  const keys = [...new Set([...Object.keys(now), ...Object.keys(seen)])] as (keyof Fitted)[]
+  const changed = keys.filter((key) => !same(now[key], seen[key]))
+  if (changed.length === 0) return run
+  const known = changed.filter((key) => seen[key] !== undefined)
+  const unread = changed.filter((key) => seen[key] === undefined)
+  return {
+    ...run,
+    corrections: [
+      ...(run.corrections ?? []),
+      {
+        id,
+        before: run.done.length,
+        fitted: plain(Object.fromEntries(known.map((key) => [key, seen[key]]))) as Fitted,
+        ...(unread.length && { unread }),
+      },
+    ],
+  }
+}
+
+/** @throws PlanRefused when no safe end can be proved; RangeError for a run that has not begun, or cannot be stopped */
+export function stop(run: Run, wordsOf?: WordsOf): Run {
+  const job = jobOf(run)
+  if (!job || job.kind === 'convert' || run.stopped) throw new RangeError('nothing to break off')
+  return { ...run, planned: keptPlan(stopHere(job.plan, run.done), wordsOf), stopped: true, stage: 'swap' }
+}
+
+/** The list is dropped: what comes of the run is decided anew. */
+export const dropList = (run: Run, stage: Stage = run.stage): Run => ({
+  ...without(run, 'frozen', 'planned', 'swapStartedAt', 'waits', 'corrections', 'stopped'),
+  done: [],
+  stage,
+})
+
+/** What a job has made of its machine and the store so far; done to its end or not. */
+export function settleJob(
+  job: OpenJob,
+  machine: Machine,
+  store: readonly Part[],
+  at: string,
+  words: SettleWords,
+): Settled {
+  const { run } = job
+  if (job.kind === 'convert') return settleConversion(job.plan, machine, store, words, job.done)
+  return settle(
+    job.plan,
+    machine,
+    store,
+    {
+      at,
+      corrections: job.corrections,
+      // No new mark written: the same wire keeps its own, another wire has none yet.
+      ...(run.pressureMark != null && { pressureMark: run.pressureMark }),
+    },
+    words,
+    job.done,
+  )
+}
+
+/** A job signed off: the run as the log keeps it. @param settled what it made of the shop */
+export function signOff(job: OpenJob, settled: Settled, at: string): Run {
+  const { run } = job
+  // A clock set back meanwhile tells nothing: then no time is written.
+  const minutesTaken =
+    run.swapStartedAt === undefined
+      ? undefined
+      : Math.min(
+          100_000,
+          Math.max(0, Math.round((Date.parse(at) - Date.parse(run.swapStartedAt)) / 6000) / 10),
+        )
+  return {
+    ...without(run, 'frozen', 'planned', 'corrections'),
+    outcome: outcomeOf(run, job.plan, settled),
+    signedOffAt: at,
+    ...(minutesTaken !== undefined && { minutesTaken }),
+  }
+}
