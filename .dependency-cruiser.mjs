@@ -75,7 +75,7 @@ export default {
     enhancedResolveOptions: {
       extensions: ['.ts', '.vue', '.js', '.mjs', '.json'],
       exportsFields: ['exports'],
-      conditionNames: ['import', 'types', 'default'],
+      conditionNames: ['source', 'import', 'types', 'default'],
     },
   },
 }

@@ -6,6 +6,7 @@ const project = (room) => ({
   displayName: room,
   rootDir: room,
   testEnvironment: 'node',
+  testEnvironmentOptions: { customExportConditions: ['source', 'node', 'node-addons'] },
   testMatch: ['<rootDir>/test/**/*.test.ts'],
   transform: { '^.+\\.(?:ts|js|mjs)$': swc },
   transformIgnorePatterns: ['/node_modules/(?!@seriousme/|pinia/).*(?<!\\.mjs)$'],
@@ -16,7 +17,7 @@ const project = (room) => ({
 const web = {
   ...project('web'),
   testEnvironment: 'jsdom',
-  testEnvironmentOptions: { customExportConditions: ['node', 'node-addons'] },
+  testEnvironmentOptions: { customExportConditions: ['source', 'node', 'node-addons'] },
   moduleFileExtensions: ['ts', 'js', 'mjs', 'cjs', 'json', 'vue'],
   transform: { '^.+\\.(?:ts|js|mjs)$': swc, '^.+\\.vue$': '<rootDir>/test/vue.transform.cjs' },
 }

@@ -112,7 +112,14 @@ test('stopped in the middle: the steps to a safe stop, and the machine as it the
   await sign(page)
   await expect(page.getByText('Broken off before its end')).toBeVisible()
   const tern = await machineOf(page, 'Tern')
-  expect(tern.fitted).toMatchObject({ wire: null, polarity: 'DCEP', driveRolls: { active: '.025' } })
+  // The old spool is still on, its wire out of the gun: what is open stays with the machine.
+  expect(tern.fitted).toMatchObject({
+    wire: { label: 'ER70S-6 .025' },
+    polarity: 'DCEP',
+    driveRolls: { active: '.025' },
+  })
+  expect(tern.standing).toMatchObject({ on: false, wireEnd: 'tucked', clamp: 'off' })
+  expect(tern.standing!.openEnds).toEqual(expect.arrayContaining(['tagged', 'not-threaded', 'tip-off']))
   // From what is signed off: the same again, or back as it was.
   const card = page.url()
   await page.getByRole('button', { name: 'Do it again' }).click()

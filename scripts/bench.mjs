@@ -65,6 +65,7 @@ let status = 0
 for (const name of asked.length ? asked : usual) {
   console.log(`\n— ${name}`)
   if (name === 'server' || name === 'load' || name === 'record') build()
-  status = (name === 'long' ? long() : run('npx', ['tsx', `scripts/${name}.ts`])) || status
+  status =
+    (name === 'long' ? long() : run('npx', ['tsx', '--conditions=source', `scripts/${name}.ts`])) || status
 }
 process.exit(status)

@@ -13,7 +13,7 @@ import {
   proveConversion,
   type ChangeoverRequest,
   type Step,
-} from '@pepper-knot/core'
+} from '@pepper-knot/core/internal'
 import { demoShop } from '@pepper-knot/core/demo'
 import { requests } from '../core/test/setups.ts'
 import { thereAndBack } from '../core/test/thereAndBack.ts'

@@ -2,7 +2,7 @@
  * Dialling in on the simulated arc, 1,000 seeded machines from starts all over the range: tries to the first good
  * weld, beside plain stepping of half a volt and five percent from the same starts.
  */
-import { lookedAt, nextTry, seeded, simulatedArc, type Bead, type Try } from '@pepper-knot/core'
+import { lookedAt, nextTry, seeded, simulatedArc, type Bead, type Try } from '@pepper-knot/core/internal'
 
 const RUNS = 1000
 const nominal = { voltageV: 19, wireSpeedMPerMin: 6, extensionMm: 7 }

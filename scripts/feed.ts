@@ -17,7 +17,7 @@ import {
   startRun,
   usualValues,
   type FeedSetup,
-} from '@pepper-knot/core'
+} from '@pepper-knot/core/internal'
 
 const setup: FeedSetup = {
   family: 'aluminium',

@@ -1,5 +1,5 @@
 /** Requests that nobody sends who means well: made from a seed, for the bench and the tests of the server. */
-import { SCHOOL_IDS, schoolOptions } from '@pepper-knot/core'
+import { SCHOOL_IDS, schoolOptions } from '@pepper-knot/core/internal'
 import { dice, otherSetup, type Dice } from '../core/test/otherSetups.ts'
 
 export interface Hostile {

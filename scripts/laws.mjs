@@ -146,9 +146,9 @@ const language = (house) =>
     for (const path of ['server/src/answer.ts', 'server/test/asked.ts'])
       writeFileSync(
         join(copy, path),
-        read(join(copy, path)).replace("'@pepper-knot/core'", "'../../core/src/index.ts'"),
+        read(join(copy, path)).replace("'@pepper-knot/core/internal'", "'../../core/src/index.ts'"),
       )
-    const told = run(copy, 'tsx', ['scripts/pseudoAnswers.ts'])
+    const told = run(copy, 'tsx', ['--conditions=source', 'scripts/pseudoAnswers.ts'])
     if (told.status !== 0) return [`the pretended language does not run: ${told.stderr}`]
     return told.stdout
       .split('\n')

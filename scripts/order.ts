@@ -4,7 +4,14 @@
  * The programme: x[i][k] = 1 when task i stands at position k; y[i][j][k] when i at k is followed by j.
  */
 import loadHighs from 'highs'
-import { orderBlocks, PLACES, walkMinutes, type Block, type Place, type Step } from '@pepper-knot/core'
+import {
+  orderBlocks,
+  PLACES,
+  walkMinutes,
+  type Block,
+  type Place,
+  type Step,
+} from '@pepper-knot/core/internal'
 
 const sets = Number(process.env.SETS ?? 200)
 let state = Number(process.env.SEED ?? 7)

@@ -7,7 +7,7 @@ import {
   isSized,
   type ChangeoverRequest,
   type Material,
-} from '@pepper-knot/core'
+} from '@pepper-knot/core/internal'
 import { demoShop } from '@pepper-knot/core/demo'
 
 const shop = demoShop()

@@ -3,7 +3,7 @@
  * (LISTS=20000), and plans of setups at random as they are (SETUPS=10000, SEED=1). What the checker flags the proof
  * refuses, and the other way round; tasks whose dropping harms nothing are named.
  */
-import { PlanRefused, SCHOOL_IDS, schoolOptions } from '@pepper-knot/core'
+import { PlanRefused, SCHOOL_IDS, schoolOptions } from '@pepper-knot/core/internal'
 import { checkOrder } from '../core/test/orderChecker.ts'
 import { drawn, judged, mutations, orderSetup, provedPlan } from '../core/test/orderLaw.ts'
 

@@ -7,7 +7,7 @@ import {
   readiness,
   readinessMinutes,
   type Machine,
-} from '@pepper-knot/core'
+} from '@pepper-knot/core/internal'
 import { demoShop } from '@pepper-knot/core/demo'
 
 const shop = demoShop()

@@ -27,7 +27,7 @@ import {
   type Run,
   type RunEntries,
   type State,
-} from '@pepper-knot/core'
+} from '@pepper-knot/core/internal'
 import { demoShop } from '@pepper-knot/core/demo'
 
 const root = fileURLToPath(new URL('..', import.meta.url))

@@ -20,7 +20,7 @@ import {
   startSettings,
   USUAL_MIXTURES,
   type Mixture,
-} from '@pepper-knot/core'
+} from '@pepper-knot/core/internal'
 import { faults } from '../core/test/settingsLaw.ts'
 import { otherSetup } from '../core/test/otherSetups.ts'
 

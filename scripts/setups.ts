@@ -9,7 +9,7 @@ import {
   SCHOOL_IDS,
   schoolOptions,
   type ChangeoverRequest,
-} from '@pepper-knot/core'
+} from '@pepper-knot/core/internal'
 import { runs } from '../core/test/conserved.ts'
 import { otherSetup } from '../core/test/otherSetups.ts'
 

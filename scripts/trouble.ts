@@ -32,7 +32,7 @@ import {
   type Patient,
   type Standing,
   type Told,
-} from '@pepper-knot/core'
+} from '@pepper-knot/core/internal'
 import { demoShop } from '@pepper-knot/core/demo'
 
 const PATIENTS = Number(process.env.PATIENTS ?? 2000)

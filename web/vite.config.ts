@@ -1,6 +1,6 @@
 import vue from '@vitejs/plugin-vue'
 import { fileURLToPath } from 'node:url'
-import { defineConfig, type Plugin } from 'vite'
+import { defaultClientConditions, defineConfig, type Plugin } from 'vite'
 import vuetify from 'vite-plugin-vuetify'
 import { ahead } from './ahead.ts'
 import { pseudoMessage, pseudoSource } from '../scripts/pseudo.mjs'
@@ -25,6 +25,8 @@ export default defineConfig({
   ],
   // Messages are compiled here: the page needs no compiler of its own.
   resolve: {
+    // The sources of the core, not what is built of them.
+    conditions: ['source', ...defaultClientConditions],
     alias: {
       'vue-i18n': fileURLToPath(
         new URL('../node_modules/vue-i18n/dist/vue-i18n.runtime.mjs', import.meta.url),

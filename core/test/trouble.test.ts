@@ -29,7 +29,7 @@ import {
   type Symptom,
   type Told,
   type TroubleRequest,
-} from '@pepper-knot/core'
+} from '@pepper-knot/core/internal'
 import { demoShop } from '../src/demo/saltbarrow.ts'
 import { SHOWN_BY } from '../src/trouble/truth.ts'
 import { times } from './counts.ts'

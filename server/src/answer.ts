@@ -18,7 +18,7 @@ import {
   type Problem,
   type Trouble,
   type TroubleRequest,
-} from '@pepper-knot/core'
+} from '@pepper-knot/core/internal'
 
 /** What can be asked for with a body. */
 export const QUESTIONS = ['decode', 'suggest', 'changeover', 'trouble'] as const

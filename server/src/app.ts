@@ -1,6 +1,6 @@
 import { existsSync } from 'node:fs'
 import { join } from 'node:path'
-import { openApi, say } from '@pepper-knot/core'
+import { openApi, say } from '@pepper-knot/core/internal'
 import compression from 'compression'
 import express, { type ErrorRequestHandler, type Express, type RequestHandler, type Response } from 'express'
 import helmet from 'helmet'

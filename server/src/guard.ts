@@ -1,6 +1,6 @@
 import type { Server } from 'node:http'
 import { hostname, networkInterfaces } from 'node:os'
-import { problemAt, problemsAnswer, problemText, say, type Said } from '@pepper-knot/core'
+import { problemAt, problemsAnswer, problemText, say, type Said } from '@pepper-knot/core/internal'
 import type { RequestHandler, Response } from 'express'
 
 /** Every refusal is JSON with problems. */

@@ -1,6 +1,6 @@
 /** A thousand seeded requests, a third of the changeovers spoiled somewhere inside. */
 import { dice, otherSetup, type Dice } from '../../core/test/otherSetups.ts'
-import { CATALOGUE, SCHOOL_IDS, schoolOptions } from '@pepper-knot/core'
+import { CATALOGUE, SCHOOL_IDS, schoolOptions } from '@pepper-knot/core/internal'
 import type { Question } from '../src/answer.ts'
 
 const schools = Object.fromEntries(SCHOOL_IDS.map((id) => [id, schoolOptions(id)]))

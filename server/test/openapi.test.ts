@@ -8,12 +8,13 @@ import {
   changeoverRequestSchema,
   decodeAnswerSchema,
   openApi,
+  byReference,
   plainSchema,
   problemsAnswerSchema,
   shopFileSchema,
   validate,
   type ProblemCode,
-} from '@pepper-knot/core'
+} from '@pepper-knot/core/internal'
 import { createApp } from '../src/app.ts'
 import { answer } from '../src/answer.ts'
 import { asked } from './asked.ts'
@@ -48,8 +49,27 @@ test.each([
 test('what is kept in docs is what the schemas make', () => {
   const kept = (name: string) =>
     JSON.parse(readFileSync(`${__dirname}/../../docs/${name}.schema.json`, 'utf8')) as Record<string, unknown>
-  expect(kept('changeover')).toMatchObject(plainSchema(changeoverRequestSchema))
-  expect(kept('pepperknot')).toMatchObject(plainSchema(shopFileSchema))
+  expect(kept('changeover')).toMatchObject(byReference(plainSchema(changeoverRequestSchema)))
+  expect(kept('pepperknot')).toMatchObject(byReference(plainSchema(shopFileSchema)))
+})
+
+test('with each part said once, the schema of the request takes and refuses the same', () => {
+  const long = new Ajv({ strict: false, logger: false }).compile(plainSchema(changeoverRequestSchema))
+  const short = new Ajv({ strict: false, logger: false }).compile(
+    byReference(plainSchema(changeoverRequestSchema)),
+  )
+  let refused = 0
+  for (const [question, body] of asked(0.3)) {
+    if (question !== 'changeover') continue
+    const broken = JSON.parse(
+      JSON.stringify(body).replace('"fitted":{', '"fitted":{"hubBrake":7,'),
+    ) as unknown
+    for (const one of [body, broken]) {
+      expect(short(one)).toBe(long(one))
+      if (!short(one)) refused++
+    }
+  }
+  expect(refused).toBeGreaterThan(20)
 })
 
 test('every answer fits its schema, field by field', () => {

@@ -1,5 +1,5 @@
 import { demoShop } from '@pepper-knot/core/demo'
-import { defaultSettings, emptyDigest, type Run, type Shop } from '@pepper-knot/core'
+import { defaultSettings, emptyDigest, type Run, type Shop } from '@pepper-knot/core/internal'
 import { planOf } from '../src/stores/plan.ts'
 
 /** The demo shop, and a run on it that was only begun. */

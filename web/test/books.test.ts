@@ -14,7 +14,7 @@ import {
   type Content,
   type Key,
   type Shop,
-} from '@pepper-knot/core'
+} from '@pepper-knot/core/internal'
 import { dice, type Dice } from '../../core/test/otherSetups.ts'
 import { times } from '../../core/test/counts.ts'
 import { createBooks, type AnyKey, type Books, type PageChange } from '../src/storage/books.ts'

@@ -1,6 +1,6 @@
 import { createPinia, setActivePinia } from 'pinia'
-import type * as Core from '@pepper-knot/core'
-import { apart, defaultSettings, saysSame, shopOf, type Run } from '@pepper-knot/core'
+import type * as Core from '@pepper-knot/core/internal'
+import { apart, defaultSettings, saysSame, shopOf, type Run } from '@pepper-knot/core/internal'
 import { demoShop } from '@pepper-knot/core/demo'
 import { dice, type Dice } from '../../core/test/otherSetups.ts'
 import { times } from '../../core/test/counts.ts'
@@ -19,7 +19,7 @@ let mockStore: MemoryStore
 let mockBooks: Books.Books[] = []
 jest.mock('../src/storage/edge.ts', () => {
   const books = jest.requireActual<typeof Books>('../src/storage/books.ts')
-  const core = jest.requireActual<typeof Core>('@pepper-knot/core')
+  const core = jest.requireActual<typeof Core>('@pepper-knot/core/internal')
   const { memoryLock } = jest.requireActual<typeof Memory>('./memoryBoxes.ts')
   const mockLock = memoryLock()
   let n = 0

@@ -1,4 +1,4 @@
-import { awgMm2, QUANTITIES, type Quantity } from '@pepper-knot/core'
+import { awgMm2, QUANTITIES, type Quantity } from '@pepper-knot/core/internal'
 import { nextTick, reactive } from 'vue'
 import HoldButton from '../src/parts/HoldButton.vue'
 import MixtureField from '../src/parts/MixtureField.vue'

@@ -1,4 +1,4 @@
-import { asItStands, keptPlan, type Run } from '@pepper-knot/core'
+import { asItStands, keptPlan, type Run } from '@pepper-knot/core/internal'
 import { changeMarks, standingMarks } from '../src/parts/marks.ts'
 import { planned as planOf, run, shop } from './bench.ts'
 

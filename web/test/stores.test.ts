@@ -1,7 +1,7 @@
 import { createPinia, setActivePinia } from 'pinia'
 import { demoShop } from '@pepper-knot/core/demo'
-import type * as Core from '@pepper-knot/core'
-import { readContent, type Kind } from '@pepper-knot/core'
+import type * as Core from '@pepper-knot/core/internal'
+import { readContent, type Kind } from '@pepper-knot/core/internal'
 import type * as Books from '../src/storage/books.ts'
 import { useMachines } from '../src/stores/machines.ts'
 import { useParts } from '../src/stores/parts.ts'
@@ -15,7 +15,7 @@ import { memoryStore, type MemoryStore } from './memoryBoxes.ts'
 let mockStore: MemoryStore
 jest.mock('../src/storage/edge.ts', () => {
   const books = jest.requireActual<typeof Books>('../src/storage/books.ts')
-  const core = jest.requireActual<typeof Core>('@pepper-knot/core')
+  const core = jest.requireActual<typeof Core>('@pepper-knot/core/internal')
   const { memoryLock } = jest.requireActual<typeof Memory>('./memoryBoxes.ts')
   let n = 0
   const mockLock = memoryLock()

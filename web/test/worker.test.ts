@@ -1,6 +1,6 @@
 /** The board's worker, overtaken by a later question. */
 import { demoShop } from '@pepper-knot/core/demo'
-import { DEFAULT_PRACTICE } from '@pepper-knot/core'
+import { DEFAULT_PRACTICE } from '@pepper-knot/core/internal'
 import type { BoardWorker } from '../src/workers/readiness.worker.ts'
 
 let board: BoardWorker

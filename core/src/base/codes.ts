@@ -60,6 +60,11 @@ export interface ProblemFacts {
   'request.notFound': [path: string]
   'request.onlyPost': []
   'request.notProved': []
+
+  'job.nothingToDo': []
+  'job.notUnderWay': []
+  'job.notNext': [next: string]
+  'job.notDone': []
   'request.ourFault': []
   'request.unreadable': []
   'request.grooveNotListed': [active: string]

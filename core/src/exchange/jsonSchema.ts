@@ -79,3 +79,62 @@ export function plainSchema(schema: z.ZodType, io: 'input' | 'output' = 'input')
   }) as JsonSchema
   return rest
 }
+
+/** A schema shorter than this as text is no shorter as a reference. */
+const WORTH_NAMING = 160
+
+/**
+ * The same schema with each part that stands more than once said once, under `$defs`, by the name of the field it was
+ * first met at. @param schema one without references of its own
+ */
+export function byReference(schema: JsonSchema): JsonSchema {
+  const counts = new Map<string, number>()
+  const count = (value: unknown): void => {
+    if (typeof value !== 'object' || value === null) return
+    if (!Array.isArray(value)) {
+      const said = JSON.stringify(value)
+      const times = counts.get(said) ?? 0
+      counts.set(said, times + 1)
+      // What stands in a part met before was counted with it.
+      if (times > 0 && said.length > WORTH_NAMING) return
+    }
+    Object.values(value).forEach(count)
+  }
+  count(schema)
+  const names = new Map<string, string>()
+  const defs: Record<string, unknown> = {}
+  const nameFor = (field: string): string => {
+    for (let n = 1; ; n++) {
+      const name = n === 1 ? field : `${field}${n}`
+      if (!(name in defs)) return name
+    }
+  }
+  const said = (value: unknown, field: string, isSchema: boolean): unknown => {
+    if (typeof value !== 'object' || value === null) return value
+    if (Array.isArray(value)) return value.map((one) => said(one, field, isSchema))
+    const text = JSON.stringify(value)
+    const inside = () =>
+      Object.fromEntries(
+        Object.entries(value as JsonSchema).map(([key, one]) => [
+          key,
+          // Names of fields are no schemas; what stands under them is.
+          key === 'properties'
+            ? Object.fromEntries(
+                Object.entries(one as JsonSchema).map(([name, of]) => [name, said(of, name, true)]),
+              )
+            : said(one, field, true),
+        ]),
+      )
+    if (!isSchema || text.length <= WORTH_NAMING || (counts.get(text) ?? 0) < 2) return inside()
+    let name = names.get(text)
+    if (name === undefined) {
+      name = nameFor(field)
+      names.set(text, name)
+      defs[name] = null
+      defs[name] = inside()
+    }
+    return { $ref: `#/$defs/${name}` }
+  }
+  const whole = said(schema, 'whole', false) as JsonSchema
+  return Object.keys(defs).length ? { ...whole, $defs: defs } : whole
+}

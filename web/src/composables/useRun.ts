@@ -1,6 +1,6 @@
 import { computed, inject, provide, type ComputedRef, type InjectionKey } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { wireName, type Changeover, type Machine, type Run } from '@pepper-knot/core'
+import { wireName, type Changeover, type Machine, type Run } from '@pepper-knot/core/internal'
 import { usePlan, type RunPlan } from '../stores/plan.ts'
 import { useSettings } from '../stores/settings.ts'
 import { useShop } from '../stores/shop.ts'

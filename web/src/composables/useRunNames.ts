@@ -1,5 +1,5 @@
 import { useI18n } from 'vue-i18n'
-import { readLabel, wireName, type Run } from '@pepper-knot/core'
+import { readLabel, wireName, type Run } from '@pepper-knot/core/internal'
 import { useSettings } from '../stores/settings.ts'
 import { useMachines } from '../stores/machines.ts'
 

@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useDraft } from '../composables/useDraft.ts'
-import { problemText, chartLine, readChart, type ChartRow } from '@pepper-knot/core'
+import { problemText, chartLine, readChart, type ChartRow } from '@pepper-knot/core/internal'
 import { exportCsv } from '../storage/csv.ts'
 import { useSettings } from '../stores/settings.ts'
 

@@ -8,7 +8,7 @@ import {
   readStampMm,
   tradeLabel,
   typedNumber,
-} from '@pepper-knot/core'
+} from '@pepper-knot/core/internal'
 import { useSettings } from '../stores/settings.ts'
 import MixtureField from './MixtureField.vue'
 import QuantityField from './QuantityField.vue'

@@ -9,7 +9,7 @@ import {
   POSITION_NAMES,
   POSITIONS,
   type Run,
-} from '@pepper-knot/core'
+} from '@pepper-knot/core/internal'
 import { useSettings } from '../stores/settings.ts'
 import QuantityField from './QuantityField.vue'
 

@@ -9,7 +9,7 @@ import {
   problemText,
   readLabel,
   withKind,
-} from '@pepper-knot/core'
+} from '@pepper-knot/core/internal'
 import { useSettings } from '../stores/settings.ts'
 import { usePageKeys } from './keys.ts'
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { problemText, gasDesignation, parseMixture, shortMixture } from '@pepper-knot/core'
+import { problemText, gasDesignation, parseMixture, shortMixture } from '@pepper-knot/core/internal'
 
 /** A gas as shops write it: 80/20, argon, CO2, 98/2 O2, 90 He 7.5 Ar 2.5 CO2. */
 defineProps<{ label: string }>()

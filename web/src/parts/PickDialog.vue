@@ -12,7 +12,7 @@ import {
   type Content,
   type Key,
   type Version,
-} from '@pepper-knot/core'
+} from '@pepper-knot/core/internal'
 import { useShop } from '../stores/shop.ts'
 import { useSettings } from '../stores/settings.ts'
 import DialogBox from './DialogBox.vue'

@@ -10,7 +10,7 @@ import {
   type Quantity,
   type Read,
   type UnitSystem,
-} from '@pepper-knot/core'
+} from '@pepper-knot/core/internal'
 
 /** A number in any unit: what is typed is read at once, and the field says what it understood. */
 const props = defineProps<{

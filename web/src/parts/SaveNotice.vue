@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { problemLine, partText } from '@pepper-knot/core'
+import { problemLine, partText } from '@pepper-knot/core/internal'
 import type { Unkept } from '../stores/pageRecords.ts'
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'

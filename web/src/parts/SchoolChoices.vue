@@ -7,7 +7,7 @@ import {
   type Practice,
   type PracticeOverrides,
   type School,
-} from '@pepper-knot/core'
+} from '@pepper-knot/core/internal'
 import { useSettings } from '../stores/settings.ts'
 
 /** Where good welders differ: each question, its choices, and what speaks for the one that stands. */

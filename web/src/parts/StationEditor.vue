@@ -10,7 +10,7 @@ import {
   validate,
   type Machine,
   type Station,
-} from '@pepper-knot/core'
+} from '@pepper-knot/core/internal'
 import DialogBox from './DialogBox.vue'
 import FieldRows from './FieldRows.vue'
 import { LINER_FIELDS, ROLL_FIELDS, STATE_FIELDS, STATION_FIELDS } from './stationFields.ts'

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { problemLine } from '@pepper-knot/core'
+import { problemLine } from '@pepper-knot/core/internal'
 import { useI18n } from 'vue-i18n'
 import { useRouter } from 'vue-router'
 import { download } from '../storage/download.ts'

@@ -16,7 +16,7 @@ import {
   wantedShort,
   type Changeover,
   type StationFinding,
-} from '@pepper-knot/core'
+} from '@pepper-knot/core/internal'
 import { useSettings } from '../stores/settings.ts'
 import SectionDrawing from './sections/SectionDrawing.vue'
 

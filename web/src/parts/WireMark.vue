@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Verdict } from '@pepper-knot/core'
+import type { Verdict } from '@pepper-knot/core/internal'
 
 defineProps<{ verdict: Verdict }>()
 </script>

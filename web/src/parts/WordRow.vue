@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { wordOf } from '@pepper-knot/core'
+import { wordOf } from '@pepper-knot/core/internal'
 
 /** Words of this part of the page that are not everybody's: each explains itself at a touch. */
 const props = defineProps<{ ids: readonly string[] }>()

@@ -11,7 +11,7 @@ import {
   type Station,
   type UnitSystem,
   type Verdict,
-} from '@pepper-knot/core'
+} from '@pepper-knot/core/internal'
 
 /** One mark on the wire line. */
 export interface Mark {

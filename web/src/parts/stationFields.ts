@@ -14,7 +14,7 @@ import {
   POLARITIES,
   PROFILE_NAMES,
   SPOOL_TYPES,
-} from '@pepper-knot/core'
+} from '@pepper-knot/core/internal'
 
 /** One field of a form about a part or a station, in the words of the contract. */
 export interface FieldRow {

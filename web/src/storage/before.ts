@@ -11,7 +11,7 @@ import {
   type Problem,
   type RunEntries,
   type State,
-} from '@pepper-knot/core'
+} from '@pepper-knot/core/internal'
 import { z } from 'zod'
 import type { Books } from './books.ts'
 import { asideOfBefore, textOfBefore, type Boxes } from './boxes.ts'

@@ -28,7 +28,7 @@ import {
   type State,
   type Vector,
   type Writer,
-} from '@pepper-knot/core'
+} from '@pepper-knot/core/internal'
 import type { Boxes } from './boxes.ts'
 import {
   freshHead,

@@ -13,7 +13,7 @@ import {
   type Run,
   type RunEntries,
   type State,
-} from '@pepper-knot/core'
+} from '@pepper-knot/core/internal'
 import type { BoxName, Boxes } from './boxes.ts'
 import { freshHead, HEAD, headSchema, STORE_VERSION, type Head } from './head.ts'
 import { finishLeft } from './journal.ts'

@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
 import { computed } from 'vue'
-import { correct, jobsAt, machineNow, type Fitted, type Machine, type Shop } from '@pepper-knot/core'
+import { correct, jobsAt, machineNow, type Fitted, type Machine, type Shop } from '@pepper-knot/core/internal'
 import { asKept } from './kept.ts'
 import { useRuns } from './runs.ts'
 import { newId, useShop } from './shop.ts'

@@ -26,7 +26,7 @@ import {
   type RunFields,
   type Shop,
   type Vector,
-} from '@pepper-knot/core'
+} from '@pepper-knot/core/internal'
 import { asKept } from './kept.ts'
 import type { AnyKey, PageChange } from '../storage/books.ts'
 

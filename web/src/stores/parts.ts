@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
 import { computed } from 'vue'
-import type { Part } from '@pepper-knot/core'
+import type { Part } from '@pepper-knot/core/internal'
 import { asKept } from './kept.ts'
 import { newId, useShop } from './shop.ts'
 

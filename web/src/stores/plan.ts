@@ -22,7 +22,7 @@ import {
   type Run,
   type Shop,
   type Wire,
-} from '@pepper-knot/core'
+} from '@pepper-knot/core/internal'
 
 export interface RunPlan {
   /** The wire the box names, or why it cannot be read. */

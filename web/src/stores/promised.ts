@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
 import { computed } from 'vue'
-import type { GatherLine, Part, Run } from '@pepper-knot/core'
+import type { GatherLine, Part, Run } from '@pepper-knot/core/internal'
 import { leftOf, planOf, type RunPlan, type Taken } from './plan.ts'
 import { useMachines } from './machines.ts'
 import { useShop } from './shop.ts'

@@ -7,7 +7,7 @@ import {
   readinessRows,
   type ReadinessCell,
   type ReadinessRow,
-} from '@pepper-knot/core'
+} from '@pepper-knot/core/internal'
 import type { BoardWorker } from '../workers/readiness.worker.ts'
 import { useMachines } from './machines.ts'
 import { usePromised } from './promised.ts'

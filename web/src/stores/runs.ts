@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
 import { computed, markRaw, toRaw } from 'vue'
-import { jobsAt, type Run, type WireByHand } from '@pepper-knot/core'
+import { jobsAt, type Run, type WireByHand } from '@pepper-knot/core/internal'
 import { newId, useShop } from './shop.ts'
 
 /** Changeovers, under way and signed off. A run is changed by commands alone. */

@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
 import { computed } from 'vue'
-import type { Settings } from '@pepper-knot/core'
+import type { Settings } from '@pepper-knot/core/internal'
 import { useShop } from './shop.ts'
 
 /** How the shop counts, looks and works. */

@@ -23,7 +23,7 @@ import {
   type Shop,
   type State,
   type TakenBack,
-} from '@pepper-knot/core'
+} from '@pepper-knot/core/internal'
 import { inTime, NoAnswer, tried } from '../storage/inTime.ts'
 import { newId } from '../storage/newId.ts'
 import { asKept, keptAsItIs } from './kept.ts'

@@ -1,5 +1,5 @@
 import { defineStore } from 'pinia'
-import { lastChanged, planKept, type Run, type Told } from '@pepper-knot/core'
+import { lastChanged, planKept, type Run, type Told } from '@pepper-knot/core/internal'
 import { useRuns } from './runs.ts'
 import { useShop } from './shop.ts'
 

@@ -1,4 +1,4 @@
-import { jobOf, settleJob } from '@pepper-knot/core'
+import { jobOf, settleJob } from '@pepper-knot/core/internal'
 import { useI18n } from 'vue-i18n'
 import { settleWords } from '../screens/changeover/settleWords.ts'
 import { useMachines } from './machines.ts'

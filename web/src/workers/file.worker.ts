@@ -10,7 +10,7 @@ import {
   type ImportHow,
   type Read,
   type State,
-} from '@pepper-knot/core'
+} from '@pepper-knot/core/internal'
 import { openBooks } from '../storage/edge.ts'
 
 export interface LookedAt {

@@ -11,7 +11,7 @@ import {
   type Practice,
   type ReadinessCell,
   type ReadinessRow,
-} from '@pepper-knot/core'
+} from '@pepper-knot/core/internal'
 
 export interface BoardQuestion {
   machines: Machine[]

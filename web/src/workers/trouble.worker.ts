@@ -11,7 +11,7 @@ import {
   type StoppedAt,
   type Trouble,
   type TroubleRequest,
-} from '@pepper-knot/core'
+} from '@pepper-knot/core/internal'
 
 /** What a cure may use, and where the change stands that the trouble came in the middle of. */
 export interface CureFrom {

@@ -99,6 +99,10 @@ const PROBLEM_WORDS: { [C in ProblemCode]: (...facts: ProblemFacts[C]) => string
   'request.tooLarge': () => 'The request is larger than 1 MB.',
   'request.notFound': (path: string) => `There is nothing at ${path}.`,
   'request.onlyPost': () => 'Send this with POST.',
+  'job.nothingToDo': () => 'There is nothing to do here, or it cannot be done: plan it to see why.',
+  'job.notUnderWay': () => 'This job has not begun, or is over.',
+  'job.notNext': (next) => (next ? `The next step is ${next}.` : 'All steps are done.'),
+  'job.notDone': () => 'That step is not done.',
   'request.notProved': () =>
     'No order could be proved safe for this change, so none is shown. Please report the request.',
   'request.ourFault': () => 'Something went wrong here, not in your request.',

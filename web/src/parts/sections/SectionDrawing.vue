@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { linerBoreMm, stampSizes, tipBoreMm, type Fitted, type Finding } from '@pepper-knot/core'
+import { linerBoreMm, stampSizes, tipBoreMm, type Fitted, type Finding } from '@pepper-knot/core/internal'
 import BoreSection from './BoreSection.vue'
 import FlowSection from './FlowSection.vue'
 import GuideSection from './GuideSection.vue'

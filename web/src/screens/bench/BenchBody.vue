@@ -3,7 +3,7 @@ import { computed, defineAsyncComponent, ref, type ComponentPublicInstance } fro
 import { useI18n } from 'vue-i18n'
 import { useDraft } from '../../composables/useDraft.ts'
 import { useRouter } from 'vue-router'
-import { formatMass, readLabel, wireName, type Part } from '@pepper-knot/core'
+import { formatMass, readLabel, wireName, type Part } from '@pepper-knot/core/internal'
 import LabelField from '../../parts/LabelField.vue'
 import { useRows } from '../../parts/rows.ts'
 import { useMachines } from '../../stores/machines.ts'

@@ -15,7 +15,7 @@ import {
   type Machine,
   type OpenJob,
   type Upkeep,
-} from '@pepper-knot/core'
+} from '@pepper-knot/core/internal'
 import { standingMarks } from '../../parts/marks.ts'
 import WireLine from '../../parts/WireLine.vue'
 import { useRunNames } from '../../composables/useRunNames.ts'

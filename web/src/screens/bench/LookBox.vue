@@ -15,7 +15,7 @@ import {
   STATION_NAMES,
   type ReadinessCell,
   type ReadinessRow,
-} from '@pepper-knot/core'
+} from '@pepper-knot/core/internal'
 import DialogBox from '../../parts/DialogBox.vue'
 import { useMachines } from '../../stores/machines.ts'
 import { useParts } from '../../stores/parts.ts'

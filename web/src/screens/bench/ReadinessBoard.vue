@@ -10,7 +10,7 @@ import {
   type ReadinessCell,
   type ReadinessRow,
   type WireByHand,
-} from '@pepper-knot/core'
+} from '@pepper-knot/core/internal'
 import LookBox from './LookBox.vue'
 import { useRows } from '../../parts/rows.ts'
 import { useReadiness } from '../../stores/readiness.ts'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { earliestDay, orderList, partText } from '@pepper-knot/core'
+import { earliestDay, orderList, partText } from '@pepper-knot/core/internal'
 import { useRunNames } from '../../composables/useRunNames.ts'
 import { exportCsv } from '../../storage/csv.ts'
 import { usePromised } from '../../stores/promised.ts'

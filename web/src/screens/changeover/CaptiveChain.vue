@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, onBeforeUnmount, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { stepTitle, type Step } from '@pepper-knot/core'
+import { stepTitle, type Step } from '@pepper-knot/core/internal'
 import { useSettings } from '../../stores/settings.ts'
 import { chainActs, canTeach } from './chainKeys.ts'
 

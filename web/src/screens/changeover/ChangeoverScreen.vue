@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { dropList, isPlanCurrent, problemLine, STAGES, type Stage } from '@pepper-knot/core'
+import { dropList, isPlanCurrent, problemLine, STAGES, type Stage } from '@pepper-knot/core/internal'
 import { useRouter } from 'vue-router'
 import { usePageTitle } from '../../composables/usePageTitle.ts'
 import { provideRun } from '../../composables/useRun.ts'

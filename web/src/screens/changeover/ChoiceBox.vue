@@ -14,7 +14,7 @@ import {
   type OtherPart,
   type Station,
   type UseStation,
-} from '@pepper-knot/core'
+} from '@pepper-knot/core/internal'
 import { useRun } from '../../composables/useRun.ts'
 import DialogBox from '../../parts/DialogBox.vue'
 import { useSettings } from '../../stores/settings.ts'

@@ -19,7 +19,7 @@ import {
   type Conversion,
   type GatherLine,
   type Step,
-} from '@pepper-knot/core'
+} from '@pepper-knot/core/internal'
 import { signOffId } from '../../storage/head.ts'
 import { foundPart } from './foundPart.ts'
 import { useShop } from '../../stores/shop.ts'

@@ -10,7 +10,7 @@ import {
   stepTitle,
   type Lane,
   type Step,
-} from '@pepper-knot/core'
+} from '@pepper-knot/core/internal'
 import { noRepeat, useOnePress } from '../../parts/onePress.ts'
 import { useSettings } from '../../stores/settings.ts'
 import CaptiveChain from './CaptiveChain.vue'

@@ -21,7 +21,7 @@ import {
   type Family,
   type Part,
   type WireByHand,
-} from '@pepper-knot/core'
+} from '@pepper-knot/core/internal'
 import LabelField from '../../parts/LabelField.vue'
 import JobFields from '../../parts/JobFields.vue'
 import { useParts } from '../../stores/parts.ts'

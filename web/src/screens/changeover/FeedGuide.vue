@@ -19,7 +19,7 @@ import {
   pressureWindow,
   PRESSURE_RESULTS,
   windowCentreN,
-} from '@pepper-knot/core'
+} from '@pepper-knot/core/internal'
 import ChoiceRow from '../../parts/ChoiceRow.vue'
 import CurlSection from '../../parts/sections/CurlSection.vue'
 import SwingSection from '../../parts/sections/SwingSection.vue'

@@ -10,7 +10,7 @@ import {
   STATION_NAMES,
   type StationFinding,
   type Station,
-} from '@pepper-knot/core'
+} from '@pepper-knot/core/internal'
 import { useI18n } from 'vue-i18n'
 import { useSettings } from '../../stores/settings.ts'
 

@@ -16,7 +16,7 @@ import {
   TOOL_NAMES,
   type GatherLine,
   type Station,
-} from '@pepper-knot/core'
+} from '@pepper-knot/core/internal'
 import { useRunNames } from '../../composables/useRunNames.ts'
 import { planOf } from '../../stores/plan.ts'
 import { usePromised } from '../../stores/promised.ts'

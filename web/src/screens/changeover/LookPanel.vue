@@ -8,7 +8,7 @@ import {
   tradeLabel,
   type Looked,
   type WireByHand,
-} from '@pepper-knot/core'
+} from '@pepper-knot/core/internal'
 import ChoiceRow from '../../parts/ChoiceRow.vue'
 import QuantityField from '../../parts/QuantityField.vue'
 import { useSettings } from '../../stores/settings.ts'

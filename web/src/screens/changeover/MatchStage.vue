@@ -13,7 +13,7 @@ import {
   STATION_NAMES,
   type Machine,
   type Station,
-} from '@pepper-knot/core'
+} from '@pepper-knot/core/internal'
 import { changeMarks } from '../../parts/marks.ts'
 import StationEditor from '../../parts/StationEditor.vue'
 import WhyPanel from '../../parts/WhyPanel.vue'

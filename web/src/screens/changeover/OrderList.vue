@@ -9,7 +9,7 @@ import {
   partText,
   STATION_NAMES,
   type OrderLine,
-} from '@pepper-knot/core'
+} from '@pepper-knot/core/internal'
 import { exportCsv } from '../../storage/csv.ts'
 import { useSettings } from '../../stores/settings.ts'
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { PLACE_NAMES, PLACE_SHORT, stepTitle, type Place, type Step } from '@pepper-knot/core'
+import { PLACE_NAMES, PLACE_SHORT, stepTitle, type Place, type Step } from '@pepper-knot/core/internal'
 import { useSettings } from '../../stores/settings.ts'
 
 /** The walk as a short route, and what is done where you stand. */

@@ -11,7 +11,7 @@ import {
   settleJob,
   signOff,
   startSentence,
-} from '@pepper-knot/core'
+} from '@pepper-knot/core/internal'
 import { askToPersist } from '../../storage/persist.ts'
 import { standingMarks } from '../../parts/marks.ts'
 import WireLine from '../../parts/WireLine.vue'

@@ -16,7 +16,7 @@ import {
   partsAgain,
   wireAgain,
   type Run,
-} from '@pepper-knot/core'
+} from '@pepper-knot/core/internal'
 import { exportShop } from '../../storage/exportShop.ts'
 import { signOffId } from '../../storage/head.ts'
 import { useShop } from '../../stores/shop.ts'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { isTask, stepTitle, type KeptStep, type Run, type Step } from '@pepper-knot/core'
+import { isTask, stepTitle, type KeptStep, type Run, type Step } from '@pepper-knot/core/internal'
 import { useSettings } from '../../stores/settings.ts'
 
 /** A list planned by an earlier version, in its own words, and the way on from there. */

@@ -9,7 +9,7 @@ import {
   type Changeover,
   type Conversion,
   type Step,
-} from '@pepper-knot/core'
+} from '@pepper-knot/core/internal'
 import { useSettings } from '../../stores/settings.ts'
 import MarkField from './MarkField.vue'
 import StepPicture from './StepPicture.vue'

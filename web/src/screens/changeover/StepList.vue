@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { PLACE_SHORT, stepTitle, type Step } from '@pepper-knot/core'
+import { PLACE_SHORT, stepTitle, type Step } from '@pepper-knot/core/internal'
 import { useSettings } from '../../stores/settings.ts'
 
 /** Every step, with where and whether it is done. */

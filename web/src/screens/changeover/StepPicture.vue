@@ -1,7 +1,14 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { linerEnd, wantedShort, type Changeover, type Station, type Step, type Task } from '@pepper-knot/core'
+import {
+  linerEnd,
+  wantedShort,
+  type Changeover,
+  type Station,
+  type Step,
+  type Task,
+} from '@pepper-knot/core/internal'
 import CurlSection from '../../parts/sections/CurlSection.vue'
 import LinerEndSection from '../../parts/sections/LinerEndSection.vue'
 import SectionDrawing from '../../parts/sections/SectionDrawing.vue'

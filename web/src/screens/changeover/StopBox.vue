@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { stepHow, stepTitle, stop, stopHere, type Changeover } from '@pepper-knot/core'
+import { stepHow, stepTitle, stop, stopHere, type Changeover } from '@pepper-knot/core/internal'
 import { useRun } from '../../composables/useRun.ts'
 import DialogBox from '../../parts/DialogBox.vue'
 import { useSettings } from '../../stores/settings.ts'

@@ -18,7 +18,7 @@ import {
   type Machine,
   type Stage,
   type Station,
-} from '@pepper-knot/core'
+} from '@pepper-knot/core/internal'
 import StationEditor from '../../parts/StationEditor.vue'
 import SureBox from '../../parts/SureBox.vue'
 import { usePageKeys } from '../../parts/keys.ts'

@@ -10,7 +10,7 @@ import {
   formatLead,
   type School,
   type Upkeep,
-} from '@pepper-knot/core'
+} from '@pepper-knot/core/internal'
 import ChoiceRow from '../../parts/ChoiceRow.vue'
 import SchoolChoices from '../../parts/SchoolChoices.vue'
 import { useSettings } from '../../stores/settings.ts'

@@ -17,7 +17,7 @@ import {
   strengthText,
   type Besides,
   type Wire,
-} from '@pepper-knot/core'
+} from '@pepper-knot/core/internal'
 import WordRow from '../../parts/WordRow.vue'
 import { useSettings } from '../../stores/settings.ts'
 

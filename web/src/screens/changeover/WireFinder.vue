@@ -14,7 +14,7 @@ import {
   type CatalogueEntry,
   type Machine,
   type Run,
-} from '@pepper-knot/core'
+} from '@pepper-knot/core/internal'
 import { useParts } from '../../stores/parts.ts'
 import { useSettings } from '../../stores/settings.ts'
 

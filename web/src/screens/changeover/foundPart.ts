@@ -1,4 +1,4 @@
-import type { GatherLine, Part } from '@pepper-knot/core'
+import type { GatherLine, Part } from '@pepper-knot/core/internal'
 import { newId } from '../../stores/shop.ts'
 
 /** A part that was found after all, as the store keeps it: as it is asked for, one of it, where it now lies. */

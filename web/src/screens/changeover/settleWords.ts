@@ -1,4 +1,4 @@
-import { partText, type SettleWords, type UnitSystem } from '@pepper-knot/core'
+import { partText, type SettleWords, type UnitSystem } from '@pepper-knot/core/internal'
 import { newId } from '../../stores/shop.ts'
 
 /** The words and ids that settling a change needs of the app. */

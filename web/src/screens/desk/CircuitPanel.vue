@@ -14,7 +14,7 @@ import {
   type SizedWire,
   type StartSettings,
   type SupplyLine,
-} from '@pepper-knot/core'
+} from '@pepper-knot/core/internal'
 import QuantityField from '../../parts/QuantityField.vue'
 import ChoiceRow from '../../parts/ChoiceRow.vue'
 import { useSettings } from '../../stores/settings.ts'

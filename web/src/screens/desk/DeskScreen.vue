@@ -27,7 +27,7 @@ import {
   type Job,
   type Mixture,
   type Run,
-} from '@pepper-knot/core'
+} from '@pepper-knot/core/internal'
 import LabelField from '../../parts/LabelField.vue'
 import QuantityField from '../../parts/QuantityField.vue'
 import { useShop } from '../../stores/shop.ts'

@@ -31,7 +31,7 @@ import {
   type Mixture,
   type SizedWire,
   type StartSettings,
-} from '@pepper-knot/core'
+} from '@pepper-knot/core/internal'
 import MixtureField from '../../parts/MixtureField.vue'
 import QuantityField from '../../parts/QuantityField.vue'
 import { useSettings } from '../../stores/settings.ts'

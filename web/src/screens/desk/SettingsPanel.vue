@@ -31,7 +31,7 @@ import {
   type SizedWire,
   type StartKey,
   type StartSettings,
-} from '@pepper-knot/core'
+} from '@pepper-knot/core/internal'
 import ChoiceRow from '../../parts/ChoiceRow.vue'
 import QuantityField from '../../parts/QuantityField.vue'
 import { useSettings } from '../../stores/settings.ts'

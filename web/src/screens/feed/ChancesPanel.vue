@@ -1,7 +1,13 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { sourceText, COEFFICIENT_NAMES, coefficientsOf, formatForce, type FeedSetup } from '@pepper-knot/core'
+import {
+  sourceText,
+  COEFFICIENT_NAMES,
+  coefficientsOf,
+  formatForce,
+  type FeedSetup,
+} from '@pepper-knot/core/internal'
 import { useFeedChances } from '../../stores/feedChances.ts'
 import { useSettings } from '../../stores/settings.ts'
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { CURE_NAMES, cures, formatMinutes, type FeedSetup } from '@pepper-knot/core'
+import { CURE_NAMES, cures, formatMinutes, type FeedSetup } from '@pepper-knot/core/internal'
 import { useSettings } from '../../stores/settings.ts'
 
 /** What each possible change does to the window, the cheapest that opens it first; one touch tries it here. */

@@ -23,7 +23,7 @@ import {
   windowCentreN,
   type FeedSetup,
   type Station,
-} from '@pepper-knot/core'
+} from '@pepper-knot/core/internal'
 import LabelField from '../../parts/LabelField.vue'
 import WorkTabs from '../../parts/WorkTabs.vue'
 import { useMachines } from '../../stores/machines.ts'

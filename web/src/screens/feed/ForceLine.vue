@@ -9,7 +9,7 @@ import {
   geometryOf,
   type FeedSetup,
   type PressureWindow,
-} from '@pepper-knot/core'
+} from '@pepper-knot/core/internal'
 import { useSettings } from '../../stores/settings.ts'
 
 /** The wire from spool to tip, as high over the line as the force in it. */

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { linerBoreMm, type FeedSetup } from '@pepper-knot/core'
+import { linerBoreMm, type FeedSetup } from '@pepper-knot/core/internal'
 
 /** The wire in its liner, to scale: a coil, or a smooth tube; dust where it is dirty, a dent where it is kinked. */
 const props = defineProps<{ setup: FeedSetup }>()

@@ -14,7 +14,7 @@ import {
   wirePricePerKg,
   type FeedSetup,
   type TrimKind,
-} from '@pepper-knot/core'
+} from '@pepper-knot/core/internal'
 import ChoiceRow from '../../parts/ChoiceRow.vue'
 import QuantityField from '../../parts/QuantityField.vue'
 import { useSettings } from '../../stores/settings.ts'

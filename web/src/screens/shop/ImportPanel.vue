@@ -2,7 +2,13 @@
 import { proxy, wrap, type Remote } from 'comlink'
 import { computed, onScopeDispose, ref, shallowRef, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { IMPORTS, problemLine, type Difference, type ImportHow, type Problem } from '@pepper-knot/core'
+import {
+  IMPORTS,
+  problemLine,
+  type Difference,
+  type ImportHow,
+  type Problem,
+} from '@pepper-knot/core/internal'
 import ChoiceRow from '../../parts/ChoiceRow.vue'
 import { download } from '../../storage/download.ts'
 import { newId, useShop } from '../../stores/shop.ts'

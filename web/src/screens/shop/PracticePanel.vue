@@ -8,7 +8,7 @@ import {
   SCHOOL_IDS,
   settingsSchema,
   type School,
-} from '@pepper-knot/core'
+} from '@pepper-knot/core/internal'
 import ChoiceRow from '../../parts/ChoiceRow.vue'
 import QuantityField from '../../parts/QuantityField.vue'
 import SchoolChoices from '../../parts/SchoolChoices.vue'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { onMounted, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { HEAT_CONVENTIONS, HEAT_NAMES } from '@pepper-knot/core'
+import { HEAT_CONVENTIONS, HEAT_NAMES } from '@pepper-knot/core/internal'
 import { exportShop } from '../../storage/exportShop.ts'
 import { askToPersist, isPersisted, type Persisted } from '../../storage/persist.ts'
 import { useShop } from '../../stores/shop.ts'

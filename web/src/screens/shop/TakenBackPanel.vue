@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { KEPT_DAYS, recordText } from '@pepper-knot/core'
+import { KEPT_DAYS, recordText } from '@pepper-knot/core/internal'
 import { useShop } from '../../stores/shop.ts'
 import { useSettings } from '../../stores/settings.ts'
 

@@ -9,7 +9,7 @@ import {
   GUN_NAMES,
   type ConversionKind,
   type Machine,
-} from '@pepper-knot/core'
+} from '@pepper-knot/core/internal'
 import ChoiceRow from '../../parts/ChoiceRow.vue'
 import SureBox from '../../parts/SureBox.vue'
 import { useParts } from '../../stores/parts.ts'

@@ -12,7 +12,7 @@ import {
   typedNumber,
   validate,
   type Machine,
-} from '@pepper-knot/core'
+} from '@pepper-knot/core/internal'
 import DialogBox from '../../parts/DialogBox.vue'
 import WordRow from '../../parts/WordRow.vue'
 import MachineOutput from './MachineOutput.vue'

@@ -11,7 +11,7 @@ import {
   type Machine,
   type Station,
   type ChartRow,
-} from '@pepper-knot/core'
+} from '@pepper-knot/core/internal'
 import ChartPanel from '../../parts/ChartPanel.vue'
 import StationEditor from '../../parts/StationEditor.vue'
 import { useRows } from '../../parts/rows.ts'

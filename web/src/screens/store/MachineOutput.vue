@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { typedNumber, CONTROLS, type Machine } from '@pepper-knot/core'
+import { typedNumber, CONTROLS, type Machine } from '@pepper-knot/core/internal'
 import QuantityField from '../../parts/QuantityField.vue'
 import { useSettings } from '../../stores/settings.ts'
 

@@ -12,7 +12,7 @@ import {
   validate,
   type Part,
   type SpoolType,
-} from '@pepper-knot/core'
+} from '@pepper-knot/core/internal'
 import DialogBox from '../../parts/DialogBox.vue'
 import FieldRows from '../../parts/FieldRows.vue'
 import LabelField from '../../parts/LabelField.vue'

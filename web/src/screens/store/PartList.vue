@@ -10,7 +10,7 @@ import {
   partText,
   type ChartRow,
   type Part,
-} from '@pepper-knot/core'
+} from '@pepper-knot/core/internal'
 import { exportCsv } from '../../storage/csv.ts'
 import { newId, useShop } from '../../stores/shop.ts'
 import { useMachines } from '../../stores/machines.ts'

@@ -10,7 +10,7 @@ import {
   typedNumber,
   type Machine,
   type PressureRow,
-} from '@pepper-knot/core'
+} from '@pepper-knot/core/internal'
 import { useSettings } from '../../stores/settings.ts'
 
 /** The pressure chart printed in a machine, typed in line by line: a mark by kind and size of wire. */

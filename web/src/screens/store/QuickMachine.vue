@@ -16,7 +16,7 @@ import {
   type Mixture,
   type Machine,
   type MachineBuild,
-} from '@pepper-knot/core'
+} from '@pepper-knot/core/internal'
 import DialogBox from '../../parts/DialogBox.vue'
 import ChoiceRow from '../../parts/ChoiceRow.vue'
 import LabelField from '../../parts/LabelField.vue'

@@ -12,7 +12,7 @@ import {
   usualSpares,
   type Part,
   type SizedWire,
-} from '@pepper-knot/core'
+} from '@pepper-knot/core/internal'
 import { newId, useShop } from '../../stores/shop.ts'
 import { useMachines } from '../../stores/machines.ts'
 import { useParts } from '../../stores/parts.ts'

@@ -1,4 +1,4 @@
-import type { Part } from '@pepper-knot/core'
+import type { Part } from '@pepper-knot/core/internal'
 
 /** Kinds as the form offers them: pieces of a gun stand on their own. */
 export const partKinds = [

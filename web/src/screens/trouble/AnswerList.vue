@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useI18n } from 'vue-i18n'
-import { causeName, checkName, checkRow, type Cause, type Checked } from '@pepper-knot/core'
+import { causeName, checkName, checkRow, type Cause, type Checked } from '@pepper-knot/core/internal'
 
 /** What was looked at, in order; any of it can be taken back. */
 defineProps<{ checks: readonly Checked[]; cured: readonly Cause[]; fixed?: boolean }>()

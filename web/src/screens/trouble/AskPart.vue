@@ -21,7 +21,7 @@ import {
   type Run,
   type Station,
   type Symptom,
-} from '@pepper-knot/core'
+} from '@pepper-knot/core/internal'
 import ChoiceRow from '../../parts/ChoiceRow.vue'
 import ManyRow from '../../parts/ManyRow.vue'
 import QuantityField from '../../parts/QuantityField.vue'

@@ -14,7 +14,7 @@ import {
   type Run,
   type Told,
   type Trouble,
-} from '@pepper-knot/core'
+} from '@pepper-knot/core/internal'
 import { useSettings } from '../../stores/settings.ts'
 
 /** The cause, how sure one is of it, and what helps: a list of its own, a knob, the hand, or somebody else. */

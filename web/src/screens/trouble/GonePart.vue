@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { causeName, symptomName, type Cause, type Symptom } from '@pepper-knot/core'
+import { causeName, symptomName, type Cause, type Symptom } from '@pepper-knot/core/internal'
 import ManyRow from '../../parts/ManyRow.vue'
 
 /** After the cure the same is asked again: gone, still there, or partly. */

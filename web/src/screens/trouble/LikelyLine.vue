@@ -1,7 +1,14 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { causeName, causeRow, STATION_SHORT, STATIONS, weightWhy, type Ranked } from '@pepper-knot/core'
+import {
+  causeName,
+  causeRow,
+  STATION_SHORT,
+  STATIONS,
+  weightWhy,
+  type Ranked,
+} from '@pepper-knot/core/internal'
 import { useSettings } from '../../stores/settings.ts'
 
 /** What is likeliest now, each cause at its station along the wire, as short bars with words. */

@@ -14,7 +14,7 @@ import {
   type Check,
   type Checked,
   type Trouble,
-} from '@pepper-knot/core'
+} from '@pepper-knot/core/internal'
 import LookPicture from './LookPicture.vue'
 
 /** One look at a time, as a step is shown: where, what first, how, what to look for; and its three answers. */

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { wantedShort, type Check, type Station, type Trouble } from '@pepper-knot/core'
+import { wantedShort, type Check, type Station, type Trouble } from '@pepper-knot/core/internal'
 import CurlSection from '../../parts/sections/CurlSection.vue'
 import LinerEndSection from '../../parts/sections/LinerEndSection.vue'
 import SectionDrawing from '../../parts/sections/SectionDrawing.vue'

@@ -13,7 +13,7 @@ import {
   symptomName,
   type Check,
   type Checked,
-} from '@pepper-knot/core'
+} from '@pepper-knot/core/internal'
 import { usePageTitle } from '../../composables/usePageTitle.ts'
 import { provideRun } from '../../composables/useRun.ts'
 import { usePageKeys } from '../../parts/keys.ts'

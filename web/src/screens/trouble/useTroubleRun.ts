@@ -20,7 +20,7 @@ import {
   type Run,
   type Symptom,
   type TroubleRequest,
-} from '@pepper-knot/core'
+} from '@pepper-knot/core/internal'
 import { useTrouble } from '../../composables/useTrouble.ts'
 import { signOffId } from '../../storage/head.ts'
 import { leftOf } from '../../stores/plan.ts'

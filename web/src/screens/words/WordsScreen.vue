@@ -3,7 +3,7 @@ import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useDraft } from '../../composables/useDraft.ts'
 import { useRoute } from 'vue-router'
-import { findWords } from '@pepper-knot/core'
+import { findWords } from '@pepper-knot/core/internal'
 
 /** The words of the trade, found by whatever somebody else calls them. */
 const { t } = useI18n()

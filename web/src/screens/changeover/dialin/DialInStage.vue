@@ -15,7 +15,7 @@ import {
   type SimulatedArc,
   type Try,
   type WeldKind,
-} from '@pepper-knot/core'
+} from '@pepper-knot/core/internal'
 import { useShop } from '../../../stores/shop.ts'
 import { useSettings } from '../../../stores/settings.ts'
 import FeedDial from './FeedDial.vue'

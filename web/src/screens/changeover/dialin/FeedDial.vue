@@ -1,7 +1,14 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { typedNumber, dialOf, formatSpeed, RUN_OUT_S, speedOfRunOut, type Machine } from '@pepper-knot/core'
+import {
+  typedNumber,
+  dialOf,
+  formatSpeed,
+  RUN_OUT_S,
+  speedOfRunOut,
+  type Machine,
+} from '@pepper-knot/core/internal'
 import QuantityField from '../../../parts/QuantityField.vue'
 import { useShop } from '../../../stores/shop.ts'
 import { useMachines } from '../../../stores/machines.ts'

@@ -26,7 +26,7 @@ import {
   type Proposal,
   type StartSettings,
   type Try,
-} from '@pepper-knot/core'
+} from '@pepper-knot/core/internal'
 import { useSettings } from '../../../stores/settings.ts'
 import { planeMarks, planeView } from './planeMarks.ts'
 

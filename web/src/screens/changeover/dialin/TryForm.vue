@@ -24,7 +24,7 @@ import {
   type Transfer,
   type Try,
   type WeldKind,
-} from '@pepper-knot/core'
+} from '@pepper-knot/core/internal'
 import ChoiceRow from '../../../parts/ChoiceRow.vue'
 import { useSettings } from '../../../stores/settings.ts'
 import BeadSketch from './BeadSketch.vue'

@@ -1,6 +1,13 @@
 <script setup lang="ts">
 import { useI18n } from 'vue-i18n'
-import { isGood, settingsWords, trySaid, WELD_NAMES, type DialInPlan, type Try } from '@pepper-knot/core'
+import {
+  isGood,
+  settingsWords,
+  trySaid,
+  WELD_NAMES,
+  type DialInPlan,
+  type Try,
+} from '@pepper-knot/core/internal'
 import { useSettings } from '../../../stores/settings.ts'
 
 /** The notebook: every try in order, the last one first to take back. */

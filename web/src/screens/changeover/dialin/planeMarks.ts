@@ -1,5 +1,11 @@
 import type { AnnotationOptions } from 'chartjs-plugin-annotation'
-import { trySaid, type DialInPlan, type Proposal, type StartSettings, type Try } from '@pepper-knot/core'
+import {
+  trySaid,
+  type DialInPlan,
+  type Proposal,
+  type StartSettings,
+  type Try,
+} from '@pepper-knot/core/internal'
 import { namePlaces } from './namePlaces.ts'
 
 /** What the axes show: wire speed in the shop's unit, volts. */

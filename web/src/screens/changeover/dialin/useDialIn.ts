@@ -11,7 +11,7 @@ import {
   type Run,
   type Try,
   type WeldKind,
-} from '@pepper-knot/core'
+} from '@pepper-knot/core/internal'
 import { useMachines } from '../../../stores/machines.ts'
 import { useRuns } from '../../../stores/runs.ts'
 import { useShop } from '../../../stores/shop.ts'
