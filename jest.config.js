@@ -22,4 +22,4 @@ const web = {
   transform: { '^.+\\.(?:ts|js|mjs)$': swc, '^.+\\.vue$': '<rootDir>/test/vue.transform.cjs' },
 }
 
-export default { projects: [project('core'), project('server'), web] }
+export default { projects: [project('core'), project('server'), project('cli'), web] }

@@ -10,6 +10,7 @@ import {
   openEndNames,
   plan,
   problemLine,
+  requestFor,
   signOff,
   start,
   stepsOf,
@@ -29,7 +30,7 @@ const HELP = `pepper-knot decode LABEL              what a box says
 pepper-knot plan   MACHINE [WIRE]     the plan of a change; without a wire, what is wrong is put right
 pepper-knot start  MACHINE [WIRE]     begins it in the shop's file; --conversion KIND works on the machine itself
 pepper-knot show   MACHINE            how it stands, and the steps to come
-pepper-knot do     MACHINE [STEP|all] does the next step, a named one, or all that are left
+pepper-knot do     MACHINE [N|STEP|all] does the next step, so many, a named one, or all that are left
 pepper-knot back   MACHINE            takes the last step back
 pepper-knot stop   MACHINE            breaks it off: its steps are then those that leave the machine safe
 pepper-knot sign-off MACHINE          writes it into the log, once all steps are done
@@ -111,15 +112,14 @@ function asked(machine: Machine, wireText: string | undefined, shop: Shop): obje
         store: shop.store,
         practice,
       }
-    : {
+    : requestFor(
+        shop,
         machine,
-        ...(wire !== undefined && {
-          wire,
-          job: { material: given.metal, thicknessMm, position: given.position, draughtMPerS: 0 },
-        }),
-        store: shop.store,
-        practice,
-      }
+        wire,
+        wire === undefined
+          ? undefined
+          : { material: given.metal, thicknessMm, position: given.position, draughtMPerS: 0 },
+      )
 }
 
 const begun = (run: Run) =>
@@ -189,12 +189,13 @@ function run([command, ...words]: string[]): void {
     }
     case 'do': {
       let job = jobOn(machine, shop)
-      const all = words[1] === 'all'
-      do {
+      const many = words[1] === 'all' ? Infinity : /^\d+$/.test(words[1] ?? '1') ? Number(words[1] ?? 1) : 0
+      if (many === 0) job = need(doStep(job, words[1]!))
+      for (let n = 0; n < many; n++) {
         const step = next(job)
         if (!step) break
-        job = need(doStep(job, all ? step.id : (words[1] ?? step.id)))
-      } while (all)
+        job = need(doStep(job, step.id))
+      }
       return keep(job)
     }
     case 'back':

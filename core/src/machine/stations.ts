@@ -16,7 +16,6 @@ export const STATIONS = [
   'supply',
 ] as const
 export type Station = (typeof STATIONS)[number]
-export const isStation = (name: string): name is Station => (STATIONS as readonly string[]).includes(name)
 
 export const VERDICTS = ['change', 'adjust', 'fits', 'unknown'] as const
 export type Verdict = (typeof VERDICTS)[number]
@@ -33,3 +32,6 @@ export const USE_STATIONS = [
   'gas',
 ] as const satisfies readonly Station[]
 export type UseStation = (typeof USE_STATIONS)[number]
+
+/** Whether a station still is one: a plan kept by an earlier version may name another. */
+export const isStation = (name: string): name is Station => (STATIONS as readonly string[]).includes(name)

@@ -8,13 +8,13 @@ import {
   isPlanCurrent,
   isSized,
   planKept,
-  lastGood,
-  ownMinutes,
+  fromTheLog,
   planChangeover,
   readLabel,
   readWire,
   type Changeover,
   type Digest,
+  type Job,
   type Part,
   type ChangeoverRequest,
   type Problem,
@@ -70,7 +70,6 @@ export function planOf(run: Run, everything: Shop, digest: Digest, taken?: Taken
   const job = run.job.material && run.job.thicknessMm ? run.job : undefined
   if (!wire.ok || !isSized(wire.value.wire) || !machine || !(job || run.putRight))
     return { wire, request: undefined, plan: undefined, problems: [] }
-  const good = job && lastGood(digest, machine.id, wire.value.wire, job)?.settings
   const whole = JSON.parse(
     JSON.stringify({
       machine,
@@ -80,15 +79,7 @@ export function planOf(run: Run, everything: Shop, digest: Digest, taken?: Taken
       practice: { ...shop.settings.practice, ...run.practice },
       upkeep: run.upkeep,
       keep: run.keep,
-      ...(good && {
-        ranWell: {
-          voltageV: good.voltageV,
-          wireSpeedMPerMin: good.wireSpeedMPerMin,
-          tap: good.tap,
-          dial: good.dial,
-        },
-      }),
-      minutes: ownMinutes(digest.times),
+      ...fromTheLog(digest, machine.id, wire.value.wire, job as Job | undefined),
     }),
   ) as { store: Part[]; use?: Record<string, number> }
   const used = Object.entries(run.use ?? {})

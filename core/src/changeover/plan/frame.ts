@@ -257,13 +257,15 @@ export const askBoxWork: Builder = ({ at }) => [
 ]
 
 /** What was mended is done: nothing is welded for it. */
-export const mendedWork: Builder = ({ at }) => [
-  block(
-    'putAway',
-    [at('putAway')],
-    ['pressure', 'clampMend', 'gas', 'dressGun', 'switchOn', 'brake', ...BEFORE_POWER],
-  ),
-]
+export const mendedWork: Builder = (w) => {
+  const all = ['pressure', 'clampMend', 'gas', 'dressGun', 'switchOn', 'brake', ...BEFORE_POWER]
+  const wasOff = w.c.machine.standing?.clamp === 'off'
+  return [
+    // The last trigger is pulled: the clamp goes back where it was.
+    triggered(w) || wasOff ? block('clampOn', [w.at('clampOn', undefined, { back: true })], all) : undefined,
+    block('putAway', [w.at('putAway')], ['clampOn', ...all]),
+  ]
+}
 
 /** What the air and the eyes want of this metal and wire, besides the usual. */
 const weldHazards = ({ c }: Work): Hazard[] => {

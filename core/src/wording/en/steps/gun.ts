@@ -247,7 +247,11 @@ export const GUN_STEPS = {
     how: 'Somebody with an extinguisher stays, or comes back to look.',
     why: 'What glows behind a wall flames up half an hour later.',
   }),
-  clampOn: () => ({ say: 'Work clamp on clean, bright metal, near the weld.' }),
+  clampOn: (r) => ({
+    say: r.f.back
+      ? 'Put the work clamp back where it was.'
+      : 'Work clamp on clean, bright metal, near the weld.',
+  }),
   testWeld: (r) => ({
     say: `${toSet(r)}, and weld a test on scrap of the same thickness.`,
     how: `${handWords(r)} ${wayWords(r)} ${r.f.taps && !r.f.startMarks ? 'Which tap gives these volts is a guess until the machine’s chart is read. ' : ''}Change one thing at a time. ${goodWords(r)} Good when the last two look the same and right.`,
