@@ -184,7 +184,19 @@ const assigns = (house) =>
     'assigns to a run',
   )
 
-const LAWS = { imports, sentences, families, compiles, patches, grammar, language, trade, late, heavy, assigns }
+const LAWS = {
+  imports,
+  sentences,
+  families,
+  compiles,
+  patches,
+  grammar,
+  language,
+  trade,
+  late,
+  heavy,
+  assigns,
+}
 
 /** A copy of what the laws look at, with the same packages. */
 function inCopy(house, use) {

@@ -48,10 +48,7 @@ export { requestFor } from './jobs/request.ts'
 export { stateWith } from './exchange/stateWith.ts'
 export { emptyState, shopOf } from './record/state.ts'
 export { defaultSettings } from './record/defaults.ts'
-export { wordsFor } from './wording/index.ts'
-export { problemLine } from './wording/en/paths.ts'
-export { stepTitle } from './wording/en/steps.ts'
-export { openEndNames } from './wording/en/standing.ts'
+export { openEndNames, problemLine, stepTitle, wordsFor } from './wording/index.ts'
 
 /** Reads what a box says. @param label at most 500 letters */
 export const decode = (label: string) => readLabel(label)
