@@ -44,6 +44,8 @@ function long() {
     'words',
     'hands',
     'trouble',
+    'standing',
+    'gasGroups',
   ].map((name) => `test/${name}`)
   const env = { ...process.env, LONG: '1' }
   const status = run('npx', ['jest', '--verbose', ...laws], { env })
@@ -51,7 +53,18 @@ function long() {
   return (
     run(
       'npx',
-      ['playwright', 'test', 'record', 'jobs', 'changeovers', 'hands', 'overflow', 'shop', 'access'],
+      [
+        'playwright',
+        'test',
+        'record',
+        'jobs',
+        'standing',
+        'changeovers',
+        'hands',
+        'overflow',
+        'shop',
+        'access',
+      ],
       {
         env,
         cwd: join(root, 'e2e'),

@@ -23,11 +23,11 @@ test('the finder of repetitions finds them: said twice, one matter twice, slow a
   expect(saidTwice(['Shut the cylinder valve.', 'Stand aside.'])).toEqual([])
 })
 
-test('over all steps of a thousand plans nothing is said twice, and what was not read is no reason', () => {
+test('over all steps of seeded plans nothing is said twice, and what was not read is no reason', () => {
   const tried = new Set<Task>()
   const wrong = new Set<string>()
   let n = 0
-  for (const raw of fc.sample(requests, { numRuns: times(1000, 5000), seed: 20261126 })) {
+  for (const raw of fc.sample(requests, { numRuns: times(300, 5000), seed: 20261126 })) {
     const plan = planChangeover(changeoverRequestSchema.parse(raw) as ChangeoverRequest)
     if (!plan.ok) throw new Error(JSON.stringify(plan.problems))
     const { steps, findings } = plan.value
