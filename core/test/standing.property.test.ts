@@ -1,4 +1,5 @@
 import {
+  changeoverRequestSchema,
   laneSteps,
   LANES,
   machineAfter,
@@ -9,6 +10,7 @@ import {
   SCHOOL_IDS,
   schoolOptions,
   stopHere,
+  WIRE_ENDS,
   type Changeover,
 } from '../src/index.ts'
 import { machine, plan, shop } from './bench.ts'
@@ -16,7 +18,7 @@ import { times } from './counts.ts'
 import { foldFaults } from './folding.ts'
 import { left, nextPlans, setupOf } from './leftInTheMiddle.ts'
 import { provedPlan } from './orderLaw.ts'
-import { dice } from './otherSetups.ts'
+import { dice, otherSetup } from './otherSetups.ts'
 
 const schools = Object.fromEntries(SCHOOL_IDS.map((id) => [id, schoolOptions(id)]))
 const many = function* (from: number, count: number) {
@@ -58,6 +60,34 @@ test('from wherever it is left, every next plan is proved, and no part is lost o
         }
     }
   expect(proved).toBeGreaterThan(times(300, 15_000))
+})
+
+test('however a machine is said to have been left, a plan is proved or its obstacle named', () => {
+  let over = 0
+  for (let n = 1; n <= times(150, 4000); n++) {
+    const d = dice(n * 13)
+    const raw = otherSetup(n, schools) as { machine: { fitted: object }; practice: object }
+    const standing = {
+      ...(d.chance(0.5) && { plugged: d.chance(0.5) }),
+      ...(d.chance(0.5) && { on: d.chance(0.5) }),
+      ...(d.chance(0.5) && { arm: d.of(['open', 'closed']) }),
+      ...(d.chance(0.4) && { wireEnd: d.of(WIRE_ENDS) }),
+      ...(d.chance(0.5) && { valve: d.of(['open', 'shut']) }),
+      ...(d.chance(0.5) && { clamp: d.of(['on', 'off']) }),
+      openEnds: OPEN_ENDS.filter(() => d.chance(0.12)),
+    }
+    const request = changeoverRequestSchema.parse({
+      ...raw,
+      machine: { ...raw.machine, standing },
+      practice: { ...raw.practice, people: 1 },
+    })
+    const made = planChangeover(request)
+    if (!made.ok) throw new Error(`${n}: ${JSON.stringify(made.problems)}`)
+    const { proof, problems, steps } = made.value
+    expect([n, standing, proof?.holds ?? problems.length > 0]).toEqual([n, standing, true])
+    if (steps[0]?.id.endsWith('-left')) over++
+  }
+  expect(over).toBeGreaterThan(times(30, 800))
 })
 
 test('two at work, in any order their lists allow, leave the same machine', () => {

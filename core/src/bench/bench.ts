@@ -154,7 +154,7 @@ export function benchAtStart({
     cracked: false,
     leakChecked: !left('not-leak-checked'),
     purged: !left('not-purged'),
-    adapter: fitted.spool?.adapter ?? left('adapter-on-hub'),
+    adapter: wireOn || fitted.spool != null ? (fitted.spool?.adapter ?? false) : left('adapter-on-hub'),
     preheated: false,
     watched: false,
     boxAsked: false,

@@ -63,6 +63,34 @@ export function wireInGunOf(
   return wireOn && !leftWith(standing, 'not-threaded') ? 'whole' : 'none'
 }
 
+/** A hand is at the wire, or ought to be. */
+const inNoRolls = (end: MachineStanding['wireEnd']): boolean => end === 'in-hand' || end === 'free'
+
+/**
+ * The same said without contradiction, at its most dangerous: nobody holds a wire in a machine that is on, an open case
+ * is unplugged, a wire that hangs together with the spool is in the rolls, and one under an open arm is loose.
+ */
+export function coherent(standing: MachineStanding, wireOn: boolean): MachineStanding {
+  const inGun = wireInGunOf(standing, wireOn)
+  const rest = wireOn ? 'tucked' : 'none'
+  const said = standing.wireEnd
+  const threaded = standing.arm === 'open' ? ('free' as const) : ('in-rolls' as const)
+  const wireEnd =
+    inGun === 'whole'
+      ? inNoRolls(said)
+        ? said
+        : threaded
+      : said === 'in-hand' || (said === 'free' && wireOn)
+        ? said
+        : rest
+  return {
+    ...standing,
+    ...(leftWith(standing, 'case-open') && { plugged: false }),
+    ...(inNoRolls(wireEnd) && { on: false }),
+    ...((said !== undefined || wireEnd === 'free') && { wireEnd }),
+  }
+}
+
 /**
  * Something is to be finished before the next arc. @param gasNeeded the wire that is on wants gas: its valve is not
  * left shut

@@ -3,6 +3,7 @@ import type { ChangeoverRequest } from '../machine/request.ts'
 import type { Part } from '../machine/store.ts'
 import type { WireInput } from '../machine/fitted/wire.ts'
 import { seenOnly } from '../machine/assumed.ts'
+import { coherent } from '../machine/standing.ts'
 import type { Machine } from '../machine/machine.ts'
 import { DEFAULT_PRACTICE, type Practice } from '../practice/schools.ts'
 import { remember } from '../base/remember.ts'
@@ -86,7 +87,9 @@ export const contextFor = (
   practice: Practice,
   more: Partial<MatchContext> = {},
 ): MatchContext => ({
-  machine,
+  machine: machine.standing
+    ? { ...machine, standing: coherent(machine.standing, machine.fitted.wire !== null) }
+    : machine,
   fitted: machine.fitted,
   wire,
   oldWire: wireOnMachine(machine),

@@ -1,3 +1,4 @@
+import { leftWith } from '../machine/standing.ts'
 import type { WireNote } from '../wire/wire.ts'
 import { DRAUGHT_LIMIT_M_PER_S } from '../gas/flow.ts'
 import type { Station } from '../machine/stations.ts'
@@ -81,7 +82,10 @@ export function obstacles(c: MatchContext, findings: readonly Finding[]): Obstac
       rule: 'polarity-fixed-unread',
       facts: { wanted: wire.polarity[0]! },
     })
-  if (wire.gas.needed && machine.gasGear === false)
+  // Gas gear that was begun and not finished lets no gas through.
+  const unfinished =
+    leftWith(machine.standing, 'solenoid-not-wired') || leftWith(machine.standing, 'hose-not-fitted')
+  if (wire.gas.needed && (machine.gasGear === false || unfinished))
     found.push({ station: 'gas', rule: 'no-gas-gear', facts: { family: wire.family } })
   found.push(...spoolObstacles(c))
   if (job && wire.gas.needed && (job.draughtMPerS ?? 0) > DRAUGHT_LIMIT_M_PER_S)

@@ -59,15 +59,17 @@ export function takeOver(u: Unsafe, regulatorComesOff: boolean): SecureTask[] {
     ...(gun.includes('connectGun') && standing?.on !== false ? (['switchOff'] as const) : []),
     ...gun,
     ...(leftWith(standing, 'case-open') ? (['closeCase'] as const) : []),
-    ...(regulatorComesOff && leftWith(standing, 'not-drained') && standing?.on === false
-      ? powerOn(standing)
-      : []),
+    ...(regulatorComesOff && underPressure(standing) ? powerOn(standing, gun.includes('connectGun')) : []),
   ])
 }
-const powerOn = (standing: MachineStanding): Task[] => [
-  ...(standing.plugged === false ? (['plugIn'] as const) : []),
-  'switchOn',
-]
+const underPressure = (standing: MachineStanding | undefined): boolean =>
+  standing?.valve !== 'shut' || leftWith(standing, 'not-drained')
+/** On, where it is off or was switched off for the gun; plugged in with the switch off. */
+function powerOn(standing: MachineStanding | undefined, switchedOff: boolean): Task[] {
+  const off = switchedOff || standing?.on === false
+  if (standing?.plugged === false) return [...(off ? [] : (['switchOff'] as const)), 'plugIn', 'switchOn']
+  return off ? ['switchOn'] : []
+}
 
 /** What leaves a machine safe in the middle of its work, for whoever comes next. */
 export function leaveSafe(u: Unsafe & { gasOn: boolean; spoolOn: boolean }): SecureTask[] {

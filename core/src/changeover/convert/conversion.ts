@@ -278,8 +278,8 @@ export function planConversion(
   // A wire to judge by, where none is on or read: the list does not depend on it.
   const wire = wireOnMachine(machine) ?? (wireByHand(FIRST_BY_HAND) as SizedWire)
   const looked = contextFor(machine, wire, practice, { job: JOB, store })
-  const { standing } = machine
   const wireOn = machine.fitted.wire !== null
+  const { standing } = looked.machine
   const inGun = wireInGunOf(standing, wireOn)
   const left = (end: OpenEnd) => leftWith(standing, end)
   const knot = machine.fitted.conditions?.birdnest === true

@@ -200,7 +200,7 @@ export const newWireWork =
         ? block(
             'plugIn',
             [...(w.offBefore || goesOff(w) ? [] : [w.at('switchOff')]), w.at('plugIn')],
-            ['unplug', ...BEFORE_POWER],
+            ['unplug', 'switchOff', ...BEFORE_POWER],
           )
         : undefined,
       goesOff(w) || w.offBefore || w.unpluggedBefore

@@ -19,7 +19,7 @@ import { conditionVerdict, type Finding, type WantedPart } from '../../match/fin
 import { handOf } from '../../match/prepare.ts'
 import type { UpkeepDates } from '../../machine/upkeep.ts'
 import type { WireByHand } from '../../wire/byHand.ts'
-import { machineAfter, type Correction } from '../fold/fold.ts'
+import { foldBench, machineAfter, type Correction } from '../fold/fold.ts'
 import { spoolCameOff } from '../stop/stop.ts'
 import type { Conversion } from '../convert/conversion.ts'
 import type { GatherLine } from '../plan/gather.ts'
@@ -202,9 +202,11 @@ function asFarAs(plan: Changeover, done: readonly string[]): Changeover {
   const steps = plan.steps.filter((s) => done.includes(s.id))
   if (steps.length === plan.steps.length && !plan.stopped) return plan
   const did = new Set(steps.map((s) => s.task))
+  const carries = foldBench(plan, done).adapter
   const isOn = ({ kind, piece }: Pick<WantedPart, 'kind' | 'piece'>) => {
     const task = piece ? PIECE_PUT_ON[piece] : PUT_ON[kind]
-    return task !== undefined && did.has(task)
+    // What carries the spool may have come off again, with no spool on it.
+    return task !== undefined && did.has(task) && (task !== 'fitAdapter' || carries)
   }
   return {
     ...plan,

@@ -5,7 +5,8 @@ import { block, type Builder, type Work } from '../../work/work.ts'
 export const cylinderGoesOn = ({ c, mustChange }: Work): boolean => c.wire.gas.needed && mustChange('gas')
 
 /** The valve is shut where wire is fed through, and where another gas or none is wanted. */
-const gasIsShut = (w: Work): boolean => w.gasOn && (w.feeds || w.todo('gas') || !w.c.wire.gas.needed)
+const gasIsShut = (w: Work): boolean =>
+  w.gasOn && (w.feeds || w.todo('gas') || w.ends('click-not-tried') || !w.c.wire.gas.needed)
 
 export const shutGasWork: Builder = (w) =>
   gasIsShut(w)

@@ -58,7 +58,8 @@ export const GUN_ACTS = {
   gunRollsChange: gunPiece('rolls', 'piece'),
   gunRollsTurn: gunRollsTurned,
   gunRollsClean: gunCleaned((gun) => ({ rolls: cleaned(gun.rolls) })),
-  connectGun: { can: (b) => b.gunOn, does: () => ({ gunConnected: true }) },
+  // Where nobody read whether there is a gun, and there is none, nothing is connected.
+  connectGun: { can: (b) => b.gunOn || b.fitted.gun === null, does: () => ({ gunConnected: true }) },
   gunRollsOpen: { does: () => ({ gunRollsOpen: true }) },
   gunRollsClose: { can: (b) => b.gunRollsOpen && b.fed, does: () => ({ gunRollsOpen: false }) },
 } satisfies Acts

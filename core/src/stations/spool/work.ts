@@ -31,7 +31,9 @@ export const brakeSteps = ({ c, by, at }: Work): Step[] =>
 export const spoolOnSteps = (w: Work): Step[] => {
   const first = passesInletFirst(w)
   return [
-    ...(takesAdapterOff(w.by.spool) || w.ends('adapter-on-hub') ? [w.at('adapterOff', 'spool')] : []),
+    ...(takesAdapterOff(w.by.spool) || (w.ends('adapter-on-hub') && w.c.fitted.spool == null)
+      ? [w.at('adapterOff', 'spool')]
+      : []),
     ...(w.by.spool.parts.length ? [w.at('fitAdapter', 'spool')] : []),
     ...(first ? [w.at('passInlet', 'spool')] : []),
     w.at('mountSpool', 'spool', w.stays ? { again: true } : {}, first ? { captive: true } : {}),
