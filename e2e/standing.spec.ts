@@ -4,7 +4,7 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import type { Page } from '@playwright/test'
 import { decide, doStep, expect, gatherAndBegin, open, runAll, test } from './bench.ts'
-import { written } from './store.ts'
+import { inStore, put, written } from './store.ts'
 
 /** Whole walks of every kind of job are walked in the long bench. */
 const long = process.env.LONG === '1'
@@ -190,3 +190,29 @@ for (const [kind, { start, begin, stopAfter }] of Object.entries(JOBS))
       cli('plan', machine, 'ER70S-6 0.9', '--metal', 'mild-steel', '--thickness', '3').toString(),
     ).not.toBe('')
   })
+
+test('a list planned by an earlier version is shown in its own words, and planned again from where the machine stands', async ({
+  page,
+}) => {
+  await open(page)
+  await decide(page, 'Tern', 'E71T-11 .030 10 lb', 'mild steel', '1/8')
+  await gatherAndBegin(page)
+  for (let said = ''; !/knurled/.test(said);) said = await doStep(page)
+  const address = page.url()
+  await written(page)
+  const plan = (await inStore(page)).runs.find(([key]) => key.startsWith('plan/'))![0]
+  await put(page, 'runs', plan, (value) => {
+    const { findings } = value.versions[0]!.content as { findings: { rule: string }[] }
+    findings[3]!.rule = 'rolls-of-yesterday'
+  })
+  await page.goto(address)
+  const stale = page.getByTestId('stale')
+  await expect(stale).toContainText('knurled V rolls')
+  await expect(stale).toContainText(', done')
+  await stale.getByRole('button', { name: 'Plan again from here' }).click()
+  await expect(page.getByRole('heading', { level: 1, name: 'Tern to' })).toBeVisible()
+  // The rolls are on: they are asked for no more.
+  await expect(page.getByTestId('marks')).toContainText('knurl')
+  await gatherAndBegin(page)
+  await expect(page.getByTestId('head')).toContainText(/step 1 of/)
+})

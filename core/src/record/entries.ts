@@ -85,10 +85,18 @@ export function entriesOf(
   const timed = new Map(
     (run.times ?? []).flatMap((t) => (t.step === undefined ? [] : [[t.step, t] as const])),
   )
-  for (const id of run.done) {
+  /** What was seen before a step stands before it, whatever is written at once. */
+  const fixes = (at: number) => {
+    for (const { id, before: index, ...seen } of run.corrections ?? [])
+      if (index === at || (at === run.done.length && index > at))
+        put(`fix/${id}`, seen as Omit<EntryContent, 'at'>)
+  }
+  run.done.forEach((id, at) => {
+    fixes(at)
     const time = timed.get(id)
     put(`done/${id}`, time ? { task: time.task, minutes: time.minutes } : {})
-  }
+  })
+  fixes(run.done.length)
   const loose = (run.times ?? []).filter((t) => t.step === undefined || !run.done.includes(t.step))
   loose.forEach(({ task, minutes }, i) => put(`time/${i}`, { task, minutes }))
   for (const line of run.gathered) put(`gathered/${line}`, {})
@@ -110,8 +118,6 @@ export function entriesOf(
       ...(run.pressureMark !== undefined && { mark: run.pressureMark }),
       ...(run.pressureResult !== undefined && { result: run.pressureResult }),
     } as Omit<EntryContent, 'at'>)
-  for (const { id, before: _b, ...seen } of run.corrections ?? [])
-    put(`fix/${id}`, seen as Omit<EntryContent, 'at'>)
   if (run.note) put('note/note', { text: run.note } as Omit<EntryContent, 'at'>)
   return entries
 }
