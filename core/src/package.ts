@@ -177,7 +177,7 @@ export function undoStep(job: Job, id?: string): Read<Job> {
 /** Breaks a job off: from here on its steps are those that leave the machine safe. */
 export function stop(job: Job): Read<Job> {
   const open = jobOf(job.run)
-  if (!open || open.kind === 'convert' || job.run.stopped) return refuse('', say('job.notUnderWay'))
+  if (!open || job.run.stopped) return refuse('', say('job.notUnderWay'))
   try {
     return read({ ...job, run: command.stop(job.run) })
   } catch (error) {

@@ -1,5 +1,8 @@
 import {
+  canConvert,
   changeoverRequestSchema,
+  CONVERSIONS,
+  DEFAULT_PRACTICE,
   laneSteps,
   LANES,
   machineAfter,
@@ -7,13 +10,17 @@ import {
   OPEN_ENDS,
   OPEN_END_WORDS,
   planChangeover,
+  planConversion,
   SCHOOL_IDS,
   schoolOptions,
+  settleConversion,
+  stopConversion,
   stopHere,
   WIRE_ENDS,
   type Changeover,
 } from '../src/index.ts'
 import { machine, plan, shop } from './bench.ts'
+import { inventory, read } from './conserved.ts'
 import { times } from './counts.ts'
 import { foldFaults } from './folding.ts'
 import { left, nextPlans, setupOf } from './leftInTheMiddle.ts'
@@ -88,6 +95,52 @@ test('however a machine is said to have been left, a plan is proved or its obsta
     if (steps[0]?.id.endsWith('-left')) over++
   }
   expect(over).toBeGreaterThan(times(30, 800))
+})
+
+test('work on the machine itself is broken off after any step, and gone on from', () => {
+  let stops = 0
+  for (let n = 1; n <= times(8, 120); n++) {
+    const request = setupOf(900_000 + n, schools)
+    const begins = read(request.machine)
+    const store = request.store!
+    for (const kind of CONVERSIONS.filter((k) => canConvert(begins, k))) {
+      const made = planConversion(begins, kind, undefined, store, DEFAULT_PRACTICE)
+      for (let at = n % 3; at <= made.steps.length; at += times(3, 1)) {
+        const stopped = stopConversion(
+          made,
+          made.steps.slice(0, at).map((s) => s.id),
+        )
+        stops++
+        expect([n, kind, at, stopped.proof.violations]).toEqual([n, kind, at, []])
+        let id = 0
+        const settled = settleConversion(stopped, begins, store, {
+          cameOff: () => '',
+          newId: () => `n${++id}`,
+        })
+        const [before, after] = [
+          inventory(begins, store),
+          inventory(settled.machine, settled.store, settled.scrapped),
+        ]
+        const lost = [...before].filter(
+          ([name, have]) => !/oRing|solenoid|hose|clip/.test(name) && (after.get(name) ?? 0) < have,
+        )
+        expect([n, kind, at, lost]).toEqual([n, kind, at, []])
+        for (const { what, holds } of nextPlans(
+          settled.machine,
+          { ...request, store: settled.store },
+          request,
+        ))
+          expect([n, kind, at, what, holds === true || holds === 'problems' || what === 'on']).toEqual([
+            n,
+            kind,
+            at,
+            what,
+            true,
+          ])
+      }
+    }
+  }
+  expect(stops).toBeGreaterThan(times(60, 3000))
 })
 
 test('two at work, in any order their lists allow, leave the same machine', () => {

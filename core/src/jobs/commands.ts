@@ -2,7 +2,7 @@ import { same } from '../base/same.ts'
 import type { Conversion } from '../changeover/convert/conversion.ts'
 import type { Changeover } from '../changeover/plan/plan.ts'
 import { settle, settleConversion, type Settled, type SettleWords } from '../changeover/stock/settle.ts'
-import { stopHere } from '../changeover/stop/stop.ts'
+import { stopConversion, stopHere } from '../changeover/stop/stop.ts'
 import type { Fitted } from '../machine/fitted/fitted.ts'
 import type { Machine } from '../machine/machine.ts'
 import type { ChangeoverRequest } from '../machine/request.ts'
@@ -120,8 +120,9 @@ export function correct(run: Run, now: Fitted, seen: Fitted, id: string): Run {
 /** @throws PlanRefused when no safe end can be proved; RangeError for a run that has not begun, or cannot be stopped */
 export function stop(run: Run, wordsOf?: WordsOf): Run {
   const job = jobOf(run)
-  if (!job || job.kind === 'convert' || run.stopped) throw new RangeError('nothing to break off')
-  return { ...run, planned: keptPlan(stopHere(job.plan, run.done), wordsOf), stopped: true, stage: 'swap' }
+  if (!job || run.stopped) throw new RangeError('nothing to break off')
+  const plan = job.kind === 'convert' ? stopConversion(job.plan, run.done) : stopHere(job.plan, run.done)
+  return { ...run, planned: keptPlan(plan, wordsOf), stopped: true, stage: 'swap' }
 }
 
 /** The list is dropped: what comes of the run is decided anew. */

@@ -144,8 +144,8 @@ export function conversionKept(kept: KeptPlan): Conversion {
   return {
     ...plan,
     sets: [
-      { station: 'gas', after: { gas } },
-      { station: 'gun', after: { gas, gun } },
+      { station: 'gas', after: plan.kind === 'to-gas' ? { gas } : {} },
+      { station: 'gun', after: plan.kind === 'fit-gun' ? { gun } : {} },
     ],
   }
 }

@@ -115,11 +115,27 @@ export const useReadiness = defineStore('readiness', () => {
     inView = { rows: rowKeys, machines: machineIds }
     if (rows.value) fetchCells()
   }
+  /** Boards on the page: with none, a step on the run sheet asks nothing. */
+  const boards = ref(0)
+  let answered = ''
   // What is compared is the text of the question: a touch that changes nothing of it asks nothing.
-  watch(() => JSON.stringify(question()), ask, { immediate: true })
+  watch(
+    () => (boards.value ? JSON.stringify(question()) : ''),
+    (text) => {
+      if (!text || text === answered) return
+      answered = text
+      void ask(text)
+    },
+    { immediate: true },
+  )
+  /** A board is shown; called when it goes, it is shown no more. */
+  function show() {
+    boards.value++
+    return () => void boards.value--
+  }
 
   const again = () => ask(JSON.stringify(question()))
   const cellOf = (row: string, machineId: string) => cells.value.get(key(row, machineId))
   const minutesOf = (row: string, machineId: string) => minutes.value.get(key(row, machineId))
-  return { rows: shown, cells, minutes, state, problem, again, want, cellOf, minutesOf }
+  return { rows: shown, cells, minutes, state, problem, again, want, show, cellOf, minutesOf }
 })

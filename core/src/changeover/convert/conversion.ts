@@ -228,6 +228,20 @@ const setBy = (end: Partial<Fitted>): Folded['findings'] => {
 /** Liner, tip and nozzle, each named whether it is known or not. */
 const loadOf = ({ liner, contactTip, nozzle }: GunLoad): GunLoad => ({ liner, contactTip, nozzle })
 
+/** The machines that a conversion may begin on: with wire and without, where that was not read. */
+export function conversionStarts({ machine }: MatchContext): Bench[] {
+  const { fitted, standing } = machine
+  const gasOn = fitted.gas !== null && machine.gasGear !== false
+  return (fitted.wire === undefined ? [true, false] : [fitted.wire !== null]).map((wireOn) =>
+    benchAtStart({
+      fitted: { ...fitted, ...(!gasOn && { gas: null }) },
+      wireOn,
+      gasGear: machine.gasGear ?? true,
+      standing,
+    }),
+  )
+}
+
 /**
  * Executes a list on the model of the machine: every hazard rule at every step, and the end that was wanted. A machine
  * whose wire was not read is tried with wire and without.
@@ -239,19 +253,10 @@ export function proveConversion(
   end: Partial<Fitted>,
   c: MatchContext,
 ): Proof {
-  const { machine } = c
-  const { fitted, standing } = machine
   const findings = setBy(end)
   const violations: Violation[] = []
   let last: Bench | undefined
-  for (const wireOn of fitted.wire === undefined ? [true, false] : [fitted.wire !== null]) {
-    const gasOn = fitted.gas !== null && machine.gasGear !== false
-    const start = benchAtStart({
-      fitted: { ...fitted, ...(!gasOn && { gas: null }) },
-      wireOn,
-      gasGear: machine.gasGear ?? true,
-      standing,
-    })
+  for (const start of conversionStarts(c)) {
     const run = runThrough(steps, start, findings, c)
     violations.push(...run.violations)
     if (!RIGHT[kind](run.bench) || run.bench.caseOpen || run.bench.inGun !== 'none')
@@ -340,7 +345,8 @@ export function planConversion(
     kind === 'to-gas'
       ? { gas: cylinder!.spec.gas as Fitted['gas'] }
       : kind === 'to-gasless'
-        ? { gas: null }
+        ? // Taking the regulator off is what leaves none.
+          {}
         : { gun: going.gun }
   const proof = proveConversion(kind, steps, end, context)
   if (!proof.holds) throw new PlanRefused(proof)

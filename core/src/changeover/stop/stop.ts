@@ -1,6 +1,7 @@
 import type { Bench } from '../../bench/bench.ts'
 import { benchKnown, foldBench, machineAfter, type Folded } from '../fold/fold.ts'
-import { benchesAfter, type Proof, type Violation } from '../proof/proof.ts'
+import { conversionStarts, type Conversion } from '../convert/conversion.ts'
+import { benchesAfter, runThrough, type Proof, type Violation } from '../proof/proof.ts'
 import { PlanRefused, totalMinutes, withWalking, type Changeover } from '../plan/plan.ts'
 import { leaveSafe } from '../../work/secure.ts'
 import { machineFacts, step } from '../../work/steps.ts'
@@ -67,9 +68,7 @@ export function stopHere(plan: Changeover, done: readonly string[]): Changeover 
     // What the steps that were done left out is not held against the stop.
     const known = new Set(standing[i]!.violations.map((v) => `${v.rule} ${v.at}`))
     violations.push(...broken.filter((v) => !known.has(`${v.rule} ${v.at}`)))
-    for (const [rule, safe] of Object.entries(SAFE))
-      if ((bench.fitted.gun !== null || !rule.endsWith('gun-off')) && !safe(bench))
-        violations.push({ rule, at: 'machine' })
+    violations.push(...unsafe(bench))
   })
   const all = steps.map((s) => s.id)
   const left = machineAfter(c.machine, { ...plan, steps }, all)
@@ -80,6 +79,43 @@ export function stopHere(plan: Changeover, done: readonly string[]): Changeover 
   }
   if (!proof.holds) throw new PlanRefused(proof)
   return { ...plan, steps, minutes: totalMinutes(steps), proof, crew: null, stopped: true }
+}
+
+/** What of a machine is not safe to be left. */
+const unsafe = (bench: Bench): Violation[] =>
+  Object.entries(SAFE)
+    .filter(([rule, safe]) => (bench.fitted.gun !== null || !rule.endsWith('gun-off')) && !safe(bench))
+    .map(([rule]) => ({ rule, at: 'machine' }))
+
+/**
+ * Breaks work on the machine itself off after some of its steps, from a machine with and without wire where that was not
+ * read.
+ * @throws PlanRefused when no safe end can be proved
+ */
+export function stopConversion(plan: Conversion, done: readonly string[]): Conversion {
+  const { context: c } = plan
+  const folded = { ...plan, findings: plan.sets }
+  const did = plan.steps.filter((s) => done.includes(s.id))
+  const steps = withWalking([
+    ...did,
+    ...stopSteps(
+      folded,
+      did.map((s) => s.id),
+    ),
+  ])
+  const violations = conversionStarts(c).flatMap((start) => {
+    const known = new Set(runThrough(did, start, plan.sets, c).violations.map((v) => `${v.rule} ${v.at}`))
+    const { bench, violations: broken } = runThrough(steps, start, plan.sets, c)
+    return [...broken.filter((v) => !known.has(`${v.rule} ${v.at}`)), ...unsafe(bench)]
+  })
+  const after = machineAfter(
+    c.machine,
+    { ...folded, steps },
+    steps.map((s) => s.id),
+  )
+  const proof: Proof = { holds: violations.length === 0, violations, end: after.fitted }
+  if (!proof.holds) throw new PlanRefused(proof)
+  return { ...plan, steps, minutes: totalMinutes(steps), proof, after }
 }
 
 /** The spool that was on is off, or another is on. */

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useVirtualizer } from '@tanstack/vue-virtual'
-import { computed, ref, watch } from 'vue'
+import { computed, onBeforeUnmount, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import {
   cellSentence,
@@ -23,6 +23,7 @@ const { t } = useI18n()
 const settings = useSettings()
 const machineStore = useMachines()
 const ready = useReadiness()
+onBeforeUnmount(ready.show())
 
 const machines = computed(() => machineStore.list)
 const rows = computed(() => ready.rows ?? [])

@@ -25,6 +25,7 @@ import { foundPart } from './foundPart.ts'
 import { useShop } from '../../stores/shop.ts'
 import { useMachines } from '../../stores/machines.ts'
 import { useParts } from '../../stores/parts.ts'
+import { useRuns } from '../../stores/runs.ts'
 import { usePromised } from '../../stores/promised.ts'
 import { useSettings } from '../../stores/settings.ts'
 import { settleWords } from './settleWords.ts'
@@ -38,6 +39,7 @@ const shop = useShop()
 const settings = useSettings()
 const machineStore = useMachines()
 const partStore = useParts()
+const runStore = useRuns()
 const promised = usePromised()
 const machine = computed(() => run.value.frozen?.machine ?? machineStore.byId(run.value.machineId))
 
@@ -71,6 +73,8 @@ function toggle(line: GatherLine) {
 }
 const found = (line: GatherLine) => partStore.put(foundPart(line, t('gather.onBench')))
 
+/** Something else is under way on the machine: it is gone on with, or stopped, first. */
+const other = computed(() => (run.value.frozen ? undefined : runStore.begunOn(run.value.machineId)))
 function start() {
   const frozen = changeoverRequestSchema.safeParse(
     JSON.parse(
@@ -81,7 +85,7 @@ function start() {
       }),
     ),
   )
-  if (!frozen.success || !plan.value) return
+  if (!frozen.success || !plan.value || other.value) return
   const at = new Date().toISOString()
   const planned = plan.value
   const wordsOf = (step: Step) => stepTitle(step, settings.units)
@@ -163,10 +167,21 @@ function sign() {
           <li v-for="step in plan.steps" :key="step.id">{{ stepTitle(step, settings.units) }}</li>
         </ol>
       </section>
+      <p v-if="other" class="note note--stop" data-part="busy">
+        {{ t('bench.busy') }}
+        <router-link :to="other.trouble ? `/trouble/${other.id}` : `/change/${other.id}`">{{
+          t('bench.goOn')
+        }}</router-link>
+      </p>
       <div class="row">
-        <v-btn variant="flat" color="primary" size="x-large" :disabled="missing.length > 0" @click="start">{{
-          t('gather.begin')
-        }}</v-btn>
+        <v-btn
+          variant="flat"
+          color="primary"
+          size="x-large"
+          :disabled="missing.length > 0 || other !== undefined"
+          @click="start"
+          >{{ t('gather.begin') }}</v-btn
+        >
         <span class="muted">{{
           t('match.minutes', { minutes: formatMinutes(plan.minutes), steps: plan.steps.length })
         }}</span>

@@ -150,9 +150,9 @@ usePageKeys({ n: () => goOn.value?.$el.click() })
       </ul>
     </section>
     <p v-if="other" class="note note--stop" data-part="busy">
-      {{ t('bench.busy', { job: nameOf(other) }) }}
+      {{ t('bench.busy') }}
       <router-link :to="other.trouble ? `/trouble/${other.id}` : `/change/${other.id}`">{{
-        t('bench.resume')
+        t('bench.goOn')
       }}</router-link>
     </p>
     <div class="cols">

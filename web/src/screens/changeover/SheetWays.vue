@@ -27,9 +27,9 @@ function notNow() {
       t('trouble.notNow')
     }}</v-btn>
     <TroubleLink v-if="!run.trouble && !run.conversion" :machine-id="run.machineId" :from="run" />
-    <template v-if="!run.conversion && !run.stopped && !run.trouble">
+    <template v-if="!run.stopped && !run.trouble">
       <v-btn variant="text" @click="$emit('stop')">{{ t('stop.offer') }}</v-btn>
-      <v-btn variant="text" @click="$emit('again')">{{ t('run.planAgain') }}</v-btn>
+      <v-btn v-if="!run.conversion" variant="text" @click="$emit('again')">{{ t('run.planAgain') }}</v-btn>
     </template>
   </div>
 </template>

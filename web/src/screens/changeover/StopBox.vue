@@ -1,7 +1,15 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { stepHow, stepTitle, stop, stopHere, type Changeover } from '@pepper-knot/core/internal'
+import {
+  jobOf,
+  stepHow,
+  stepTitle,
+  stop,
+  stopConversion,
+  stopHere,
+  type Changeover,
+} from '@pepper-knot/core/internal'
 import { useRun } from '../../composables/useRun.ts'
 import DialogBox from '../../parts/DialogBox.vue'
 import { useSettings } from '../../stores/settings.ts'
@@ -12,10 +20,11 @@ const emit = defineEmits<{ close: [] }>()
 const { t } = useI18n()
 const shop = useShop()
 const settings = useSettings()
-const { run, plan, change } = useRun()
-const stopped = computed<Changeover | undefined>(() => {
+const { run, change } = useRun()
+const stopped = computed<Pick<Changeover, 'steps'> | undefined>(() => {
+  const job = jobOf(run.value)
   try {
-    return stopHere(plan.value, run.value.done)
+    return job?.kind === 'convert' ? stopConversion(job.plan, job.done) : job && stopHere(job.plan, job.done)
   } catch {
     return undefined
   }

@@ -65,7 +65,8 @@ export function useTroubleRun(id: () => string) {
   const machine = computed(() => {
     if (!run.value) return undefined
     if (stopped.value?.plan.proof) return machineInRun(stopped.value)
-    return machineStore.byId(run.value.machineId)
+    // While its own cure is done the question stays the one that was answered.
+    return machineStore.recorded(run.value.machineId)
   })
   const daysSinceBlowOut = computed(() => {
     const at = machine.value?.upkeep?.blowOutLiner
