@@ -169,3 +169,25 @@ describe('a kept plan', () => {
     expect(now(run(keptPlan(work))).fitted.gun).toMatchObject({ kind: 'push-pull' })
   })
 })
+
+test('what is read goes into what a job began with, and nothing of what its first steps have done', () => {
+  const shut = now(upTo(begun(), 'shutCylinder')).fitted
+  expect(shut.gasFlowLPerMin).toBe(0)
+  const seen = { ...shut, contactTip: { stamp: '1.2' }, nozzle: undefined }
+  const { nozzle: _nozzle, ...rest } = gull.fitted
+  expect(command.withSeen(gull.fitted, shut, seen)).toEqual({ ...rest, contactTip: { stamp: '1.2' } })
+})
+
+test('what was seen while the machine itself was worked on is kept at its sign-off', () => {
+  const work = planConversion(gull, 'to-gasless', undefined, shop.store, DEFAULT_PRACTICE)
+  const at = command.begin(bare({ conversion: 'to-gasless' }), {
+    plan: work,
+    asked: { machine: gull },
+    at: AT,
+  })
+  const corrected = command.correct(at, gull.fitted, { ...gull.fitted, hubBrake: 'loose' }, 'c')
+  const all = work.steps.reduce((run, s) => command.doStep(run, s.id), corrected)
+  const words = { cameOff: () => '', newId: () => 'n' }
+  const { machine: after } = command.settleJob(jobOf(all)!, gull, shop.store, AT, words)
+  expect(after.fitted.hubBrake).toBe('loose')
+})

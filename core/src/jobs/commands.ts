@@ -3,7 +3,7 @@ import type { Conversion } from '../changeover/convert/conversion.ts'
 import type { Changeover } from '../changeover/plan/plan.ts'
 import { settle, settleConversion, type Settled, type SettleWords } from '../changeover/stock/settle.ts'
 import { stopConversion, stopHere } from '../changeover/stop/stop.ts'
-import type { Fitted } from '../machine/fitted/fitted.ts'
+import { FITTED_KEYS, type Fitted } from '../machine/fitted/fitted.ts'
 import type { Machine } from '../machine/machine.ts'
 import type { ChangeoverRequest } from '../machine/request.ts'
 import type { Part } from '../machine/store.ts'
@@ -93,13 +93,22 @@ export function undoStep(run: Run, id = run.done.at(-1)): Run {
   }
 }
 
+/** Where two setups say something else. */
+const differing = (now: Fitted, seen: Fitted): (keyof Fitted)[] =>
+  FITTED_KEYS.filter((key) => !same(now[key], seen[key]))
+
+/** A setup with what was seen of the machine laid over it, and nothing else of how it stood. @param now as it stood */
+export const withSeen = (fitted: Fitted, now: Fitted, seen: Fitted): Fitted => ({
+  ...fitted,
+  ...Object.fromEntries(differing(now, seen).map((key) => [key, seen[key]])),
+})
+
 /**
  * What somebody saw of the machine in the middle of its job.
  * @param now the machine as it stood, and as it was written down instead
  */
 export function correct(run: Run, now: Fitted, seen: Fitted, id: string): Run {
-  const keys = [...new Set([...Object.keys(now), ...Object.keys(seen)])] as (keyof Fitted)[]
-  const changed = keys.filter((key) => !same(now[key], seen[key]))
+  const changed = differing(now, seen)
   if (changed.length === 0) return run
   const known = changed.filter((key) => seen[key] !== undefined)
   const unread = changed.filter((key) => seen[key] === undefined)
@@ -141,7 +150,8 @@ export function settleJob(
   words: SettleWords,
 ): Settled {
   const { run } = job
-  if (job.kind === 'convert') return settleConversion(job.plan, machine, store, words, job.done)
+  if (job.kind === 'convert')
+    return settleConversion(job.plan, machine, store, words, job.done, job.corrections)
   return settle(
     job.plan,
     machine,

@@ -1,4 +1,4 @@
-import type { Conversion } from '../changeover/convert/conversion.ts'
+import { conversionFolds, type Conversion } from '../changeover/convert/conversion.ts'
 import { machineAfter, type Correction, type Folded } from '../changeover/fold/fold.ts'
 import type { Changeover } from '../changeover/plan/plan.ts'
 import { same } from '../base/same.ts'
@@ -37,7 +37,7 @@ export function jobOf(run: Run): OpenJob | undefined {
 
 /** What a job's steps do to its machine, to be folded over it. */
 export const foldsOf = (job: OpenJob): Folded =>
-  job.kind === 'convert' ? { ...job.plan, findings: job.plan.sets } : job.plan
+  job.kind === 'convert' ? conversionFolds(job.plan) : job.plan
 
 /** The next step of a job; nothing where all are done. */
 export const nextStep = ({ plan, done }: OpenJob) => plan.steps.find((s) => !done.includes(s.id))

@@ -31,7 +31,7 @@ export function fromTheLog(
 }
 
 /** A spool of the shelf with this very label tells its spool and mass too. */
-function onShelf({ label }: { label: string }, { store }: Pick<Shop, 'store'>) {
+export function onShelf(label: string, { store }: Pick<Shop, 'store'>) {
   const shelf = store.find(
     (p): p is Extract<Part, { kind: 'wire' }> => p.kind === 'wire' && p.label === label && p.count > 0,
   )
@@ -47,7 +47,7 @@ export function requestFor(shop: Shop, machine: Machine, wire?: unknown, job?: u
   const input = wireInputSchema.safeParse(wire)
   const read = input.success ? readWire(input.data, 'wire') : undefined
   const asked =
-    input.success && 'label' in input.data ? { ...onShelf(input.data, shop), ...input.data } : wire
+    input.success && 'label' in input.data ? { ...onShelf(input.data.label, shop), ...input.data } : wire
   const known = fromTheLog(
     digestOf(shop.runs.filter((r) => r.outcome)),
     machine.id,

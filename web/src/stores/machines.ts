@@ -1,6 +1,6 @@
 import { defineStore } from 'pinia'
 import { computed } from 'vue'
-import { correct, jobsAt, machineNow, type Fitted, type Machine, type Shop } from '@pepper-knot/core/internal'
+import { correct, jobsAt, machineNow, withSeen, type Machine, type Shop } from '@pepper-knot/core/internal'
 import { asKept } from './kept.ts'
 import { useRuns } from './runs.ts'
 import { newId, useShop } from './shop.ts'
@@ -45,10 +45,20 @@ export const useMachines = defineStore('machines', () => {
       ...(before.standing && { standing: before.standing }),
     } as Machine)
   }
-  /** What was read of a machine before anything was touched: it goes into what the job began with. */
-  function read(id: string, seen: Fitted) {
-    const before = recorded(id)
-    if (before) record({ ...before, fitted: { ...before.fitted, ...seen } })
+  /**
+   * What was read of a machine before anything was touched goes into what the job began with, and nothing of what its
+   * first steps have done.
+   * @returns the machine as the job then begins with it
+   */
+  function read(began: Machine, next: Machine): Machine {
+    const now = byId(next.id) ?? began
+    const seenOn = ({ fitted, standing }: Machine): Machine => {
+      const { standing: _now, ...rest } = next
+      return { ...rest, fitted: withSeen(fitted, now.fitted, next.fitted), ...(standing && { standing }) }
+    }
+    const before = recorded(next.id)
+    if (before) record(seenOn(before))
+    return seenOn(began)
   }
   /** With its changeovers under way; what was signed off stays. */
   const remove = (id: string, label: string) =>

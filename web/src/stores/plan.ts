@@ -6,6 +6,7 @@ import {
   say,
   changeoverRequestSchema,
   isPlanCurrent,
+  onShelf,
   isSized,
   planKept,
   fromTheLog,
@@ -33,18 +34,13 @@ export interface RunPlan {
   problems: Problem[]
 }
 
-/** A spool of the shelf with this very label tells its spool and mass too. */
 function wireInput(run: Run, shop: Shop | undefined) {
   const condition = run.wireCondition && { condition: run.wireCondition }
-  const shelf = shop?.store.find(
-    (p): p is Extract<Part, { kind: 'wire' }> => p.kind === 'wire' && p.label === run.label && p.count > 0,
-  )
-  const spool = shelf && {
-    ...(shelf.spoolType && { type: shelf.spoolType }),
-    ...(shelf.massKg && { massKg: shelf.massKg }),
+  return {
+    ...(run.byHand ?? { label: run.label }),
+    ...(shop && onShelf(run.label, shop)),
+    ...condition,
   }
-  if (run.byHand) return { ...run.byHand, ...(spool && { spool }), ...condition }
-  return { label: run.label, ...(spool && { spool }), ...condition }
 }
 
 /** Everything that follows from what a run holds. The planner takes milliseconds, so nothing of it is kept. */

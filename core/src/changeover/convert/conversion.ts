@@ -217,6 +217,13 @@ const gasOf = (c: MatchContext, at: number | null) => {
   return part?.kind === 'cylinder' ? part.gas : { Ar: 80, CO2: 20 }
 }
 
+/** What its steps do to the machine, to be folded over it. */
+export const conversionFolds = <P extends Pick<Conversion, 'context' | 'sets' | 'steps'>>({
+  context,
+  sets,
+  steps,
+}: P): Folded => ({ context, findings: sets, steps })
+
 /** What the steps of a conversion set, station by station. */
 const setBy = (end: Partial<Fitted>): Folded['findings'] => {
   const { gun: _gun, ...gas } = end
@@ -372,7 +379,7 @@ export function planConversion(
     sets,
     after: machineAfter(
       machine,
-      { context, findings: sets, steps },
+      conversionFolds({ context, sets, steps }),
       steps.map((s) => s.id),
     ),
   }

@@ -21,7 +21,7 @@ import type { UpkeepDates } from '../../machine/upkeep.ts'
 import type { WireByHand } from '../../wire/byHand.ts'
 import { foldBench, machineAfter, type Correction } from '../fold/fold.ts'
 import { spoolCameOff } from '../stop/stop.ts'
-import type { Conversion } from '../convert/conversion.ts'
+import { conversionFolds, type Conversion } from '../convert/conversion.ts'
 import type { GatherLine } from '../plan/gather.ts'
 import type { Changeover } from '../plan/plan.ts'
 import type { Task } from '../../steps/step.ts'
@@ -294,10 +294,11 @@ export function settleConversion(
   store: readonly Part[],
   words: SettleWords,
   done: readonly string[] = plan.steps.map((s) => s.id),
+  corrections: readonly Correction[] = [],
 ): Settled {
   const did = (task: Task | undefined) =>
     task !== undefined && plan.steps.some((s) => s.task === task && done.includes(s.id))
-  const folds = { ...plan, findings: plan.sets }
+  const folds = conversionFolds(plan)
   const gather = plan.gather.filter(({ kind }) => did(PUT_IN[kind]))
   const { used, left } = takeOut(gather, plan.context.store ?? [], store)
   const before = machine.fitted
@@ -316,7 +317,7 @@ export function settleConversion(
   if (spoolCameOff(folds, done)) off.push(...oldSpool(before, words))
   const back = putBack(off, left, noteOf(machine, words), words.newId)
   // Parts the gun took with it are not assumed of the one that is on now.
-  const { assumed: known, ...rest } = machineAfter(machine, folds, done)
+  const { assumed: known, ...rest } = machineAfter(machine, folds, done, corrections)
   const assumed = known?.filter(
     (s) => !did('gunSwap') || !['gun', 'liner', 'contactTip', 'nozzle'].includes(s),
   )

@@ -1,6 +1,6 @@
 import type { Bench } from '../../bench/bench.ts'
 import { benchKnown, foldBench, machineAfter, type Folded } from '../fold/fold.ts'
-import { conversionStarts, type Conversion } from '../convert/conversion.ts'
+import { conversionFolds, conversionStarts, type Conversion } from '../convert/conversion.ts'
 import { benchesAfter, runThrough, type Proof, type Violation } from '../proof/proof.ts'
 import { PlanRefused, totalMinutes, withWalking, type Changeover } from '../plan/plan.ts'
 import { leaveSafe } from '../../work/secure.ts'
@@ -94,7 +94,7 @@ const unsafe = (bench: Bench): Violation[] =>
  */
 export function stopConversion(plan: Conversion, done: readonly string[]): Conversion {
   const { context: c } = plan
-  const folded = { ...plan, findings: plan.sets }
+  const folded = conversionFolds(plan)
   const did = plan.steps.filter((s) => done.includes(s.id))
   const steps = withWalking([
     ...did,

@@ -109,11 +109,9 @@ const writing = ref<Station | null>(null)
 function wrote(machine: Machine) {
   writing.value = null
   const { use: _use, ...frozen } = run.value.frozen!
-  const seen = { ...frozen.machine.fitted, ...machine.fitted }
-  machineStore.read(machine.id, machine.fitted)
+  const began = machineStore.read(frozen.machine, machine)
   // The store as it is now: chosen parts are found again by their id.
   const store = leftOf(partStore.list, promised.takenFor(run.value.id))
-  const began = { ...frozen.machine, fitted: seen }
   const request = withUse({ ...frozen, machine: began, store }, Object.entries(run.value.use ?? {}))
   const again = planOf({ ...run.value, planned: undefined, frozen: request }, shop.shop, shop.digest)
   const { plan } = again
