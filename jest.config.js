@@ -16,6 +16,7 @@ const project = (room) => ({
 /** Components are mounted in jsdom; the others run as they do on a server. */
 const web = {
   ...project('web'),
+  setupFiles: ['<rootDir>/test/words.ts'],
   testEnvironment: 'jsdom',
   testEnvironmentOptions: { customExportConditions: ['source', 'node', 'node-addons'] },
   moduleFileExtensions: ['ts', 'js', 'mjs', 'cjs', 'json', 'vue'],

@@ -3,7 +3,7 @@ import { demoShop } from '@pepper-knot/core/demo'
 import { english, pseudo } from '../scripts/pseudo.mjs'
 
 /** The page whose words are pretended: what is still English was never said through the words. */
-const base = `http://127.0.0.1:${Number(process.env.E2E_PORT ?? 4599) + 1}`
+const pretended = '/?language=pretended'
 
 /** The user's own text, and names that are the same in every language. */
 const OWN = new Set(
@@ -32,7 +32,7 @@ async function left(page: Page): Promise<string[]> {
 test('with its words pretended, no screen says anything in English', async ({ page }) => {
   test.setTimeout(90_000)
   page.setDefaultTimeout(10_000)
-  await page.goto(base)
+  await page.goto(pretended)
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Saltbarrow Slip')
   await expect(page.getByRole('table').first()).toBeVisible()
   const said: Record<string, string[]> = {}
@@ -51,14 +51,14 @@ test('with its words pretended, no screen says anything in English', async ({ pa
     '/shop',
     '/nowhere',
   ]) {
-    await page.goto(base + path)
+    await page.goto(path)
     await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
     await page.evaluate(() => document.querySelectorAll('details').forEach((d) => (d.open = true)))
     await look(path)
   }
   // A changeover, stage by stage: what is pressed is named in the same pretended words.
   const button = (name: string) => page.getByRole('button', { name: new RegExp(pseudo(name)) })
-  await page.goto(base)
+  await page.goto(pretended)
   await page
     .getByRole('complementary')
     .getByRole('button', { name: /ER5356/ })

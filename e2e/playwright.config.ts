@@ -42,12 +42,5 @@ export default defineConfig({
       env: { PORT: String(port), DEMO: '1' },
       reuseExistingServer: false,
     },
-    // The same page with its words pretended, for language.spec.ts.
-    {
-      command: 'node ../server/dist/main.js',
-      url: `http://127.0.0.1:${port + 1}/api/v1/info`,
-      env: { PORT: String(port + 1), DEMO: '1', WEB_ROOT: '../web/dist-pretended' },
-      reuseExistingServer: false,
-    },
   ],
 })

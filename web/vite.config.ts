@@ -1,27 +1,17 @@
 import vue from '@vitejs/plugin-vue'
 import { fileURLToPath } from 'node:url'
-import { defaultClientConditions, defineConfig, type Plugin } from 'vite'
+import { defaultClientConditions, defineConfig } from 'vite'
 import vuetify from 'vite-plugin-vuetify'
 import { ahead } from './ahead.ts'
-import { pseudoMessage, pseudoSource } from '../scripts/pseudo.mjs'
 import { words } from './words.ts'
-
-/** A test option: every word pretended, so that one that is not said through the words shows. */
-const pretended = process.env.PEPPER_KNOT_LANGUAGE === 'pseudo'
-const pretendedWording: Plugin = {
-  name: 'pretended-wording',
-  enforce: 'pre',
-  transform: (code, id) =>
-    id.includes('/core/src/wording/en/') ? { code: pseudoSource(code, id), map: null } : undefined,
-}
 
 export default defineConfig({
   // A line break between two words on one line is a space.
   plugins: [
-    ...(pretended ? [pretendedWording, words(pseudoMessage)] : [words()]),
+    words(),
     vue({ template: { compilerOptions: { whitespace: 'preserve' } } }),
     vuetify({ autoImport: true }),
-    ahead('edge'),
+    ahead('edge', 'app', 'en'),
   ],
   // Messages are compiled here: the page needs no compiler of its own.
   resolve: {
@@ -41,7 +31,6 @@ export default defineConfig({
   },
   // Nothing inlined: the content security policy allows no data: scripts or styles.
   build: {
-    outDir: pretended ? 'dist-pretended' : 'dist',
     assetsInlineLimit: 0,
     chunkSizeWarningLimit: 900,
   },

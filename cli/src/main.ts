@@ -4,20 +4,17 @@ import { parseArgs } from 'node:util'
 import {
   decode,
   doStep,
+  loadWords,
   machineSchema,
   next,
   now,
-  openEndNames,
   plan,
-  problemLine,
   requestFor,
   signOff,
   start,
   stepsOf,
-  stepTitle,
   stop,
   undoStep,
-  wordsFor,
   type Job,
   type Machine,
   type Read,
@@ -58,11 +55,12 @@ const { values: given, positionals } = parseArgs({
     help: { type: 'boolean', short: 'h', default: false },
   },
 })
+const words = await loadWords('en')
 const units = given.inch ? 'inch' : 'metric'
 
 /** The value, or its problems said. */
 function need<T>(read: Read<T>): T {
-  if (!read.ok) throw new Refused(read.problems.map(problemLine).join('\n'))
+  if (!read.ok) throw new Refused(read.problems.map(words.problemLine).join('\n'))
   return read.value
 }
 const isFile = (text: string) => text.endsWith('.json') && existsSync(text)
@@ -139,29 +137,29 @@ const withRun = (shop: Shop, run: Run): Shop => ({
 function sayJob(job: Job): void {
   const steps = stepsOf(job)
   const { done } = job.run
-  const left = openEndNames(now(job).standing)
+  const left = words.openEndNames(now(job).standing)
   const step = next(job)
   console.log(`${job.machine.name}: ${done.length} of ${steps.length} steps done.`)
   if (left.length) console.log(`Left open: ${left.join(', ')}.`)
-  console.log(step ? `Next, ${step.id}: ${stepTitle(step, units)}` : 'All steps are done: sign it off.')
+  console.log(step ? `Next, ${step.id}: ${words.stepTitle(step, units)}` : 'All steps are done: sign it off.')
 }
 
-function run([command, ...words]: string[]): void {
+function run([command, ...rest]: string[]): void {
   if (given.help || command === undefined) return console.log(HELP)
   if (command === 'decode') {
-    const { wire } = need(decode(words.join(' ')))
+    const { wire } = need(decode(rest.join(' ')))
     return console.log(JSON.stringify(wire, null, 2))
   }
   const { shop, state } = openShop(given.shop)
-  const machine = machineOf(words[0], shop)
+  const machine = machineOf(rest[0], shop)
   const keep = (job: Job) => {
     writeShop(given.shop, state, withRun(shop, job.run))
     sayJob(job)
   }
   switch (command) {
     case 'plan': {
-      const made = need(plan(asked(machine, words[1], shop)))
-      const said = wordsFor('en', units).changeover(made)
+      const made = need(plan(asked(machine, rest[1], shop)))
+      const said = words.answers(units).changeover(made)
       if (given.json) return console.log(JSON.stringify(said, null, 2))
       for (const problem of said.problems) console.log(`${problem.message} ${problem.wayOut}`)
       for (const line of said.gather) console.log(`${line.have ? 'Have' : 'MISSING'}  ${line.part}`)
@@ -172,7 +170,7 @@ function run([command, ...words]: string[]): void {
     case 'start': {
       if (shop.runs.some((r) => r.machineId === machine.id && begun(r)))
         throw new Refused(`Something is under way on ${machine.name}: go on with it, or stop it, first.`)
-      const job = need(start(asked(machine, words[1], shop), randomUUID(), new Date().toISOString()))
+      const job = need(start(asked(machine, rest[1], shop), randomUUID(), new Date().toISOString()))
       const known = shop.machines.some((m) => m.id === machine.id)
       writeShop(given.shop, state, {
         ...withRun(shop, job.run),
@@ -184,13 +182,13 @@ function run([command, ...words]: string[]): void {
       const job = jobOn(machine, shop)
       sayJob(job)
       for (const step of stepsOf(job))
-        console.log(`${job.run.done.includes(step.id) ? 'done' : '    '}  ${stepTitle(step, units)}`)
+        console.log(`${job.run.done.includes(step.id) ? 'done' : '    '}  ${words.stepTitle(step, units)}`)
       return
     }
     case 'do': {
       let job = jobOn(machine, shop)
-      const many = words[1] === 'all' ? Infinity : /^\d+$/.test(words[1] ?? '1') ? Number(words[1] ?? 1) : 0
-      if (many === 0) job = need(doStep(job, words[1]!))
+      const many = rest[1] === 'all' ? Infinity : /^\d+$/.test(rest[1] ?? '1') ? Number(rest[1] ?? 1) : 0
+      if (many === 0) job = need(doStep(job, rest[1]!))
       for (let n = 0; n < many; n++) {
         const step = next(job)
         if (!step) break
@@ -210,7 +208,7 @@ function run([command, ...words]: string[]): void {
       const done = need(signOff(marked, new Date().toISOString(), { cameOff, newId: randomUUID }))
       const machines = shop.machines.map((m) => (m.id === machine.id ? done.machine : m))
       writeShop(given.shop, state, { ...withRun(shop, done.run), machines, store: done.store })
-      const left = openEndNames(done.machine.standing)
+      const left = words.openEndNames(done.machine.standing)
       return console.log(`Signed off.${left.length ? ` Left open: ${left.join(', ')}.` : ''}`)
     }
     default:

@@ -4,7 +4,7 @@ import { hostname } from 'node:os'
 import {
   defaultSettings,
   emptyState,
-  problemLine,
+  loadWords,
   readShopFile,
   shopOf,
   stateWith,
@@ -12,6 +12,8 @@ import {
   type Shop,
   type State,
 } from '@pepper-knot/core'
+
+const words = await loadWords('en')
 
 const otherwise = { name: 'My shop', settings: defaultSettings() }
 
@@ -22,7 +24,7 @@ export class Refused extends Error {}
 export function openShop(file: string): { shop: Shop; state: State } {
   if (!existsSync(file)) return { shop: shopOf(emptyState(), otherwise), state: emptyState() }
   const read = readShopFile(readFileSync(file, 'utf8'))
-  if (!read.ok) throw new Refused(`${file}: ${read.problems.map(problemLine).join('\n')}`)
+  if (!read.ok) throw new Refused(`${file}: ${read.problems.map(words.problemLine).join('\n')}`)
   const { state, aside } = read.value
   // What could not be read would be gone from the file that is written.
   if (aside.length)

@@ -48,7 +48,7 @@ export { requestFor } from './jobs/request.ts'
 export { stateWith } from './exchange/stateWith.ts'
 export { emptyState, shopOf } from './record/state.ts'
 export { defaultSettings } from './record/defaults.ts'
-export { openEndNames, problemLine, stepTitle, wordsFor } from './wording/index.ts'
+export { loadWords, type Words } from './wording/index.ts'
 
 /** Reads what a box says. @param label at most 500 letters */
 export const decode = (label: string) => readLabel(label)

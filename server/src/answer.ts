@@ -13,7 +13,7 @@ import {
   tooMuch,
   troubleRequestSchema,
   validate,
-  wordsFor,
+  answers,
   type CurePlan,
   type Problem,
   type Trouble,
@@ -41,7 +41,7 @@ export interface Answer {
 export const HEAVY = 'heavy'
 
 /** The API speaks English, and counts in metric units. */
-const words = wordsFor('en', 'metric')
+const words = answers('metric')
 
 const ok = (value: unknown): Answer => ({ status: 200, body: JSON.stringify(value) })
 const refused = (problems: Problem[], status = 422): Answer => ({

@@ -1,13 +1,15 @@
 import { computed, inject, provide, type ComputedRef, type InjectionKey } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { wireName, type Changeover, type Machine, type Run } from '@pepper-knot/core/internal'
+import { type Changeover, type Machine, type Run } from '@pepper-knot/core/internal'
 import { usePlan, type RunPlan } from '../stores/plan.ts'
 import { useSettings } from '../stores/settings.ts'
 import { useShop } from '../stores/shop.ts'
 import { useMachines } from '../stores/machines.ts'
 import { usePromised } from '../stores/promised.ts'
 import { useRuns } from '../stores/runs.ts'
+import { useWords } from './useWords.ts'
 
+const words = useWords()
 /** A changeover and all that follows from it, for the parts of its screen. */
 export interface RunContext {
   /** The run as it is kept. */
@@ -65,7 +67,7 @@ export function provideRun(id: () => string) {
     const { wire } = read.value
     return t(found.value?.putRight ? 'change.putRight' : 'change.title', {
       machine: machine.value?.name ?? '?',
-      wire: wire.ok ? wireName(wire.value.wire, settings.units) : found.value?.label || '…',
+      wire: wire.ok ? words.wireName(wire.value.wire, settings.units) : found.value?.label || '…',
     })
   })
   provide(KEY, {

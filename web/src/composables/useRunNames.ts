@@ -1,8 +1,10 @@
 import { useI18n } from 'vue-i18n'
-import { readLabel, wireName, type Run } from '@pepper-knot/core/internal'
+import { readLabel, type Run } from '@pepper-knot/core/internal'
 import { useSettings } from '../stores/settings.ts'
 import { useMachines } from '../stores/machines.ts'
+import { useWords } from './useWords.ts'
 
+const words = useWords()
 /** What a changeover is called in a list: `Gull to ER5356 1.2`. */
 export function useRunNames(): (run: Run) => string {
   const { t } = useI18n()
@@ -16,7 +18,7 @@ export function useRunNames(): (run: Run) => string {
     const read = run.label.trim() ? readLabel(run.label) : undefined
     return t('change.title', {
       machine,
-      wire: read?.ok ? wireName(read.value.wire, settings.units) : run.label || '…',
+      wire: read?.ok ? words.wireName(read.value.wire, settings.units) : run.label || '…',
     })
   }
 }

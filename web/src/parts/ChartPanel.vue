@@ -2,10 +2,12 @@
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useDraft } from '../composables/useDraft.ts'
-import { problemText, chartLine, readChart, type ChartRow } from '@pepper-knot/core/internal'
+import { readChart, type ChartRow } from '@pepper-knot/core/internal'
 import { exportCsv } from '../storage/csv.ts'
 import { useSettings } from '../stores/settings.ts'
+import { useWords } from '../composables/useWords.ts'
 
+const words = useWords()
 /** The shop's own settings of a machine or a wire, a row a line: typed or pasted, edited, removed, taken out as a file. */
 const props = defineProps<{ rows: readonly ChartRow[]; name: string; text: string }>()
 const emit = defineEmits<{ change: [rows: ChartRow[], said: string] }>()
@@ -37,7 +39,7 @@ function add() {
 }
 function edit(i: number) {
   editing.value = i
-  typed.value = chartLine(props.rows[i]!, settings.units)
+  typed.value = words.chartLine(props.rows[i]!, settings.units)
 }
 function cancel() {
   editing.value = undefined
@@ -77,16 +79,16 @@ const csv = () => {
     <p class="muted">{{ text }}</p>
     <ul v-if="rows.length" class="tabular">
       <li v-for="(row, i) in rows" :key="i" :class="{ on: i === editing }">
-        <span>{{ chartLine(row, settings.units) }}</span>
+        <span>{{ words.chartLine(row, settings.units) }}</span>
         <v-btn
           size="small"
-          :aria-label="t('chart.edit', { row: chartLine(row, settings.units) })"
+          :aria-label="t('chart.edit', { row: words.chartLine(row, settings.units) })"
           @click="edit(i)"
           >{{ t('store.edit') }}</v-btn
         >
         <v-btn
           size="small"
-          :aria-label="t('chart.remove', { row: chartLine(row, settings.units) })"
+          :aria-label="t('chart.remove', { row: words.chartLine(row, settings.units) })"
           @click="remove(i)"
           >{{ t('store.remove') }}</v-btn
         >
@@ -106,10 +108,10 @@ const csv = () => {
     />
     <ul v-if="lines.length" class="read" aria-live="polite">
       <li v-for="({ line, read }, i) in lines.slice(0, 40)" :key="i">
-        <b v-if="read.ok">{{ chartLine(read.value, settings.units) }}</b>
+        <b v-if="read.ok">{{ words.chartLine(read.value, settings.units) }}</b>
         <span v-else class="problem"
           ><b>{{ line.slice(0, 120) }}</b
-          >: {{ problemText(read.problems[0]!) }}</span
+          >: {{ words.problemText(read.problems[0]!) }}</span
         >
       </li>
       <li v-if="lines.length > 40" class="muted">{{ t('chart.more', { n: lines.length - 40 }) }}</li>

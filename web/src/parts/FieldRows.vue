@@ -2,7 +2,6 @@
 import { useI18n } from 'vue-i18n'
 import {
   mixedGroovesText,
-  problemText,
   readDiameter,
   readMixedGrooves,
   readStampMm,
@@ -13,7 +12,9 @@ import { useSettings } from '../stores/settings.ts'
 import MixtureField from './MixtureField.vue'
 import QuantityField from './QuantityField.vue'
 import type { FieldRow } from './stationFields.ts'
+import { useWords } from '../composables/useWords.ts'
 
+const words = useWords()
 /** A form from rows: one place for how every part is typed in. */
 defineProps<{ rows: FieldRow[] }>()
 const values = defineModel<Record<string, unknown>>({ required: true })
@@ -39,7 +40,7 @@ const number = (text: string) => {
 const stampProblem = (text: unknown) => {
   if (typeof text !== 'string' || text === '') return []
   const stamp = readStampMm(text)
-  return stamp.ok ? [] : [problemText(stamp.problems[0]!)]
+  return stamp.ok ? [] : [words.problemText(stamp.problems[0]!)]
 }
 /** A wire size is typed in either system and kept as its trade size in mm; what cannot be read stays as typed. */
 const sizeOf = (key: string) => {

@@ -1,18 +1,12 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import {
-  formatDraught,
-  gaugeScaleOf,
-  MATERIAL_NAMES,
-  MATERIALS,
-  POSITION_NAMES,
-  POSITIONS,
-  type Run,
-} from '@pepper-knot/core/internal'
+import { formatDraught, gaugeScaleOf, MATERIALS, POSITIONS, type Run } from '@pepper-knot/core/internal'
 import { useSettings } from '../stores/settings.ts'
 import QuantityField from './QuantityField.vue'
+import { useWords } from '../composables/useWords.ts'
 
+const words = useWords()
 /** What is to be welded: metal, thickness, position, wind. */
 const job = defineModel<Run['job']>({ required: true })
 const { t } = useI18n()
@@ -33,7 +27,7 @@ const gaugeScale = computed(() => gaugeScaleOf(job.value.material))
     <v-select
       v-model="job.material"
       :label="t('decide.metal')"
-      :items="MATERIALS.map((value) => ({ value, title: MATERIAL_NAMES[value] }))"
+      :items="MATERIALS.map((value) => ({ value, title: words.MATERIAL_NAMES[value] }))"
     />
     <QuantityField
       v-model="job.thicknessMm"
@@ -56,7 +50,7 @@ const gaugeScale = computed(() => gaugeScaleOf(job.value.material))
     <v-select
       v-model="job.position"
       :label="t('decide.position')"
-      :items="POSITIONS.map((value) => ({ value, title: POSITION_NAMES[value] }))"
+      :items="POSITIONS.map((value) => ({ value, title: words.POSITION_NAMES[value] }))"
     />
     <QuantityField
       v-model="job.draughtMPerS"

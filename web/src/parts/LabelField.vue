@@ -1,18 +1,12 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
-import {
-  cautionText,
-  KIND_WORDS,
-  labelText,
-  notUnderstood,
-  problemText,
-  readLabel,
-  withKind,
-} from '@pepper-knot/core/internal'
+import { notUnderstood, readLabel } from '@pepper-knot/core/internal'
 import { useSettings } from '../stores/settings.ts'
 import { usePageKeys } from './keys.ts'
+import { useWords } from '../composables/useWords.ts'
 
+const words = useWords()
 /**
  * What does the box say? Read at once and said back; a refusal gives its reason and the likely meaning, and a kind
  * that the box left open is asked for.
@@ -36,7 +30,7 @@ const MENDED = ['short-form', 'shop-words', 'letters-mended', 'hyphen-added', 'k
 const notes = computed(() =>
   (read.value?.wire.notes ?? [])
     .filter((note) => MENDED.includes(note))
-    .map((note) => cautionText({ station: 'spool', rule: `note-${note}`, facts: {} }, settings.units)),
+    .map((note) => words.cautionText({ station: 'spool', rule: `note-${note}`, facts: {} }, settings.units)),
 )
 const leftOver = computed(() => (read.value ? notUnderstood(read.value).join(' ') : ''))
 const problem = computed(() => (label.value && !label.value.ok ? label.value.problems[0] : undefined))
@@ -63,7 +57,7 @@ usePageKeys({
       v-model="text"
       :label="t('label.ask')"
       :placeholder="t('label.example')"
-      :error-messages="problem ? [problemText(problem)] : []"
+      :error-messages="problem ? [words.problemText(problem)] : []"
       :hint="label?.ok && label.value.wire.unread.includes('diameter') ? t('label.noSize') : ''"
       persistent-hint
       autocomplete="off"
@@ -73,7 +67,7 @@ usePageKeys({
       @keydown.enter.prevent="$emit('enter')"
     />
     <p v-if="read" class="read" role="status">
-      {{ t('label.read', { what: labelText(read, settings.units) }) }}
+      {{ t('label.read', { what: words.labelText(read, settings.units) }) }}
     </p>
     <p v-for="note in hideRead ? [] : notes" :key="note" class="muted small">{{ note }}</p>
     <p v-if="leftOver && !hideRead" class="muted small">
@@ -81,9 +75,12 @@ usePageKeys({
     </p>
     <div v-if="openKind" class="kinds" role="group" :aria-label="t('label.whichKind')">
       <span>{{ t('label.whichKind') }}</span>
-      <v-btn v-for="kind in KIND_WORDS[openKind]" :key="kind" @click="text = withKind(text, kind)">{{
-        kind
-      }}</v-btn>
+      <v-btn
+        v-for="kind in words.KIND_WORDS[openKind]"
+        :key="kind"
+        @click="text = words.withKind(text, kind)"
+        >{{ kind }}</v-btn
+      >
     </div>
     <v-btn v-if="problem?.suggestion" class="mt" @click="take">{{
       t('label.meant', { text: problem.suggestion })

@@ -1,8 +1,10 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { problemText, gasDesignation, parseMixture, shortMixture } from '@pepper-knot/core/internal'
+import { gasDesignation, parseMixture, shortMixture } from '@pepper-knot/core/internal'
+import { useWords } from '../composables/useWords.ts'
 
+const words = useWords()
 /** A gas as shops write it: 80/20, argon, CO2, 98/2 O2, 90 He 7.5 Ar 2.5 CO2. */
 defineProps<{ label: string }>()
 const model = defineModel<Record<string, number> | undefined>({ required: true })
@@ -31,6 +33,6 @@ watch(model, (now) => {
         : t('field.mixtureHint')
     "
     persistent-hint
-    :error-messages="read && !read.ok ? [problemText(read.problems[0]!)] : []"
+    :error-messages="read && !read.ok ? [words.problemText(read.problems[0]!)] : []"
   />
 </template>

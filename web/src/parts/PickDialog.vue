@@ -4,9 +4,6 @@ import { useI18n } from 'vue-i18n'
 import {
   apart,
   differences,
-  fieldText,
-  fieldValueText,
-  recordText,
   shownVersion,
   withField,
   type Content,
@@ -17,7 +14,9 @@ import { useShop } from '../stores/shop.ts'
 import { useSettings } from '../stores/settings.ts'
 import DialogBox from './DialogBox.vue'
 import PickTable from './PickTable.vue'
+import { useWords } from '../composables/useWords.ts'
 
+const words = useWords()
 /** A record that was changed in two places: both side by side, field by field, and a person picks. */
 const props = defineProps<{ keys: readonly Key[] }>()
 const emit = defineEmits<{ close: [] }>()
@@ -47,12 +46,12 @@ const text = (path: readonly string[], value: unknown) =>
   path.length === 0
     ? value === null
       ? t('pick.removed')
-      : recordText(key.value!, value as Content, settings.units)
-    : fieldValueText(path, value, settings.units)
+      : words.recordText(key.value!, value as Content, settings.units)
+    : words.fieldValueText(path, value, settings.units)
 const lines = computed(() =>
   rows.value.map((row) => ({
     id: pathOf(row.path),
-    label: row.path.length ? fieldText(row.path) : t('pick.whole'),
+    label: row.path.length ? words.fieldText(row.path) : t('pick.whole'),
     a: text(row.path, row.a),
     b: text(row.path, row.b),
   })),
@@ -89,7 +88,7 @@ async function keepAll(side: 'a' | 'b') {
     <h2>{{ t('pick.title') }}</h2>
     <p>{{ t('pick.text') }}</p>
     <template v-if="key && versions.length > 1">
-      <h3>{{ recordText(key, here ?? there, settings.units) }}</h3>
+      <h3>{{ words.recordText(key, here ?? there, settings.units) }}</h3>
       <PickTable
         v-model="picks"
         :rows="lines"

@@ -3,7 +3,6 @@ import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import {
   printQuantity,
-  problemText,
   QUANTITIES,
   readQuantity,
   type GaugeScale,
@@ -11,7 +10,9 @@ import {
   type Read,
   type UnitSystem,
 } from '@pepper-knot/core/internal'
+import { useWords } from '../composables/useWords.ts'
 
+const words = useWords()
 /** A number in any unit: what is typed is read at once, and the field says what it understood. */
 const props = defineProps<{
   kind: Quantity
@@ -39,7 +40,7 @@ const read = computed<Read<number> | undefined>(() =>
 )
 const problem = computed(() => {
   if (!read.value) return undefined
-  if (!read.value.ok) return problemText(read.value.problems[0]!)
+  if (!read.value.ok) return words.problemText(read.value.problems[0]!)
   const { min = row.value.least, max = row.value.most } = props
   return read.value.value < min || read.value.value > max
     ? t('field.range', { min: say(min), max: max === Infinity ? '…' : say(max) })

@@ -1,5 +1,4 @@
 <script setup lang="ts">
-import { problemLine, partText } from '@pepper-knot/core/internal'
 import type { Unkept } from '../stores/pageRecords.ts'
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
@@ -10,7 +9,9 @@ import { useParts } from '../stores/parts.ts'
 import { useRuns } from '../stores/runs.ts'
 import { useSettings } from '../stores/settings.ts'
 import PickDialog from './PickDialog.vue'
+import { useWords } from '../composables/useWords.ts'
 
+const words = useWords()
 /** What could not be kept is said on every page. */
 const { t } = useI18n()
 const shop = useShop()
@@ -27,7 +28,7 @@ const read = ref(false)
 function nameOf({ where, id }: Unkept): string {
   if (where === 'machines') return machineStore.byId(id ?? '')?.name ?? t('shop.lists.machines')
   const part = where === 'store' ? partStore.list.find((p) => p.id === id) : undefined
-  if (part) return partText(part.kind, part, settings.units)
+  if (part) return words.partText(part.kind, part, settings.units)
   return where === 'runs'
     ? (runStore.byId(id ?? '')?.label ?? t('shop.lists.runs'))
     : t(`save.where.${where}`)
@@ -58,7 +59,7 @@ function nameOf({ where, id }: Unkept): string {
     <p>{{ t('save.unkept') }}</p>
     <ul>
       <li v-for="one in shop.unkept.slice(0, 5)" :key="one.where + one.id">
-        {{ nameOf(one) }}: {{ one.problems[0] && problemLine(one.problems[0]) }}
+        {{ nameOf(one) }}: {{ one.problems[0] && words.problemLine(one.problems[0]) }}
       </li>
     </ul>
   </div>

@@ -1,15 +1,11 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import {
-  schoolOptions,
-  schoolWords,
-  type Practice,
-  type PracticeOverrides,
-  type School,
-} from '@pepper-knot/core/internal'
+import { schoolOptions, type Practice, type PracticeOverrides, type School } from '@pepper-knot/core/internal'
 import { useSettings } from '../stores/settings.ts'
+import { useWords } from '../composables/useWords.ts'
 
+const words = useWords()
 /** Where good welders differ: each question, its choices, and what speaks for the one that stands. */
 const props = defineProps<{
   schools: readonly School[]
@@ -23,18 +19,18 @@ const settings = useSettings()
 
 const rows = computed(() =>
   props.schools.map((school) => {
-    const words = schoolWords(school, settings.units)
+    const said = words.schoolWords(school, settings.units)
     const chosen = props.overrides?.[school] ?? props.practice[school]
     const [usual] = schoolOptions(school)
     return {
       school,
-      question: words.question,
+      question: said.question,
       chosen,
-      because: words.options[chosen]?.because ?? '',
+      because: said.options[chosen]?.because ?? '',
       items: schoolOptions(school).map((value) => ({
         value,
         title:
-          (words.options[value]?.name ?? value) +
+          (said.options[value]?.name ?? value) +
           (props.overrides
             ? value === props.practice[school]
               ? ` (${t('schools.shops')})`

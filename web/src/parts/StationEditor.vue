@@ -1,20 +1,13 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
-import {
-  problemLine,
-  confirmSeen,
-  INSPECT,
-  machineSchema,
-  STATION_NAMES,
-  validate,
-  type Machine,
-  type Station,
-} from '@pepper-knot/core/internal'
+import { confirmSeen, machineSchema, validate, type Machine, type Station } from '@pepper-knot/core/internal'
 import DialogBox from './DialogBox.vue'
 import FieldRows from './FieldRows.vue'
 import { LINER_FIELDS, ROLL_FIELDS, STATE_FIELDS, STATION_FIELDS } from './stationFields.ts'
+import { useWords } from '../composables/useWords.ts'
 
+const words = useWords()
 /** What is fitted at one station: seen, nothing there, or not looked at. */
 const props = defineProps<{ machine: Machine; station: Station | null }>()
 const emit = defineEmits<{ save: [Machine]; close: [] }>()
@@ -39,7 +32,7 @@ const stateFields = computed(() =>
     (f) => f.key !== 'wireCondition' || props.machine.fitted.wire != null,
   ),
 )
-const senses = computed(() => (props.station ? Object.entries(INSPECT[props.station]) : []))
+const senses = computed(() => (props.station ? Object.entries(words.INSPECT[props.station]) : []))
 const canBeNothing = computed(
   () =>
     props.station !== null &&
@@ -112,7 +105,7 @@ function save() {
   if (missing.length)
     return void (problems.value = missing.map((f) => t('field.needed', { name: t(`fields.${f.key}`) })))
   const read = validate(machineSchema, JSON.parse(JSON.stringify(next)))
-  if (!read.ok) return void (problems.value = read.problems.map(problemLine))
+  if (!read.ok) return void (problems.value = read.problems.map(words.problemLine))
   // Whoever saves it has looked, or says that nobody did.
   emit('save', confirmSeen(read.value, [station]))
 }
@@ -122,11 +115,11 @@ function save() {
   <DialogBox
     v-slot="{ close }"
     :open="station !== null"
-    :label="station ? STATION_NAMES[station] : ''"
+    :label="station ? words.STATION_NAMES[station] : ''"
     @close="$emit('close')"
   >
     <template v-if="station">
-      <h2>{{ t('editor.title', { machine: machine.name, station: STATION_NAMES[station] }) }}</h2>
+      <h2>{{ t('editor.title', { machine: machine.name, station: words.STATION_NAMES[station] }) }}</h2>
       <fieldset class="states">
         <legend class="visually-hidden">{{ t('editor.state') }}</legend>
         <label

@@ -1,12 +1,14 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { fieldText, fieldValueText, recordText, type Clash, type Content } from '@pepper-knot/core/internal'
+import { type Clash, type Content } from '@pepper-knot/core/internal'
 import { useShop } from '../stores/shop.ts'
 import { useSettings } from '../stores/settings.ts'
 import DialogBox from './DialogBox.vue'
 import PickTable from './PickTable.vue'
+import { useWords } from '../composables/useWords.ts'
 
+const words = useWords()
 /** What is to be taken back was changed again since: how it is, how it was, and a person picks. */
 const { t } = useI18n()
 const shop = useShop()
@@ -21,11 +23,11 @@ const text = ({ key, path }: Clash, value: unknown) =>
   path.length === 0
     ? value === null
       ? t('pick.removed')
-      : recordText(key, value as Content, settings.units)
-    : fieldValueText(path, value, settings.units)
+      : words.recordText(key, value as Content, settings.units)
+    : words.fieldValueText(path, value, settings.units)
 const where = ({ key, path }: Clash) => {
-  const record = recordText(key, shop.contentOf(key as never), settings.units)
-  return path.length ? `${record}: ${fieldText(path)}` : record
+  const record = words.recordText(key, shop.contentOf(key as never), settings.units)
+  return path.length ? `${record}: ${words.fieldText(path)}` : record
 }
 const lines = computed(() =>
   (shop.takingBack?.taken.clashes ?? []).map((clash) => ({

@@ -1,10 +1,11 @@
 <script setup lang="ts">
-import { problemLine } from '@pepper-knot/core/internal'
 import { useI18n } from 'vue-i18n'
 import { useRouter } from 'vue-router'
 import { download } from '../storage/download.ts'
 import { useShop } from '../stores/shop.ts'
+import { useWords } from '../composables/useWords.ts'
 
+const words = useWords()
 const { t } = useI18n()
 const shop = useShop()
 const router = useRouter()
@@ -37,8 +38,8 @@ function withFile() {
     </template>
     <template v-else>
       <h1>{{ t(`welcome.${shop.phase}`) }}</h1>
-      <p v-for="problem in shop.problems.slice(0, 5)" :key="problemLine(problem)" class="problem">
-        {{ problemLine(problem) }}
+      <p v-for="problem in shop.problems.slice(0, 5)" :key="words.problemLine(problem)" class="problem">
+        {{ words.problemLine(problem) }}
       </p>
       <p>{{ t(`welcome.${shop.phase}Text`) }}</p>
       <div class="row">

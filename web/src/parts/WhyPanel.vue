@@ -1,25 +1,12 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import {
-  faultWords,
-  findingOrigin,
-  feedFigures,
-  feedFigureText,
-  findingAlso,
-  findingConsequence,
-  findingWhy,
-  fittedShort,
-  insteadWords,
-  partText,
-  STATION_NAMES,
-  wantedShort,
-  type Changeover,
-  type StationFinding,
-} from '@pepper-knot/core/internal'
+import { feedFigures, type Changeover, type StationFinding } from '@pepper-knot/core/internal'
 import { useSettings } from '../stores/settings.ts'
 import SectionDrawing from './sections/SectionDrawing.vue'
+import { useWords } from '../composables/useWords.ts'
 
+const words = useWords()
 const props = defineProps<{ finding: StationFinding; plan: Changeover }>()
 const { t } = useI18n()
 const settings = useSettings()
@@ -35,13 +22,13 @@ const parts = computed(() =>
 )
 /** Everything else that is wrong here; the same plan mends it. */
 const also = computed(() =>
-  (props.finding.also ?? []).map((fault) => faultWords(props.finding, fault, units.value)),
+  (props.finding.also ?? []).map((fault) => words.faultWords(props.finding, fault, units.value)),
 )
-const consequence = computed(() => findingConsequence(props.finding, units.value))
+const consequence = computed(() => words.findingConsequence(props.finding, units.value))
 /** What the mechanics make of this station. */
 const figure = computed(() => {
   const figures = feedFigures(props.plan.context, props.plan.findings, props.finding.station)
-  return figures && feedFigureText(figures, units.value)
+  return figures && words.feedFigureText(figures, units.value)
 })
 const changes = computed(
   () =>
@@ -62,20 +49,20 @@ const DRAWN = [
 ]
 const drawn = computed(() => DRAWN.includes(props.finding.station))
 const heading = computed(
-  () => `${STATION_NAMES[props.finding.station]}: ${t(`verdict.${props.finding.verdict}`)}`,
+  () => `${words.STATION_NAMES[props.finding.station]}: ${t(`verdict.${props.finding.verdict}`)}`,
 )
 </script>
 
 <template>
-  <section class="why" :aria-label="t('why.label', { station: STATION_NAMES[finding.station] })">
+  <section class="why" :aria-label="t('why.label', { station: words.STATION_NAMES[finding.station] })">
     <div class="words">
       <h2 class="heading" :class="`heading--${finding.verdict}`">{{ heading }}</h2>
       <p class="pair tabular">
         <span
-          >{{ t('why.fitted') }} <b>{{ fittedShort(finding.station, fittedSetup, units) }}</b></span
+          >{{ t('why.fitted') }} <b>{{ words.fittedShort(finding.station, fittedSetup, units) }}</b></span
         >
         <span
-          >{{ t('why.asked') }} <b>{{ wantedShort(finding, units) }}</b></span
+          >{{ t('why.asked') }} <b>{{ words.wantedShort(finding, units) }}</b></span
         >
       </p>
       <p v-if="finding.kept" class="by-choice">
@@ -83,11 +70,11 @@ const heading = computed(
       </p>
       <p v-if="finding.instead" class="by-choice">
         <b>{{ t('choice.chosen') }}</b>
-        <template v-for="fault in insteadWords(finding, units)" :key="fault.rule">
+        <template v-for="fault in words.insteadWords(finding, units)" :key="fault.rule">
           {{ fault.why }} {{ fault.consequence }}</template
         >
       </p>
-      <p class="reason">{{ findingWhy(finding, units) }}</p>
+      <p class="reason">{{ words.findingWhy(finding, units) }}</p>
       <p v-if="consequence">
         <b>{{ t('why.ifLeft') }}</b> {{ consequence }}
       </p>
@@ -99,28 +86,28 @@ const heading = computed(
       </ul>
       <p v-if="figure" class="tabular">{{ figure }}</p>
       <p v-if="finding.alsoDo.length">
-        <b>{{ t('why.alsoDo') }}</b> {{ findingAlso(finding, units).join('; ') }}.
+        <b>{{ t('why.alsoDo') }}</b> {{ words.findingAlso(finding, units).join('; ') }}.
       </p>
       <ul v-if="parts.length" class="parts">
         <li v-for="line in parts" :key="line.kind + (line.piece ?? '')" :class="{ problem: !line.have }">
           <b>{{ line.have ? (line.drawer ?? t('why.inStore')) : t('match.missing') }}:</b>
-          {{ partText(line.kind, line.spec, units, line.piece) }}
+          {{ words.partText(line.kind, line.spec, units, line.piece) }}
         </li>
       </ul>
-      <p class="muted small">{{ findingOrigin(finding.origin) }}</p>
+      <p class="muted small">{{ words.findingOrigin(finding.origin) }}</p>
       <div class="row"><slot /></div>
     </div>
     <div v-if="drawn" class="drawings">
       <figure v-if="finding.fitted != null">
         <SectionDrawing :finding="finding" :setup="machine.fitted" :wire-mm="wireMm" :scale="scale" />
         <figcaption>
-          {{ t('why.fitted') }} <b>{{ fittedShort(finding.station, fittedSetup, units) }}</b>
+          {{ t('why.fitted') }} <b>{{ words.fittedShort(finding.station, fittedSetup, units) }}</b>
         </figcaption>
       </figure>
       <figure v-if="changes">
         <SectionDrawing :finding="finding" :setup="finding.after" :wire-mm="wireMm" :scale="scale" />
         <figcaption>
-          {{ t('why.asked') }} <b>{{ wantedShort(finding, units) }}</b>
+          {{ t('why.asked') }} <b>{{ words.wantedShort(finding, units) }}</b>
         </figcaption>
       </figure>
       <p class="muted small">{{ t(`scaleNote.${finding.station}`) }}</p>

@@ -1,21 +1,22 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { wordOf } from '@pepper-knot/core/internal'
+import { useWords } from '../composables/useWords.ts'
 
+const words = useWords()
 /** Words of this part of the page that are not everybody's: each explains itself at a touch. */
 const props = defineProps<{ ids: readonly string[] }>()
 const { t } = useI18n()
-const words = computed(() => props.ids.map(wordOf))
+const found = computed(() => props.ids.map(words.wordOf))
 const open = ref<string>()
-const shown = computed(() => words.value.find((w) => w.id === open.value))
+const shown = computed(() => found.value.find((w) => w.id === open.value))
 const toggle = (id: string) => (open.value = open.value === id ? undefined : id)
 </script>
 
 <template>
   <div class="words no-print" role="group" :aria-label="t('words.here')">
     <button
-      v-for="word in words"
+      v-for="word in found"
       :key="word.id"
       type="button"
       :aria-expanded="open === word.id"

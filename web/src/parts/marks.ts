@@ -1,10 +1,6 @@
 import {
   fittedKey,
-  fittedShort,
-  STATION_NAMES,
-  STATION_SHORT,
   STATIONS,
-  wantedShort,
   type Finding,
   type GatherLine,
   type Machine,
@@ -12,7 +8,9 @@ import {
   type UnitSystem,
   type Verdict,
 } from '@pepper-knot/core/internal'
+import { useWords } from '../composables/useWords.ts'
 
+const words = useWords()
 /** One mark on the wire line. */
 export interface Mark {
   station: Station
@@ -31,12 +29,12 @@ export function standingMarks(machine: Machine, findings: Finding[] | undefined,
   return STATIONS.filter((s) => s !== 'supply').map((station) => {
     // Only assumed: shown, with the doubt, and dotted like what nobody looked at.
     const assumed = machine.assumed?.includes(station) ?? false
-    const fitted = `${fittedShort(station, setup, units)}${assumed ? '?' : ''}`
+    const fitted = `${words.fittedShort(station, setup, units)}${assumed ? '?' : ''}`
     return {
       station,
       fitted,
-      name: STATION_SHORT[station],
-      fullName: STATION_NAMES[station],
+      name: words.STATION_SHORT[station],
+      fullName: words.STATION_NAMES[station],
       missing: false,
       verdict:
         findings?.find((f) => f.station === station)?.verdict ??
@@ -57,10 +55,10 @@ export function changeMarks(
     .filter((f) => f.station !== 'supply' || f.verdict !== 'fits')
     .map((f) => ({
       station: f.station,
-      name: STATION_SHORT[f.station],
-      fullName: STATION_NAMES[f.station],
-      fitted: fittedShort(f.station, setup, units),
-      wanted: wantedShort(f, units),
+      name: words.STATION_SHORT[f.station],
+      fullName: words.STATION_NAMES[f.station],
+      fitted: words.fittedShort(f.station, setup, units),
+      wanted: words.wantedShort(f, units),
       verdict: f.verdict,
       missing: gather.some((line) => line.station === f.station && line.kind !== 'wire' && !line.have),
     }))

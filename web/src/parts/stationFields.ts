@@ -1,21 +1,18 @@
 import {
-  CONDITION_NAMES,
   CONDITIONS,
   COOLINGS,
   GROOVE_PROFILES,
   GUIDE_MATERIALS,
   GUN_KINDS,
-  GUN_NAMES,
   LEAVES,
   LINER_MATERIALS,
-  LINER_NAMES,
   NOZZLE_KINDS,
-  NOZZLE_NAMES,
   POLARITIES,
-  PROFILE_NAMES,
   SPOOL_TYPES,
 } from '@pepper-knot/core/internal'
+import { useWords } from '../composables/useWords.ts'
 
+const words = useWords()
 /** One field of a form about a part or a station, in the words of the contract. */
 export interface FieldRow {
   key: string
@@ -38,21 +35,25 @@ export interface FieldRow {
 
 const named = (values: readonly string[], names: Record<string, string> = {}) =>
   values.map((value) => ({ value, title: names[value] ?? value }))
-const condition: FieldRow = { key: 'condition', as: 'choice', choices: named(CONDITIONS, CONDITION_NAMES) }
+const condition: FieldRow = {
+  key: 'condition',
+  as: 'choice',
+  choices: named(CONDITIONS, words.CONDITION_NAMES),
+}
 const guide: FieldRow[] = [
   { key: 'material', as: 'choice', choices: named(GUIDE_MATERIALS), must: true },
   { key: 'gapMm', as: 'length' },
   condition,
 ]
 export const ROLL_FIELDS: FieldRow[] = [
-  { key: 'profile', as: 'choice', choices: named(GROOVE_PROFILES, PROFILE_NAMES), must: true },
+  { key: 'profile', as: 'choice', choices: named(GROOVE_PROFILES, words.PROFILE_NAMES), must: true },
   { key: 'grooves', as: 'grooves', must: true },
   { key: 'active', as: 'stamp' },
-  { key: 'activeProfile', as: 'choice', choices: named(GROOVE_PROFILES, PROFILE_NAMES) },
+  { key: 'activeProfile', as: 'choice', choices: named(GROOVE_PROFILES, words.PROFILE_NAMES) },
   condition,
 ]
 export const LINER_FIELDS: FieldRow[] = [
-  { key: 'material', as: 'choice', choices: named(LINER_MATERIALS, LINER_NAMES), must: true },
+  { key: 'material', as: 'choice', choices: named(LINER_MATERIALS, words.LINER_NAMES), must: true },
   { key: 'minMm', as: 'size', must: true },
   { key: 'maxMm', as: 'size', must: true },
   { key: 'lengthM', as: 'lead' },
@@ -82,7 +83,7 @@ export const STATION_FIELDS: Record<string, FieldRow[]> = {
   outletGuide: guide,
   liner: LINER_FIELDS,
   gun: [
-    { key: 'kind', as: 'choice', choices: named(GUN_KINDS, GUN_NAMES), must: true },
+    { key: 'kind', as: 'choice', choices: named(GUN_KINDS, words.GUN_NAMES), must: true },
     { key: 'lengthM', as: 'lead' },
     { key: 'oRing', as: 'choice', choices: named(CONDITIONS) },
     { key: 'linerTrim', as: 'choice', choices: named(['collet', 'gun-end', 'long']) },
@@ -91,7 +92,7 @@ export const STATION_FIELDS: Record<string, FieldRow[]> = {
   ],
   contactTip: [{ key: 'stamp', as: 'stamp', must: true }, { key: 'aluminiumBore', as: 'yes' }, condition],
   nozzle: [
-    { key: 'kind', as: 'choice', choices: named(NOZZLE_KINDS, NOZZLE_NAMES), must: true },
+    { key: 'kind', as: 'choice', choices: named(NOZZLE_KINDS, words.NOZZLE_NAMES), must: true },
     { key: 'boreMm', as: 'length' },
     condition,
   ],
@@ -120,15 +121,27 @@ export const STATION_FIELDS: Record<string, FieldRow[]> = {
 /** States beside a station's own value: they are kept with the machine's conditions, or with the wire on it. */
 export const STATE_FIELDS: Partial<Record<string, FieldRow[]>> = {
   spool: [
-    { key: 'wireCondition', as: 'choice', choices: named(['good', 'dirty', 'damaged'], CONDITION_NAMES) },
+    {
+      key: 'wireCondition',
+      as: 'choice',
+      choices: named(['good', 'dirty', 'damaged'], words.CONDITION_NAMES),
+    },
   ],
   driveRolls: [{ key: 'birdnest', as: 'yes' }],
   polarity: [
-    { key: 'studs', as: 'choice', choices: named(['tight', 'loose', 'damaged'], CONDITION_NAMES) },
-    { key: 'workClamp', as: 'choice', choices: named(['good', 'dirty', 'worn', 'damaged'], CONDITION_NAMES) },
+    { key: 'studs', as: 'choice', choices: named(['tight', 'loose', 'damaged'], words.CONDITION_NAMES) },
+    {
+      key: 'workClamp',
+      as: 'choice',
+      choices: named(['good', 'dirty', 'worn', 'damaged'], words.CONDITION_NAMES),
+    },
   ],
   supply: [
-    { key: 'earthPin', as: 'choice', choices: named(['present', 'missing', 'damaged'], CONDITION_NAMES) },
+    {
+      key: 'earthPin',
+      as: 'choice',
+      choices: named(['present', 'missing', 'damaged'], words.CONDITION_NAMES),
+    },
   ],
 }
 
@@ -143,7 +156,7 @@ export const PART_FIELDS: Record<string, FieldRow[]> = {
       as: 'choice',
       choices: named(
         NOZZLE_KINDS.filter((k) => k !== 'none'),
-        NOZZLE_NAMES,
+        words.NOZZLE_NAMES,
       ),
       must: true,
     },
@@ -153,7 +166,7 @@ export const PART_FIELDS: Record<string, FieldRow[]> = {
   inletGuide: guide.filter((f) => f.key !== 'gapMm'),
   outletGuide: guide.filter((f) => f.key !== 'gapMm'),
   gun: [
-    { key: 'type', as: 'choice', choices: named(GUN_KINDS, GUN_NAMES), must: true },
+    { key: 'type', as: 'choice', choices: named(GUN_KINDS, words.GUN_NAMES), must: true },
     { key: 'lengthM', as: 'lead' },
     ...RATING,
     condition,

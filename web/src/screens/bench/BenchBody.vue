@@ -3,7 +3,7 @@ import { computed, defineAsyncComponent, ref, type ComponentPublicInstance } fro
 import { useI18n } from 'vue-i18n'
 import { useDraft } from '../../composables/useDraft.ts'
 import { useRouter } from 'vue-router'
-import { formatMass, readLabel, wireName, type Part } from '@pepper-knot/core/internal'
+import { formatMass, readLabel, type Part } from '@pepper-knot/core/internal'
 import LabelField from '../../parts/LabelField.vue'
 import { useRows } from '../../parts/rows.ts'
 import { useMachines } from '../../stores/machines.ts'
@@ -14,7 +14,9 @@ import { useTroubles } from '../../stores/troubles.ts'
 import BenchMachine from './BenchMachine.vue'
 import OpenRuns from './OpenRuns.vue'
 import ReadinessBoard from './ReadinessBoard.vue'
+import { useWords } from '../../composables/useWords.ts'
 
+const words = useWords()
 /** What is under way, what can be run, the machines and the shelf. */
 const { t } = useI18n()
 const router = useRouter()
@@ -53,7 +55,7 @@ function nameOf(wire: Extract<Part, { kind: 'wire' }>): string {
   const { spool } = read.value
   const mass = wire.massKg ?? spool.massKg
   return [
-    wireName(read.value.wire, settings.units),
+    words.wireName(read.value.wire, settings.units),
     ...(mass ? [formatMass(mass, settings.units)] : []),
   ].join(' ')
 }
@@ -83,7 +85,7 @@ function putRight(machineId: string) {
   <div class="body">
     <LabelField v-model="label" class="ask" :named="hand !== undefined" @enter="toMachines" />
     <div v-if="chosen" class="note">
-      <p role="status">{{ t('bench.chooseMachine', { wire: wireName(chosen, settings.units) }) }}</p>
+      <p role="status">{{ t('bench.chooseMachine', { wire: words.wireName(chosen, settings.units) }) }}</p>
       <div ref="offers" class="row">
         <v-btn
           v-for="machine in machineStore.list.slice(0, FEW_MACHINES)"
@@ -109,7 +111,7 @@ function putRight(machineId: string) {
           :ref="(row) => measureMachine(row as ComponentPublicInstance | null)"
           :data-index="index"
           :machine="machine"
-          :offer="(chosen && wireName(chosen, settings.units)) ?? (hand && label) ?? undefined"
+          :offer="(chosen && words.wireName(chosen, settings.units)) ?? (hand && label) ?? undefined"
           @start="start(machine.id)"
           @put-right="putRight(machine.id)"
           @trouble="trouble(machine.id)"

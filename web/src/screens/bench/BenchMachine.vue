@@ -3,15 +3,10 @@ import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import {
   asItStands,
-  fittedShort,
   isWorn,
-  openEndNames,
   progressOf,
-  STATION_SHORT,
   formatMass,
-  UPKEEP_NAMES,
   upkeepDue,
-  wireName,
   type Machine,
   type OpenJob,
   type Upkeep,
@@ -23,7 +18,9 @@ import { useMachines } from '../../stores/machines.ts'
 import { useRuns } from '../../stores/runs.ts'
 import { useShop } from '../../stores/shop.ts'
 import { useSettings } from '../../stores/settings.ts'
+import { useWords } from '../../composables/useWords.ts'
 
+const words = useWords()
 const props = defineProps<{ machine: Machine; offer?: string | undefined }>()
 defineEmits<{ start: []; putRight: []; trouble: [] }>()
 const { t } = useI18n()
@@ -39,7 +36,7 @@ const loaded = computed(() => {
   const { wire } = stands.value
   if (wire === null) return t('bench.emptyMachine')
   if (!wire) return t('bench.wireUnread')
-  return wireName(wire, settings.units)
+  return words.wireName(wire, settings.units)
 })
 const left = computed(() =>
   props.machine.fitted.spool?.wireKg === undefined || stands.value.wire === null
@@ -63,13 +60,13 @@ const soFar = computed(() => {
   const { changed = [] } = progress.value ?? {}
   const setup = { ...props.machine.fitted, supply: props.machine.supply }
   return [
-    ...changed.map((s) => `${STATION_SHORT[s]} ${fittedShort(s, setup, settings.units)}`),
-    ...openEndNames(props.machine.standing),
+    ...changed.map((s) => `${words.STATION_SHORT[s]} ${words.fittedShort(s, setup, settings.units)}`),
+    ...words.openEndNames(props.machine.standing),
   ].join(', ')
 })
-const stillTo = computed(() => progress.value?.todo.map((s) => STATION_SHORT[s]).join(', ') ?? '')
+const stillTo = computed(() => progress.value?.todo.map((s) => words.STATION_SHORT[s]).join(', ') ?? '')
 /** What a stop has left undone. */
-const open = computed(() => (job.value ? [] : openEndNames(props.machine.standing)))
+const open = computed(() => (job.value ? [] : words.openEndNames(props.machine.standing)))
 /** Of two jobs one goes on; what the other had done is not known any more, and its run is taken away. */
 function keep(kept: OpenJob) {
   shop.undoable(t('bench.kept'), () => {
@@ -85,7 +82,7 @@ const today = new Date().toISOString()
 const overdue = computed(() => upkeepDue(props.machine.upkeep, today).filter((u) => u.due))
 function doneToday(upkeep: Upkeep) {
   const { machine } = props
-  shop.undoable(t('bench.upkeepDone', { what: UPKEEP_NAMES[upkeep], machine: machine.name }), () =>
+  shop.undoable(t('bench.upkeepDone', { what: words.UPKEEP_NAMES[upkeep], machine: machine.name }), () =>
     machineStore.put({
       ...machine,
       upkeep: { ...machine.upkeep, [upkeep]: new Date().toISOString() },
@@ -96,10 +93,10 @@ function doneToday(upkeep: Upkeep) {
 const due = computed(() => [
   ...upkeepDue(props.machine.upkeep, new Date().toISOString())
     .filter((u) => u.due)
-    .map((u) => t('bench.due', { what: UPKEEP_NAMES[u.upkeep], n: u.days! })),
+    .map((u) => t('bench.due', { what: words.UPKEEP_NAMES[u.upkeep], n: u.days! })),
   ...(stands.value.findings ?? [])
     .filter(isWorn)
-    .map((f) => t('bench.worn', { what: STATION_SHORT[f.station] })),
+    .map((f) => t('bench.worn', { what: words.STATION_SHORT[f.station] })),
 ])
 </script>
 
@@ -194,7 +191,7 @@ const due = computed(() => [
         v-for="u in overdue"
         :key="u.upkeep"
         size="small"
-        :aria-label="t('bench.doneTodayOf', { what: UPKEEP_NAMES[u.upkeep], machine: machine.name })"
+        :aria-label="t('bench.doneTodayOf', { what: words.UPKEEP_NAMES[u.upkeep], machine: machine.name })"
         @click="doneToday(u.upkeep)"
         >{{ t('bench.doneToday') }}</v-btn
       >

@@ -2,17 +2,12 @@
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import {
-  cellSentence,
   contextFor,
-  findingConsequence,
   gatherList,
   match,
-  obstacleText,
   obstacles,
-  partText,
   ranked,
   seenOnly,
-  STATION_NAMES,
   type ReadinessCell,
   type ReadinessRow,
 } from '@pepper-knot/core/internal'
@@ -22,7 +17,9 @@ import { useParts } from '../../stores/parts.ts'
 import { usePromised } from '../../stores/promised.ts'
 import { useRunNames } from '../../composables/useRunNames.ts'
 import { useSettings } from '../../stores/settings.ts'
+import { useWords } from '../../composables/useWords.ts'
 
+const words = useWords()
 /** A cell of the board looked at: why not, what is missing, what it asks for. A look leaves nothing behind. */
 const props = defineProps<{
   row: ReadinessRow
@@ -63,7 +60,7 @@ const missing = computed(() =>
       )
       const id = there?.storeIndex == null ? undefined : partStore.list[there.storeIndex]?.id
       return {
-        text: partText(line.kind, line.spec, settings.units, line.piece),
+        text: words.partText(line.kind, line.spec, settings.units, line.piece),
         held: id ? promised.holders(id).map(nameOf) : [],
       }
     }),
@@ -75,11 +72,11 @@ const title = computed(() => t('look.title', { wire: props.name, machine: machin
   <DialogBox :label="title" @close="emit('close')">
     <h2>{{ title }}</h2>
     <p v-if="cell.state !== 'missing'">
-      {{ cellSentence(cell, { wire: name, machine: machine.name }, minutes, settings.units) }}
+      {{ words.cellSentence(cell, { wire: name, machine: machine.name }, minutes, settings.units) }}
     </p>
     <div v-for="problem in problems" :key="problem.rule" class="note note--stop">
-      <b class="problem">{{ obstacleText(problem, settings.units).message }}</b>
-      <p>{{ obstacleText(problem, settings.units).wayOut }}</p>
+      <b class="problem">{{ words.obstacleText(problem, settings.units).message }}</b>
+      <p>{{ words.obstacleText(problem, settings.units).wayOut }}</p>
     </div>
     <section v-if="missing.length">
       <h3>{{ t('look.missing') }}</h3>
@@ -97,9 +94,9 @@ const title = computed(() => t('look.title', { wire: props.name, machine: machin
       <p v-if="asks.length === 0">{{ t('look.nothing') }}</p>
       <ul>
         <li v-for="f in asks" :key="f.station">
-          <b>{{ STATION_NAMES[f.station] }}: {{ t(`verdict.${f.verdict}`) }}</b>
+          <b>{{ words.STATION_NAMES[f.station] }}: {{ t(`verdict.${f.verdict}`) }}</b>
           <span class="muted">{{
-            f.verdict === 'unknown' ? '' : findingConsequence(f, settings.units)
+            f.verdict === 'unknown' ? '' : words.findingConsequence(f, settings.units)
           }}</span>
         </li>
       </ul>

@@ -2,21 +2,15 @@
 import { useVirtualizer } from '@tanstack/vue-virtual'
 import { computed, onBeforeUnmount, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
-import {
-  cellSentence,
-  cellWords,
-  partText,
-  wireName,
-  type ReadinessCell,
-  type ReadinessRow,
-  type WireByHand,
-} from '@pepper-knot/core/internal'
+import { type ReadinessCell, type ReadinessRow, type WireByHand } from '@pepper-knot/core/internal'
 import LookBox from './LookBox.vue'
 import { useRows } from '../../parts/rows.ts'
 import { useReadiness } from '../../stores/readiness.ts'
 import { useMachines } from '../../stores/machines.ts'
 import { useSettings } from '../../stores/settings.ts'
+import { useWords } from '../../composables/useWords.ts'
 
+const words = useWords()
 /** Wires down, machines across: what runs now, and what it would take. */
 const emit = defineEmits<{ start: [machineId: string, label: string, byHand?: WireByHand] }>()
 const { t } = useI18n()
@@ -70,10 +64,10 @@ watch(
 const minutes = (cell: ReadinessCell) => ready.minutesOf(cell.row, cell.machineId)
 const name = (row: ReadinessRow) =>
   row.wire.classification
-    ? wireName(row.wire, settings.units)
-    : row.label || partText('wire', { ...row.byHand }, settings.units)
+    ? words.wireName(row.wire, settings.units)
+    : row.label || words.partText('wire', { ...row.byHand }, settings.units)
 const told = (row: ReadinessRow, cell: ReadinessCell) =>
-  cellSentence(
+  words.cellSentence(
     cell,
     { wire: name(row), machine: machineStore.byId(cell.machineId)?.name ?? '' },
     minutes(cell),
@@ -176,8 +170,8 @@ function walk(event: KeyboardEvent) {
                   :title="told(row, cell)"
                   @click="looked = { row, cell }"
                 >
-                  <b class="tabular">{{ cellWords(cell, minutes(cell)).state }}</b>
-                  <span>{{ cellWords(cell, minutes(cell)).detail }}</span>
+                  <b class="tabular">{{ words.cellWords(cell, minutes(cell)).state }}</b>
+                  <span>{{ words.cellWords(cell, minutes(cell)).detail }}</span>
                 </button>
                 <span v-else class="cell muted" aria-hidden="true">…</span>
               </template>

@@ -1,12 +1,14 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { earliestDay, orderList, partText } from '@pepper-knot/core/internal'
+import { earliestDay, orderList } from '@pepper-knot/core/internal'
 import { useRunNames } from '../../composables/useRunNames.ts'
 import { exportCsv } from '../../storage/csv.ts'
 import { usePromised } from '../../stores/promised.ts'
 import { useSettings } from '../../stores/settings.ts'
+import { useWords } from '../../composables/useWords.ts'
 
+const words = useWords()
 /** What is missing for every planned change, as one order: which change it is for, and from when it can be done. */
 const { t, d } = useI18n()
 const settings = useSettings()
@@ -18,7 +20,7 @@ const lines = computed(() =>
     plan && !run.planned
       ? orderList(plan.context, plan.findings, plan.gather, settings.all.leadDays).lines.map((line) => ({
           key: `${run.id}/${line.line.station}/${line.line.kind}/${line.line.piece ?? ''}`,
-          part: partText(line.line.kind, line.line.spec, settings.units, line.line.piece),
+          part: words.partText(line.line.kind, line.line.spec, settings.units, line.line.piece),
           count: line.count,
           price: line.price,
           change: nameOf(run),

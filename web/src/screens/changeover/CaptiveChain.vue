@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import { computed, onBeforeUnmount, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { stepTitle, type Step } from '@pepper-knot/core/internal'
+import { type Step } from '@pepper-knot/core/internal'
 import { useSettings } from '../../stores/settings.ts'
 import { chainActs, canTeach } from './chainKeys.ts'
+import { useWords } from '../../composables/useWords.ts'
 
+const words = useWords()
 /**
  * One hand holds the wire: these steps go on at a key that a blind hand finds, a taught pedal, a touch on the lower
  * part of the screen, or a timer, and are read aloud where the device can speak. A way back and a way out stand apart
@@ -28,7 +30,7 @@ const region = ref<HTMLElement>()
 const step = computed(() => props.chain[props.doneCount])
 const current = computed(() => (holding.value ? step.value : undefined))
 const said = computed(() =>
-  current.value ? stepTitle(current.value, settings.units) : t('captive.holdAgain'),
+  current.value ? words.stepTitle(current.value, settings.units) : t('captive.holdAgain'),
 )
 const speaks = 'speechSynthesis' in window
 const aloud = computed(() => speaks && settings.all.readAloud)
@@ -132,7 +134,7 @@ defineExpose({ start })
         <p v-if="doneCount > 0" class="hazard">{{ t('captive.again') }}</p>
         <ol class="list" data-part="chain-list">
           <li v-for="(s, i) in chain" :key="s.id" :class="{ past: i < doneCount }">
-            <b class="tabular">{{ i + 1 }}</b> {{ stepTitle(s, settings.units) }}
+            <b class="tabular">{{ i + 1 }}</b> {{ words.stepTitle(s, settings.units) }}
           </li>
         </ol>
         <p class="how">{{ t('captive.text') }}</p>
@@ -198,7 +200,7 @@ defineExpose({ start })
               :class="{ on: s.id === current?.id, past: i < doneCount }"
               :aria-current="s.id === current?.id ? 'step' : undefined"
             >
-              {{ stepTitle(s, settings.units) }}
+              {{ words.stepTitle(s, settings.units) }}
             </li>
           </ol>
           <p class="keys">{{ t('captive.keys') }}</p>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { dropList, isPlanCurrent, problemLine, STAGES, type Stage } from '@pepper-knot/core/internal'
+import { dropList, isPlanCurrent, STAGES, type Stage } from '@pepper-knot/core/internal'
 import { useRouter } from 'vue-router'
 import { usePageTitle } from '../../composables/usePageTitle.ts'
 import { provideRun } from '../../composables/useRun.ts'
@@ -17,7 +17,9 @@ import SignedOff from './SignedOff.vue'
 import SignOffStage from './SignOffStage.vue'
 import StalePlan from './StalePlan.vue'
 import SwapStage from './SwapStage.vue'
+import { useWords } from '../../composables/useWords.ts'
 
+const words = useWords()
 // The charting library comes only with the stage that draws.
 const DialInStage = defineAsyncComponent(() => import('./dialin/DialInStage.vue'))
 
@@ -174,8 +176,8 @@ usePageTitle(() =>
     />
     <SignOffStage v-else-if="plan.plan" @dial-in="go('dial-in')" />
     <div v-else class="screen">
-      <p v-for="problem in plan.problems" :key="problemLine(problem)" class="problem" role="alert">
-        {{ problemLine(problem) }}
+      <p v-for="problem in plan.problems" :key="words.problemLine(problem)" class="problem" role="alert">
+        {{ words.problemLine(problem) }}
       </p>
     </div>
   </div>

@@ -2,15 +2,9 @@
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import {
-  faultWords,
   feedFigures,
-  feedFigureText,
-  findingConsequence,
-  fittedShort,
   offersAt,
-  partText,
   rankOf,
-  STATION_NAMES,
   type OtherPart,
   type Station,
   type UseStation,
@@ -18,7 +12,9 @@ import {
 import { useRun } from '../../composables/useRun.ts'
 import DialogBox from '../../parts/DialogBox.vue'
 import { useSettings } from '../../stores/settings.ts'
+import { useWords } from '../../composables/useWords.ts'
 
+const words = useWords()
 /** What else can be done at a station, and what each costs: go on with what is fitted, another part, the liner led up. */
 const props = defineProps<{ station: Station }>()
 const emit = defineEmits<{ close: [] }>()
@@ -30,30 +26,30 @@ const finding = computed(() => plan.value.findings.find((f) => f.station === pro
 const offers = computed(() => offersAt(plan.value, props.station))
 const machine = computed(() => plan.value.context.machine)
 const fitted = computed(() =>
-  fittedShort(props.station, { ...machine.value.fitted, supply: machine.value.supply }, settings.units),
+  words.fittedShort(props.station, { ...machine.value.fitted, supply: machine.value.supply }, settings.units),
 )
 /** What comes of leaving it, and what the mechanics make of it. */
 const costs = computed(() => {
   const { also } = finding.value
   const figures = feedFigures(plan.value.context, plan.value.findings, props.station)
   return [
-    findingConsequence(finding.value, settings.units),
-    ...(also ?? []).map((fault) => faultWords(finding.value, fault, settings.units).consequence),
-    ...(figures ? [feedFigureText(figures, settings.units)] : []),
+    words.findingConsequence(finding.value, settings.units),
+    ...(also ?? []).map((fault) => words.faultWords(finding.value, fault, settings.units).consequence),
+    ...(figures ? [words.feedFigureText(figures, settings.units)] : []),
   ].filter(Boolean)
 })
 const partAt = ({ storeIndex }: OtherPart) => {
   const part = plan.value.context.store![storeIndex]!
-  return partText(part.kind, part as unknown as Record<string, unknown>, settings.units)
+  return words.partText(part.kind, part as unknown as Record<string, unknown>, settings.units)
 }
 const saysOf = (part: OtherPart) =>
   part.faults.map((fault) => {
-    const words = faultWords(
+    const said = words.faultWords(
       { ...finding.value, facts: part.facts, fitted: undefined },
       fault,
       settings.units,
     )
-    return `${words.why} ${words.consequence}`.trim()
+    return `${said.why} ${said.consequence}`.trim()
   })
 const chosenAlready = computed(() => finding.value.kept === true || finding.value.instead !== undefined)
 
@@ -94,15 +90,19 @@ function usual() {
 </script>
 
 <template>
-  <DialogBox :label="t('choice.title', { station: STATION_NAMES[station] })" @close="emit('close')">
-    <h2>{{ t('choice.title', { station: STATION_NAMES[station] }) }}</h2>
+  <DialogBox :label="t('choice.title', { station: words.STATION_NAMES[station] })" @close="emit('close')">
+    <h2>{{ t('choice.title', { station: words.STATION_NAMES[station] }) }}</h2>
     <p v-if="finding.parts[0]">
       {{ t('choice.asked') }}
       <b>{{
-        partText(finding.parts[0].kind, finding.parts[0].spec, settings.units, finding.parts[0].piece)
+        words.partText(finding.parts[0].kind, finding.parts[0].spec, settings.units, finding.parts[0].piece)
       }}</b>
     </p>
-    <div class="ways" role="radiogroup" :aria-label="t('choice.title', { station: STATION_NAMES[station] })">
+    <div
+      class="ways"
+      role="radiogroup"
+      :aria-label="t('choice.title', { station: words.STATION_NAMES[station] })"
+    >
       <label v-if="offers.leadUp" class="way">
         <input type="radio" name="way" :checked="choice === 'lead'" @change="pick('lead')" />
         <span

@@ -10,12 +10,9 @@ import {
   conversionKept,
   formatMinutes,
   jobOf,
-  partText,
   planConversion,
   settleJob,
   signOff,
-  stepTitle,
-  TOOL_NAMES,
   type Conversion,
   type GatherLine,
   type Step,
@@ -30,7 +27,9 @@ import { usePromised } from '../../stores/promised.ts'
 import { useSettings } from '../../stores/settings.ts'
 import { settleWords } from './settleWords.ts'
 import SwapStage from './SwapStage.vue'
+import { useWords } from '../../composables/useWords.ts'
 
+const words = useWords()
 /** Work on the machine itself: gather, the run sheet, done. The machine is what it was until it is signed off. */
 const { run, set, change } = useRun()
 const { t } = useI18n()
@@ -60,7 +59,7 @@ const plan = computed<Conversion | undefined>(() => {
 })
 const work = computed(() => t(`convert.kinds.${run.value.conversion}`))
 const keyOf = (line: GatherLine) => `${line.station}/${line.kind}`
-const textOf = (line: GatherLine) => partText(line.kind, line.spec, settings.units, line.piece)
+const textOf = (line: GatherLine) => words.partText(line.kind, line.spec, settings.units, line.piece)
 const without = (line: GatherLine) => run.value.without?.includes(keyOf(line)) ?? false
 const missing = computed(() => plan.value?.gather.filter((g) => !g.have && !g.later && !without(g)) ?? [])
 const state = (line: GatherLine) =>
@@ -88,7 +87,7 @@ function start() {
   if (!frozen.success || !plan.value || other.value) return
   const at = new Date().toISOString()
   const planned = plan.value
-  const wordsOf = (step: Step) => stepTitle(step, settings.units)
+  const wordsOf = (step: Step) => words.stepTitle(step, settings.units)
   change((run) => begin(run, { plan: planned, asked: frozen.data, at, wordsOf }, { stage: 'swap' }))
 }
 /** The shop as it will be: shown before it is written. */
@@ -138,7 +137,7 @@ function sign() {
         <ul>
           <li v-for="line in plan.gather" :key="keyOf(line)" class="line">
             <span :class="{ problem: !line.have && !without(line) && !line.later }">
-              {{ partText(line.kind, line.spec, settings.units, line.piece)
+              {{ words.partText(line.kind, line.spec, settings.units, line.piece)
               }}{{ line.have ? ` (${line.drawer ?? t('why.inStore')})` : `: ${state(line)}` }}</span
             >
             <span v-if="!line.have" class="row">
@@ -158,13 +157,13 @@ function sign() {
               >
             </span>
           </li>
-          <li v-for="tool in plan.tools" :key="tool">{{ TOOL_NAMES[tool] }}</li>
+          <li v-for="tool in plan.tools" :key="tool">{{ words.TOOL_NAMES[tool] }}</li>
         </ul>
       </section>
       <section>
         <h2>{{ t('run.wholeTitle') }}</h2>
         <ol>
-          <li v-for="step in plan.steps" :key="step.id">{{ stepTitle(step, settings.units) }}</li>
+          <li v-for="step in plan.steps" :key="step.id">{{ words.stepTitle(step, settings.units) }}</li>
         </ol>
       </section>
       <p v-if="other" class="note note--stop" data-part="busy">
@@ -194,7 +193,7 @@ function sign() {
         <h2>{{ t('sign.returned') }}</h2>
         <ul>
           <li v-for="(part, i) in settled.returned" :key="i">
-            {{ partText(part.kind, part, settings.units) }}
+            {{ words.partText(part.kind, part, settings.units) }}
           </li>
         </ul>
       </section>

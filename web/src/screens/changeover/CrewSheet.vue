@@ -2,22 +2,16 @@
 import { useRun } from '../../composables/useRun.ts'
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
-import {
-  formatMinutes,
-  LANES,
-  laneSteps,
-  PLACE_NAMES,
-  stepTitle,
-  type Lane,
-  type Step,
-} from '@pepper-knot/core/internal'
+import { formatMinutes, LANES, laneSteps, type Lane, type Step } from '@pepper-knot/core/internal'
 import { noRepeat, useOnePress } from '../../parts/onePress.ts'
 import { useSettings } from '../../stores/settings.ts'
 import CaptiveChain from './CaptiveChain.vue'
 import { chainAround } from './chainAround.ts'
 import StepButtons from './StepButtons.vue'
 import StepCard from './StepCard.vue'
+import { useWords } from '../../composables/useWords.ts'
 
+const words = useWords()
 /** Two people, two lists side by side; a step waits where it needs something of the other's. */
 const { run, plan } = useRun()
 const emit = defineEmits<{ done: [id: string]; back: [id: string]; write: [step: Step] }>()
@@ -80,15 +74,15 @@ const chainNow = computed(() => lanes.value.find((l) => l.lane === holding.value
             <span class="muted tabular">{{
               t('crew.count', { done: l.steps.filter((s) => isDone(s.id)).length, of: l.steps.length })
             }}</span>
-            <span v-if="l.step && !l.waits.length" class="muted">{{ PLACE_NAMES[l.step.place] }}</span>
+            <span v-if="l.step && !l.waits.length" class="muted">{{ words.PLACE_NAMES[l.step.place] }}</span>
           </header>
           <p v-if="!l.step" class="how">{{ t('crew.ready') }}</p>
           <template v-else-if="l.waits.length">
             <h2>{{ t('crew.wait') }}</h2>
             <ul class="waits">
-              <li v-for="w in l.waits" :key="w.id">{{ stepTitle(w, settings.units) }}</li>
+              <li v-for="w in l.waits" :key="w.id">{{ words.stepTitle(w, settings.units) }}</li>
             </ul>
-            <p class="muted">{{ t('crew.next', { step: stepTitle(l.step, settings.units) }) }}</p>
+            <p class="muted">{{ t('crew.next', { step: words.stepTitle(l.step, settings.units) }) }}</p>
           </template>
           <StepCard v-else small :step="l.step" :plan="plan">
             <template #act>

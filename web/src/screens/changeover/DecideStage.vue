@@ -6,16 +6,10 @@ import { useI18n } from 'vue-i18n'
 import {
   CORED_STAND_IN,
   FIRST_BY_HAND,
-  kindText,
-  problemLine,
-  mixtureText,
   readLabel,
-  cautionText,
   FAMILIES,
-  FAMILY_NAMES,
   FAMILY_SHEETS,
   isSized,
-  obstacleText,
   TRADE_SIZES,
   tradeLabel,
   type Family,
@@ -30,7 +24,9 @@ import WordRow from '../../parts/WordRow.vue'
 import LookPanel from './LookPanel.vue'
 import WireAsks from './WireAsks.vue'
 import WireFinder from './WireFinder.vue'
+import { useWords } from '../../composables/useWords.ts'
 
+const words = useWords()
 const { run, read, machine, set } = useRun()
 const emit = defineEmits<{ next: [] }>()
 const { t } = useI18n()
@@ -78,7 +74,7 @@ function toggleHand() {
 }
 /** What a wire by hand is called in lists. */
 function nameByHand({ family, tubular, diameterMm }: WireByHand): string {
-  const kind = kindText({ family, ...(tubular && { open: 'cored' as const }) })
+  const kind = words.kindText({ family, ...(tubular && { open: 'cored' as const }) })
   return `${kind} ${tradeLabel(diameterMm, settings.units)}`
 }
 /** The looks are laid out once somebody asks for them. */
@@ -90,8 +86,8 @@ const lastWire = computed(() => {
 /** A cored wire of which nobody knows the kind. */
 const CORED_UNKNOWN = 'cored-unknown'
 const kinds = [
-  ...FAMILIES.map((value) => ({ value: value as string, title: FAMILY_NAMES[value] })),
-  { value: CORED_UNKNOWN, title: kindText({ family: CORED_STAND_IN, open: 'cored' }) },
+  ...FAMILIES.map((value) => ({ value: value as string, title: words.FAMILY_NAMES[value] })),
+  { value: CORED_UNKNOWN, title: words.kindText({ family: CORED_STAND_IN, open: 'cored' }) },
 ]
 const setKind = (kind: string) =>
   setHand({
@@ -208,17 +204,19 @@ usePageKeys({ n: () => goOn.value?.$el.click() })
     <aside class="asks sheet" :aria-label="t('decide.asks')" aria-live="polite">
       <h2>{{ t('decide.asks') }}</h2>
       <WireAsks v-if="wire" :wire="wire" :besides="besides" />
-      <p v-if="besides?.gas" class="muted">{{ t('decide.gasTyped', { gas: mixtureText(besides.gas) }) }}</p>
+      <p v-if="besides?.gas" class="muted">
+        {{ t('decide.gasTyped', { gas: words.mixtureText(besides.gas) }) }}
+      </p>
       <p v-if="!wire" class="muted">{{ t('decide.nothingYet') }}</p>
       <div v-for="problem in problems" :key="problem.rule" class="note note--stop">
-        <b class="problem">{{ obstacleText(problem, settings.units).message }}</b>
-        <p>{{ obstacleText(problem, settings.units).wayOut }}</p>
+        <b class="problem">{{ words.obstacleText(problem, settings.units).message }}</b>
+        <p>{{ words.obstacleText(problem, settings.units).wayOut }}</p>
       </div>
       <p v-for="caution in read.plan?.cautions ?? []" :key="caution.rule" class="note">
-        {{ cautionText(caution, settings.units) }}
+        {{ words.cautionText(caution, settings.units) }}
       </p>
-      <p v-for="problem in read.problems" :key="problemLine(problem)" class="problem">
-        {{ problemLine(problem) }}
+      <p v-for="problem in read.problems" :key="words.problemLine(problem)" class="problem">
+        {{ words.problemLine(problem) }}
       </p>
     </aside>
   </div>

@@ -3,19 +3,15 @@ import { useRun } from '../../composables/useRun.ts'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import {
-  brakePullSentence,
   brakeWindow,
   coefficientsOf,
   curlPushN,
   FAMILY_SHEETS,
   feedSetupOf,
-  feedWatch,
   firstMark,
-  firstMarkSentence,
   formatForce,
   knownMarks,
   ownMark,
-  pressureTestWords,
   pressureWindow,
   PRESSURE_RESULTS,
   windowCentreN,
@@ -26,7 +22,9 @@ import SwingSection from '../../parts/sections/SwingSection.vue'
 import { useShop } from '../../stores/shop.ts'
 import { useSettings } from '../../stores/settings.ts'
 import MarkField from './MarkField.vue'
+import { useWords } from '../../composables/useWords.ts'
 
+const words = useWords()
 /** What the mechanics say while spool, wire and pressure are seen to; a piece of it at a step, or all. */
 const props = defineProps<{
   show: 'brake' | 'thread' | 'pressure' | 'all'
@@ -48,17 +46,21 @@ const window_ = computed(() => pressureWindow(setup.value))
 const brake = computed(() => {
   const { spool, family, wireKg, speedMPerMin } = setup.value
   const grip = windowCentreN(window_.value) * window_.value.gripPerN
-  return brakePullSentence(spool, brakeWindow(spool, family, wireKg, speedMPerMin, grip), settings.units)
+  return words.brakePullSentence(
+    spool,
+    brakeWindow(spool, family, wireKg, speedMPerMin, grip),
+    settings.units,
+  )
 })
 const all = computed(() => props.show === 'all')
 /** While the wire is fed through; aluminium slowly, whatever the shop does otherwise. */
 const watchFor = computed(() => {
   const { soft } = FAMILY_SHEETS[wire.value.family]
-  return feedWatch(soft, soft ? 'slow' : plan.value.context.practice.threadingSpeed)
+  return words.feedWatch(soft, soft ? 'slow' : plan.value.context.practice.threadingSpeed)
 })
-const test = computed(() => pressureTestWords(plan.value.context.practice.pressureTest, settings.units))
+const test = computed(() => words.pressureTestWords(plan.value.context.practice.pressureTest, settings.units))
 const first = computed(() =>
-  firstMarkSentence(
+  words.firstMarkSentence(
     firstMark(
       knownMarks(shop.digest, machine.value),
       window_.value,

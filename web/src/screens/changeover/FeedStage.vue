@@ -2,11 +2,13 @@
 import { useRun } from '../../composables/useRun.ts'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { cheapestWayOpen, feedSentence, feedSetupOf, pressureWindow } from '@pepper-knot/core/internal'
+import { cheapestWayOpen, feedSetupOf, pressureWindow } from '@pepper-knot/core/internal'
 import { useSettings } from '../../stores/settings.ts'
 import TroubleLink from '../../parts/TroubleLink.vue'
 import FeedGuide from './FeedGuide.vue'
+import { useWords } from '../../composables/useWords.ts'
 
+const words = useWords()
 /** Everything about feeding this wire on this machine, on one page; the steps themselves are on the run sheet. */
 const { run, plan, title } = useRun()
 defineEmits<{ back: [] }>()
@@ -15,7 +17,7 @@ const settings = useSettings()
 const answer = computed(() => {
   const { supply: _supply, ...fitted } = plan.value.proof?.end ?? {}
   const { setup } = feedSetupOf(plan.value.context.machine, fitted, plan.value.context.wire)
-  return feedSentence(
+  return words.feedSentence(
     setup,
     pressureWindow(setup),
     cheapestWayOpen(setup, plan.value.context.practice.labourPerHour),

@@ -1,19 +1,11 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import {
-  faultWords,
-  findingConsequence,
-  RANK_NAMES,
-  RANKS,
-  ranked,
-  rankOf,
-  STATION_NAMES,
-  type StationFinding,
-  type Station,
-} from '@pepper-knot/core/internal'
+import { RANKS, ranked, rankOf, type StationFinding, type Station } from '@pepper-knot/core/internal'
 import { useI18n } from 'vue-i18n'
 import { useSettings } from '../../stores/settings.ts'
+import { useWords } from '../../composables/useWords.ts'
 
+const words = useWords()
 /** What asks for something, by what comes of leaving it. */
 const props = defineProps<{ findings: readonly StationFinding[] }>()
 const emit = defineEmits<{ open: [Station] }>()
@@ -32,16 +24,16 @@ const unread = computed(() => props.findings.filter((f) => f.verdict === 'unknow
 <template>
   <section v-if="groups.length || unread" class="ranked" :aria-label="t('match.ranked')">
     <div v-for="group in groups" :key="group.rank">
-      <h3>{{ RANK_NAMES[group.rank] }}</h3>
+      <h3>{{ words.RANK_NAMES[group.rank] }}</h3>
       <ul>
         <li v-for="finding in group.list" :key="finding.station">
           <button type="button" @click="emit('open', finding.station)">
-            <b>{{ STATION_NAMES[finding.station] }}</b>
+            <b>{{ words.STATION_NAMES[finding.station] }}</b>
             <span class="muted">{{ t(`verdict.${finding.verdict}`) }}</span>
             <span class="then"
-              >{{ findingConsequence(finding, settings.units) }}
+              >{{ words.findingConsequence(finding, settings.units) }}
               <span v-for="fault in finding.also ?? []" :key="fault.rule" class="also">{{
-                faultWords(finding, fault, settings.units).why
+                words.faultWords(finding, fault, settings.units).why
               }}</span></span
             >
           </button>

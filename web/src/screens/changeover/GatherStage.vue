@@ -3,20 +3,7 @@ import { useRun } from '../../composables/useRun.ts'
 import { computed, ref } from 'vue'
 import { usePageKeys } from '../../parts/keys.ts'
 import { useI18n } from 'vue-i18n'
-import {
-  begin,
-  findingAlso,
-  findingConsequence,
-  insteadWords,
-  formatMinutes,
-  handOf,
-  partText,
-  STATION_NAMES,
-  stepTitle,
-  TOOL_NAMES,
-  type GatherLine,
-  type Station,
-} from '@pepper-knot/core/internal'
+import { begin, formatMinutes, handOf, type GatherLine, type Station } from '@pepper-knot/core/internal'
 import { useRunNames } from '../../composables/useRunNames.ts'
 import { planOf } from '../../stores/plan.ts'
 import { usePromised } from '../../stores/promised.ts'
@@ -28,7 +15,9 @@ import { useRuns } from '../../stores/runs.ts'
 import { useSettings } from '../../stores/settings.ts'
 import ChoiceBox from './ChoiceBox.vue'
 import OrderList from './OrderList.vue'
+import { useWords } from '../../composables/useWords.ts'
 
+const words = useWords()
 const { run, plan, read, title, set, change } = useRun()
 const emit = defineEmits<{ next: [] }>()
 const { t } = useI18n()
@@ -49,11 +38,11 @@ const drawerOf = (line: GatherLine) =>
 const drawers = computed(() => [...new Set(have.value.map((line) => drawerOf(line)))].sort())
 const inDrawer = (drawer: string) => have.value.filter((line) => drawerOf(line) === drawer)
 const also = (line: GatherLine) =>
-  findingAlso(
+  words.findingAlso(
     plan.value.findings.find((f) => f.station === line.station)!,
     settings.units,
   )
-const text = (line: GatherLine) => partText(line.kind, line.spec, settings.units, line.piece)
+const text = (line: GatherLine) => words.partText(line.kind, line.spec, settings.units, line.piece)
 
 function tick(key: string) {
   const { gathered } = run.value
@@ -89,7 +78,7 @@ function start() {
   const planned = plan.value
   const asked = read.value.request!
   change((run) =>
-    begin(run, { plan: planned, asked, at, wordsOf: (step) => stepTitle(step, settings.units) }),
+    begin(run, { plan: planned, asked, at, wordsOf: (step) => words.stepTitle(step, settings.units) }),
   )
   emit('next')
 }
@@ -110,7 +99,8 @@ usePageKeys({ n: () => goOn.value?.$el.click() })
           <div>
             <b>{{ text(line) }}</b>
             <span class="muted"
-              >{{ STATION_NAMES[line.station] }}{{ line.ifNeeded ? `, ${t('gather.ifNeeded')}` : '' }}</span
+              >{{ words.STATION_NAMES[line.station]
+              }}{{ line.ifNeeded ? `, ${t('gather.ifNeeded')}` : '' }}</span
             >
             <p v-if="heldBy(line).length">
               <b>{{ t('gather.heldBy', { runs: heldBy(line).join('; ') }) }}</b>
@@ -135,12 +125,13 @@ usePageKeys({ n: () => goOn.value?.$el.click() })
       <ul>
         <li v-for="f in choices" :key="f.station" class="lack">
           <div>
-            <b>{{ STATION_NAMES[f.station] }}</b>
+            <b>{{ words.STATION_NAMES[f.station] }}</b>
             {{ f.kept ? t('choice.kept') : t('choice.chosen') }}
             <span class="muted">{{
               f.kept
-                ? findingConsequence(f, settings.units)
-                : insteadWords(f, settings.units)
+                ? words.findingConsequence(f, settings.units)
+                : words
+                    .insteadWords(f, settings.units)
                     .map((w) => w.consequence)
                     .join(' ')
             }}</span>
@@ -176,7 +167,7 @@ usePageKeys({ n: () => goOn.value?.$el.click() })
             <v-checkbox
               density="compact"
               :model-value="run.gathered.includes(tool)"
-              :label="TOOL_NAMES[tool]"
+              :label="words.TOOL_NAMES[tool]"
               @update:model-value="tick(tool)"
             />
           </li>

@@ -1,18 +1,13 @@
 <script setup lang="ts">
 import { computed, reactive } from 'vue'
 import { useI18n } from 'vue-i18n'
-import {
-  byLooking,
-  FAMILY_NAMES,
-  TRADE_SIZES,
-  tradeLabel,
-  type Looked,
-  type WireByHand,
-} from '@pepper-knot/core/internal'
+import { byLooking, TRADE_SIZES, tradeLabel, type Looked, type WireByHand } from '@pepper-knot/core/internal'
 import ChoiceRow from '../../parts/ChoiceRow.vue'
 import QuantityField from '../../parts/QuantityField.vue'
 import { useSettings } from '../../stores/settings.ts'
+import { useWords } from '../../composables/useWords.ts'
 
+const words = useWords()
 /** A wire whose box is lost: what can be found by looking, and what stays unknown. */
 const props = defineProps<{ last: string | undefined }>()
 const emit = defineEmits<{ choose: [wire: WireByHand] }>()
@@ -59,7 +54,7 @@ const some = computed(() => Object.values(looked).some((v) => v !== undefined))
       <p v-if="found.kinds.length === 0" class="problem">{{ t('lost.contradicts') }}</p>
       <template v-else>
         <p>
-          <b>{{ t('lost.kinds') }}</b> {{ found.kinds.map((k) => FAMILY_NAMES[k]).join(', ') }}
+          <b>{{ t('lost.kinds') }}</b> {{ found.kinds.map((k) => words.FAMILY_NAMES[k]).join(', ') }}
         </p>
         <p>
           <b>{{ t('lost.sizes') }}</b>

@@ -4,13 +4,9 @@ import { computed, nextTick, ref } from 'vue'
 import { usePageKeys } from '../../parts/keys.ts'
 import { useI18n } from 'vue-i18n'
 import {
-  cautionText,
   confirmSeen,
   formatMinutes,
-  MATERIAL_NAMES,
   formatLength,
-  obstacleText,
-  STATION_NAMES,
   type Machine,
   type Station,
 } from '@pepper-knot/core/internal'
@@ -24,7 +20,9 @@ import { useSettings } from '../../stores/settings.ts'
 import ChoiceBox from './ChoiceBox.vue'
 import FindingList from './FindingList.vue'
 import ThisChange from './ThisChange.vue'
+import { useWords } from '../../composables/useWords.ts'
 
+const words = useWords()
 const { run, plan, title } = useRun()
 defineEmits<{ next: []; back: [] }>()
 const { t } = useI18n()
@@ -51,7 +49,7 @@ const missing = computed(() => plan.value.gather.filter((g) => !g.have).length)
 const job = computed(() => {
   if (!plan.value.context.job) return ''
   const { material, thicknessMm } = plan.value.context.job
-  return `${MATERIAL_NAMES[material]} ${formatLength(thicknessMm, settings.units)}`
+  return `${words.MATERIAL_NAMES[material]} ${formatLength(thicknessMm, settings.units)}`
 })
 // With what is assumed still in it: an editor opens on the assumption, and saving it is having looked.
 const editable = computed(() => machineStore.byId(run.value.machineId) ?? plan.value.context.machine)
@@ -100,8 +98,8 @@ usePageKeys({ n: () => goOn.value?.$el.click() })
       </p>
     </header>
     <div v-for="problem in plan.problems" :key="problem.rule" class="note note--stop" role="alert">
-      <b class="problem">{{ obstacleText(problem, settings.units).message }}</b>
-      <p>{{ obstacleText(problem, settings.units).wayOut }}</p>
+      <b class="problem">{{ words.obstacleText(problem, settings.units).message }}</b>
+      <p>{{ words.obstacleText(problem, settings.units).wayOut }}</p>
       <v-btn v-if="problem.rule === 'no-gas-gear'" to="/store/machines">{{ t('match.toConversion') }}</v-btn>
     </div>
     <p v-if="plan.problems.length === 0 && plan.steps.length === 0" class="note" role="status">
@@ -112,7 +110,7 @@ usePageKeys({ n: () => goOn.value?.$el.click() })
       <v-btn @click="confirm">{{ t('quick.confirm') }}</v-btn>
     </div>
     <p v-for="caution in plan.cautions" :key="caution.rule" class="note">
-      {{ cautionText(caution, settings.units) }}
+      {{ words.cautionText(caution, settings.units) }}
     </p>
     <WireLine
       v-model:selected="selected"
@@ -127,7 +125,7 @@ usePageKeys({ n: () => goOn.value?.$el.click() })
       <WhyPanel :finding="finding" :plan="plan">
         <v-btn v-if="!locked" @click="editing = finding.station">{{
           t(finding.verdict === 'unknown' ? 'match.readIt' : 'match.correct', {
-            station: STATION_NAMES[finding.station],
+            station: words.STATION_NAMES[finding.station],
           })
         }}</v-btn>
         <v-btn

@@ -2,17 +2,12 @@
 import { useRun } from '../../composables/useRun.ts'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import {
-  earliestDay,
-  findingAlso,
-  orderList,
-  partText,
-  STATION_NAMES,
-  type OrderLine,
-} from '@pepper-knot/core/internal'
+import { earliestDay, orderList, type OrderLine } from '@pepper-knot/core/internal'
 import { exportCsv } from '../../storage/csv.ts'
 import { useSettings } from '../../stores/settings.ts'
+import { useWords } from '../../composables/useWords.ts'
 
+const words = useWords()
 /** What is missing, as an order: how many, how long it takes, what else would do, and from when the change can be made. */
 const { plan } = useRun()
 const { t, d } = useI18n()
@@ -21,13 +16,15 @@ const order = computed(() =>
   orderList(plan.value.context, plan.value.findings, plan.value.gather, settings.all.leadDays),
 )
 const day = computed(() => earliestDay(order.value.days, new Date().toISOString()))
-const part = ({ line }: OrderLine) => partText(line.kind, line.spec, settings.units, line.piece)
+const part = ({ line }: OrderLine) => words.partText(line.kind, line.spec, settings.units, line.piece)
 const instead = ({ line, substitutes }: OrderLine) =>
   substitutes.length
-    ? findingAlso(
-        plan.value.findings.find((f) => f.station === line.station)!,
-        settings.units,
-      ).join('; ')
+    ? words
+        .findingAlso(
+          plan.value.findings.find((f) => f.station === line.station)!,
+          settings.units,
+        )
+        .join('; ')
     : ''
 function csv() {
   const head = ['part', 'station', 'count', 'days', 'price', 'instead'].map((key) =>
@@ -38,7 +35,7 @@ function csv() {
     head,
     order.value.lines.map((l) => [
       part(l),
-      STATION_NAMES[l.line.station],
+      words.STATION_NAMES[l.line.station],
       l.count,
       l.leadDays,
       l.price ?? '',

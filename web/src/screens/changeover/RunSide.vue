@@ -1,9 +1,11 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { PLACE_NAMES, PLACE_SHORT, stepTitle, type Place, type Step } from '@pepper-knot/core/internal'
+import { type Place, type Step } from '@pepper-knot/core/internal'
 import { useSettings } from '../../stores/settings.ts'
+import { useWords } from '../../composables/useWords.ts'
 
+const words = useWords()
 /** The walk as a short route, and what is done where you stand. */
 const props = defineProps<{ steps: Step[]; at: number }>()
 const { t } = useI18n()
@@ -44,7 +46,7 @@ const next = computed(() => stops.value[here.value + 1])
       viewBox="0 0 300 66"
       class="route"
       role="img"
-      :aria-label="shown.map((s) => PLACE_SHORT[s.place]).join(', ')"
+      :aria-label="shown.map((s) => words.PLACE_SHORT[s.place]).join(', ')"
     >
       <path :d="`M${x(0)} 22H${x(shown.length - 1)}`" class="way" />
       <g v-for="(stop, i) in shown" :key="stop.from">
@@ -54,10 +56,12 @@ const next = computed(() => stops.value[here.value + 1])
           :r="stop === stops[here] ? 12 : 8"
           :class="{ past: stop.to < at, on: stop === stops[here] }"
         />
-        <text :x="x(i)" y="56" :class="{ on: stop === stops[here] }">{{ PLACE_SHORT[stop.place] }}</text>
+        <text :x="x(i)" y="56" :class="{ on: stop === stops[here] }">
+          {{ words.PLACE_SHORT[stop.place] }}
+        </text>
       </g>
     </svg>
-    <h3 v-if="stops[here]">{{ PLACE_NAMES[stops[here]!.place] }}</h3>
+    <h3 v-if="stops[here]">{{ words.PLACE_NAMES[stops[here]!.place] }}</h3>
     <ol>
       <li
         v-for="step in steps"
@@ -67,12 +71,12 @@ const next = computed(() => stops.value[here.value + 1])
         <span aria-hidden="true">{{
           steps.indexOf(step) + stops[here]!.from < at ? '✓' : step === props.steps[at] ? '●' : '○'
         }}</span>
-        {{ stepTitle(step, settings.units) }}
+        {{ words.stepTitle(step, settings.units) }}
       </li>
     </ol>
     <p v-if="next" class="muted">
-      {{ t('run.then', { place: PLACE_SHORT[next.place] }) }}
-      {{ stepTitle(props.steps[next.from]!, settings.units) }}
+      {{ t('run.then', { place: words.PLACE_SHORT[next.place] }) }}
+      {{ words.stepTitle(props.steps[next.from]!, settings.units) }}
     </p>
   </aside>
 </template>

@@ -2,16 +2,7 @@
 import { useRun } from '../../composables/useRun.ts'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import {
-  goodTry,
-  jobOf,
-  openEndNames,
-  partText,
-  ranWellSentence,
-  settleJob,
-  signOff,
-  startSentence,
-} from '@pepper-knot/core/internal'
+import { goodTry, jobOf, settleJob, signOff } from '@pepper-knot/core/internal'
 import { askToPersist } from '../../storage/persist.ts'
 import { standingMarks } from '../../parts/marks.ts'
 import WireLine from '../../parts/WireLine.vue'
@@ -22,7 +13,9 @@ import { useParts } from '../../stores/parts.ts'
 import { useSettings } from '../../stores/settings.ts'
 import { settleWords } from './settleWords.ts'
 import MarkField from './MarkField.vue'
+import { useWords } from '../../composables/useWords.ts'
 
+const words = useWords()
 const { run, plan, title, set, change } = useRun()
 defineEmits<{ dialIn: [] }>()
 const { t } = useI18n()
@@ -34,7 +27,7 @@ const partStore = useParts()
 const tries = computed(() => (run.value.tries ?? []).filter((made) => !made.simulated))
 const ranWell = computed(() => {
   const kept = goodTry(tries.value)
-  return kept && ranWellSentence(kept, settings.units)
+  return kept && words.ranWellSentence(kept, settings.units)
 })
 // Saved at every touch, like everything else of the run.
 const note = computed({
@@ -53,7 +46,7 @@ const settled = computed(() =>
     settleWords(t, settings.units),
   ),
 )
-const left = computed(() => openEndNames(settled.value.machine.standing))
+const left = computed(() => words.openEndNames(settled.value.machine.standing))
 const marks = computed(() => standingMarks(settled.value.machine, undefined, settings.units))
 
 function sign() {
@@ -90,7 +83,7 @@ function sign() {
           <b>{{ ranWell }}</b> {{ t('sign.tries', tries.length) }}
         </p>
         <template v-else-if="!run.putRight && !run.stopped">
-          <p v-if="plan.start" class="tabular">{{ startSentence(plan.start, settings.units) }}</p>
+          <p v-if="plan.start" class="tabular">{{ words.startSentence(plan.start, settings.units) }}</p>
           <p>
             {{ t('sign.noTries') }}
             <v-btn class="to-dial" @click="$emit('dialIn')">{{ t('stage.dial-in') }}</v-btn>
@@ -102,13 +95,15 @@ function sign() {
       <section>
         <h2>{{ t('sign.used') }}</h2>
         <ul>
-          <li v-for="part in settled.used" :key="part.id">{{ partText(part.kind, part, settings.units) }}</li>
+          <li v-for="part in settled.used" :key="part.id">
+            {{ words.partText(part.kind, part, settings.units) }}
+          </li>
         </ul>
         <p v-if="settled.used.length === 0" class="muted">{{ t('sign.nothing') }}</p>
         <h2 class="gap">{{ t('sign.returned') }}</h2>
         <ul>
           <li v-for="(part, i) in settled.returned" :key="i">
-            {{ partText(part.kind, part, settings.units) }}
+            {{ words.partText(part.kind, part, settings.units) }}
           </li>
         </ul>
         <p v-if="settled.returned.length === 0" class="muted">{{ t('sign.nothing') }}</p>
@@ -116,7 +111,7 @@ function sign() {
           <h2 class="gap">{{ t('sign.scrapped') }}</h2>
           <ul>
             <li v-for="(part, i) in settled.scrapped" :key="i">
-              {{ partText(part.kind, part, settings.units) }}
+              {{ words.partText(part.kind, part, settings.units) }}
             </li>
           </ul>
         </template>

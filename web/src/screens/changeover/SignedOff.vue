@@ -4,14 +4,9 @@ import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRouter } from 'vue-router'
 import {
-  STATION_NAMES,
   STATIONS,
-  fittedShort,
-  partText,
   passedMark,
-  ranWellSentence,
   startOf,
-  startSentence,
   metalFor,
   partsAgain,
   wireAgain,
@@ -25,7 +20,9 @@ import { useParts } from '../../stores/parts.ts'
 import { useRuns } from '../../stores/runs.ts'
 import { useSettings } from '../../stores/settings.ts'
 import MarkField from './MarkField.vue'
+import { useWords } from '../../composables/useWords.ts'
 
+const words = useWords()
 const { run, title, set, change } = useRun()
 const { t, d } = useI18n()
 const shop = useShop()
@@ -39,14 +36,14 @@ const setup = computed(() => {
   const end = { ...outcome.value.end, ...(pressureMark != null && { rollPressure: { mark: pressureMark } }) }
   return STATIONS.filter((s) => s !== 'supply').map((station) => ({
     station,
-    text: fittedShort(station, end, settings.units),
+    text: words.fittedShort(station, end, settings.units),
   }))
 })
 /** The settings it was signed off with, else those to start from. */
 const ranAt = computed(() => {
-  if (outcome.value?.ran) return ranWellSentence(outcome.value.ran, settings.units)
+  if (outcome.value?.ran) return words.ranWellSentence(outcome.value.ran, settings.units)
   const start = outcome.value && startOf(outcome.value)
-  return start ? startSentence(start, settings.units) : ''
+  return start ? words.startSentence(start, settings.units) : ''
 })
 const print = () => window.print()
 
@@ -132,7 +129,7 @@ const ended = computed(() => run.value.waits?.filter((w) => w.reason !== undefin
     <p v-for="wait in ended" :key="wait.step">{{ t('wait.ended', { reason: wait.reason }) }}</p>
     <dl class="tabular">
       <template v-for="row in setup" :key="row.station">
-        <dt>{{ STATION_NAMES[row.station] }}</dt>
+        <dt>{{ words.STATION_NAMES[row.station] }}</dt>
         <dd>{{ row.text }}</dd>
       </template>
     </dl>
@@ -141,7 +138,9 @@ const ended = computed(() => run.value.waits?.filter((w) => w.reason !== undefin
       <section v-if="outcome?.[list].length">
         <h2>{{ t(`sign.${list}`) }}</h2>
         <ul>
-          <li v-for="(part, i) in outcome[list]" :key="i">{{ partText(part.kind, part, settings.units) }}</li>
+          <li v-for="(part, i) in outcome[list]" :key="i">
+            {{ words.partText(part.kind, part, settings.units) }}
+          </li>
         </ul>
       </section>
     </template>

@@ -1,9 +1,11 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { isTask, stepTitle, type KeptStep, type Run, type Step } from '@pepper-knot/core/internal'
+import { isTask, type KeptStep, type Run, type Step } from '@pepper-knot/core/internal'
 import { useSettings } from '../../stores/settings.ts'
+import { useWords } from '../../composables/useWords.ts'
 
+const words = useWords()
 /** A list planned by an earlier version, in its own words, and the way on from there. */
 const props = defineProps<{ run: Run }>()
 defineEmits<{ again: [] }>()
@@ -14,7 +16,7 @@ function wordsOf(step: KeptStep): string {
   if (step.words) return step.words
   if (!isTask(step.task)) return step.id
   const { rule: _rule, ...facts } = step.facts
-  return stepTitle({ ...step, facts } as Step, settings.units)
+  return words.stepTitle({ ...step, facts } as Step, settings.units)
 }
 const steps = computed(() =>
   props.run.planned!.steps.map((step) => ({

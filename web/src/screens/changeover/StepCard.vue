@@ -1,19 +1,13 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
-import {
-  stepHazards,
-  stepHow,
-  stepReason,
-  stepTitle,
-  type Changeover,
-  type Conversion,
-  type Step,
-} from '@pepper-knot/core/internal'
+import { type Changeover, type Conversion, type Step } from '@pepper-knot/core/internal'
 import { useSettings } from '../../stores/settings.ts'
 import MarkField from './MarkField.vue'
 import StepPicture from './StepPicture.vue'
+import { useWords } from '../../composables/useWords.ts'
 
+const words = useWords()
 /** One step in large type: the order, its cautions, its picture, how, and why. */
 const props = defineProps<{
   step: Step
@@ -26,15 +20,15 @@ const settings = useSettings()
 const title = ref<HTMLElement>()
 defineExpose({ focus: () => title.value?.focus({ preventScroll: true }) })
 
-const hazards = computed(() => stepHazards(props.step))
+const hazards = computed(() => words.stepHazards(props.step))
 /** One sentence a line: a glance finds the one that is wanted. */
 const how = computed(() => {
-  const text = stepHow(props.step, settings.units)
+  const text = words.stepHow(props.step, settings.units)
   return [...new Intl.Segmenter(locale.value, { granularity: 'sentence' }).segment(text)].map((s) =>
     s.segment.trim(),
   )
 })
-const reason = computed(() => stepReason(props.step, props.plan.findings, settings.units))
+const reason = computed(() => words.stepReason(props.step, props.plan.findings, settings.units))
 /** Only a change of wire has parts to draw. */
 const drawn = computed(() => ('required' in props.plan ? props.plan : undefined))
 </script>
@@ -47,7 +41,7 @@ const drawn = computed(() => ('required' in props.plan ? props.plan : undefined)
     class="say"
     data-part="say"
     :class="{ small }"
-    >{{ stepTitle(step, settings.units) }}</component
+    >{{ words.stepTitle(step, settings.units) }}</component
   >
   <!-- The caution stands before the how: it is never below the fold. -->
   <ul v-if="hazards.length" class="hazards" data-part="hazards" :aria-label="t('run.hazards')">

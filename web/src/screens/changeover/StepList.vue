@@ -1,7 +1,9 @@
 <script setup lang="ts">
-import { PLACE_SHORT, stepTitle, type Step } from '@pepper-knot/core/internal'
+import { type Step } from '@pepper-knot/core/internal'
 import { useSettings } from '../../stores/settings.ts'
+import { useWords } from '../../composables/useWords.ts'
 
+const words = useWords()
 /** Every step, with where and whether it is done. */
 const props = defineProps<{ steps: Step[]; done: string[] }>()
 const settings = useSettings()
@@ -17,9 +19,9 @@ const current = () => props.steps.findIndex((s) => !props.done.includes(s.id))
       :aria-current="i === current() ? 'step' : undefined"
     >
       <span class="tabular">{{ i + 1 }}</span>
-      <span class="muted">{{ PLACE_SHORT[step.place] }}</span>
+      <span class="muted">{{ words.PLACE_SHORT[step.place] }}</span>
       <span
-        >{{ stepTitle(step, settings.units)
+        >{{ words.stepTitle(step, settings.units)
         }}<span v-if="done.includes(step.id)" aria-hidden="true"> ✓</span></span
       >
     </li>

@@ -1,21 +1,16 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import {
-  linerEnd,
-  wantedShort,
-  type Changeover,
-  type Station,
-  type Step,
-  type Task,
-} from '@pepper-knot/core/internal'
+import { linerEnd, type Changeover, type Station, type Step, type Task } from '@pepper-knot/core/internal'
 import CurlSection from '../../parts/sections/CurlSection.vue'
 import LinerEndSection from '../../parts/sections/LinerEndSection.vue'
 import SectionDrawing from '../../parts/sections/SectionDrawing.vue'
 import SwingSection from '../../parts/sections/SwingSection.vue'
 import { useSettings } from '../../stores/settings.ts'
 import BeadSketch from './dialin/BeadSketch.vue'
+import { useWords } from '../../composables/useWords.ts'
 
+const words = useWords()
 /** What a drawing says quicker: the station as it must be once the step is done. */
 const props = defineProps<{ step: Step; plan: Changeover }>()
 const { t } = useI18n()
@@ -57,7 +52,7 @@ const trimmed = computed(() => {
 <template>
   <div v-if="finding" class="picture" data-part="picture">
     <SectionDrawing :finding="finding" :setup="setup" :wire-mm="wireMm" :scale="74 / wireMm" />
-    <p class="tabular">{{ wantedShort(finding, settings.units) }}</p>
+    <p class="tabular">{{ words.wantedShort(finding, settings.units) }}</p>
   </div>
   <LinerEndSection v-else-if="trimmed" class="picture" data-part="picture" :end="trimmed" />
   <SwingSection v-else-if="step.task === 'setBrake'" class="wide" data-part="picture" />

@@ -1,20 +1,14 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import {
-  jobOf,
-  stepHow,
-  stepTitle,
-  stop,
-  stopConversion,
-  stopHere,
-  type Changeover,
-} from '@pepper-knot/core/internal'
+import { jobOf, stop, stopConversion, stopHere, type Changeover } from '@pepper-knot/core/internal'
 import { useRun } from '../../composables/useRun.ts'
 import DialogBox from '../../parts/DialogBox.vue'
 import { useSettings } from '../../stores/settings.ts'
 import { useShop } from '../../stores/shop.ts'
+import { useWords } from '../../composables/useWords.ts'
 
+const words = useWords()
 /** Breaking off in the middle: the steps that leave it safe, shown before they are taken. */
 const emit = defineEmits<{ close: [] }>()
 const { t } = useI18n()
@@ -31,7 +25,9 @@ const stopped = computed<Pick<Changeover, 'steps'> | undefined>(() => {
 })
 const rest = computed(() => stopped.value?.steps.filter((s) => !run.value.done.includes(s.id)) ?? [])
 function take() {
-  shop.undoable(t('stop.told'), () => change((run) => stop(run, (step) => stepTitle(step, settings.units))))
+  shop.undoable(t('stop.told'), () =>
+    change((run) => stop(run, (step) => words.stepTitle(step, settings.units))),
+  )
   emit('close')
 }
 </script>
@@ -44,8 +40,8 @@ function take() {
       <h3>{{ t('stop.steps') }}</h3>
       <ol>
         <li v-for="step in rest" :key="step.id">
-          <b>{{ stepTitle(step, settings.units) }}</b>
-          <span class="muted">{{ stepHow(step, settings.units) }}</span>
+          <b>{{ words.stepTitle(step, settings.units) }}</b>
+          <span class="muted">{{ words.stepHow(step, settings.units) }}</span>
         </li>
       </ol>
     </template>

@@ -9,8 +9,6 @@ import {
   dropList,
   formatMinutes,
   keptPlan,
-  PLACE_NAMES,
-  stepTitle,
   undoStep,
   walkMinutes,
   type Changeover,
@@ -40,7 +38,9 @@ import StopBox from './StopBox.vue'
 import StepButtons from './StepButtons.vue'
 import StepCard from './StepCard.vue'
 import StepList from './StepList.vue'
+import { useWords } from '../../composables/useWords.ts'
 
+const words = useWords()
 const props = defineProps<{
   plan: Changeover | Conversion
 }>()
@@ -119,7 +119,7 @@ function wrote(machine: Machine) {
   change((run) => ({
     ...run,
     frozen: JSON.parse(JSON.stringify(asked)) as typeof asked,
-    planned: plan && keptPlan(plan, (step) => stepTitle(step, settings.units)),
+    planned: plan && keptPlan(plan, (step) => words.stepTitle(step, settings.units)),
   }))
   const lacking =
     !plan || plan.problems.length > 0 || plan.gather.some((line) => !line.have && !line.ifNeeded)
@@ -202,7 +202,7 @@ const left = computed(() => steps.value.slice(Math.max(0, at.value)).reduce((sum
   <div v-if="step" class="swap" :class="{ wide: shared }" data-part="sheet">
     <div class="main">
       <header class="head tabular" data-part="head">
-        <b v-if="!shared" class="place" data-part="place">{{ PLACE_NAMES[step.place] }}</b>
+        <b v-if="!shared" class="place" data-part="place">{{ words.PLACE_NAMES[step.place] }}</b>
         <span v-if="shared">{{ t('crew.count', { done: run.done.length, of: steps.length }) }}</span>
         <span v-else>{{ t('run.step', { n: at + 1, of: steps.length }) }}</span>
         <span v-if="!shared" class="left">{{ t('run.left', { minutes: formatMinutes(left) }) }}</span>

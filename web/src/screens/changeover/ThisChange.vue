@@ -5,7 +5,6 @@ import { useI18n } from 'vue-i18n'
 import {
   SCHOOL_IDS,
   UPKEEP,
-  UPKEEP_NAMES,
   upkeepDue,
   formatLead,
   type School,
@@ -14,7 +13,9 @@ import {
 import ChoiceRow from '../../parts/ChoiceRow.vue'
 import SchoolChoices from '../../parts/SchoolChoices.vue'
 import { useSettings } from '../../stores/settings.ts'
+import { useWords } from '../../composables/useWords.ts'
 
+const words = useWords()
 /** What this one change does besides, or otherwise than the shop: upkeep, people, schools, the wire in the gun. */
 const { run, plan, set } = useRun()
 const { t, n } = useI18n()
@@ -77,7 +78,7 @@ const money = computed(() => {
             @change="toggle(what)"
           />
           <span
-            >{{ UPKEEP_NAMES[what] }}
+            >{{ words.UPKEEP_NAMES[what] }}
             <b v-if="upkeep.find((u) => u.upkeep === what)?.due" class="problem">{{
               t('this.due', { n: upkeep.find((u) => u.upkeep === what)!.days! })
             }}</b>

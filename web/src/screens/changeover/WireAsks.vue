@@ -4,23 +4,18 @@ import { useI18n } from 'vue-i18n'
 import {
   FAMILY_SHEETS,
   formatMass,
-  gunOn,
-  kindText,
   notUnderstood,
-  LINER_NAMES,
-  POSITION_NAMES,
-  PRESSURE_NAMES,
-  PROFILE_NAMES,
   tradeLabel,
   USUAL_MIXTURES,
   shortMixture,
-  strengthText,
   type Besides,
   type Wire,
 } from '@pepper-knot/core/internal'
 import WordRow from '../../parts/WordRow.vue'
 import { useSettings } from '../../stores/settings.ts'
+import { useWords } from '../../composables/useWords.ts'
 
+const words = useWords()
 /** What this wire asks for, as soon as its label is read. */
 const props = defineProps<{ wire: Wire; besides?: Besides | undefined }>()
 const { t } = useI18n()
@@ -40,13 +35,13 @@ const rows = computed(() => {
   return [
     [
       t('asks.wire'),
-      [w.classification, kindText(w), ...(w.open ? [] : [w.process])].filter(Boolean).join(', '),
+      [w.classification, words.kindText(w), ...(w.open ? [] : [w.process])].filter(Boolean).join(', '),
     ],
     [t('asks.size'), size.value ?? t('asks.unread')],
     ...(w.massKg === null ? [] : [[t('asks.mass'), formatMass(w.massKg, settings.units)]]),
     [
       t('asks.polarity'),
-      w.polarity.length ? w.polarity.map((p) => `${gunOn(p)} (${p})`).join(', ') : t('asks.readBox'),
+      w.polarity.length ? w.polarity.map((p) => `${words.gunOn(p)} (${p})`).join(', ') : t('asks.readBox'),
     ],
     [
       t('asks.gas'),
@@ -58,15 +53,15 @@ const rows = computed(() => {
               .join(' ')
           : t('asks.noGas'),
     ],
-    [t('asks.rolls'), needs.value.rolls.map((p) => PROFILE_NAMES[p]).join(', ')],
-    [t('asks.liner'), needs.value.liner.map((m) => LINER_NAMES[m]).join(', ')],
-    [t('asks.pressure'), PRESSURE_NAMES[needs.value.pressure]],
+    [t('asks.rolls'), needs.value.rolls.map((p) => words.PROFILE_NAMES[p]).join(', ')],
+    [t('asks.liner'), needs.value.liner.map((m) => words.LINER_NAMES[m]).join(', ')],
+    [t('asks.pressure'), words.PRESSURE_NAMES[needs.value.pressure]],
     [
       t('asks.positions'),
-      w.positions.length === 5 ? t('asks.all') : w.positions.map((p) => POSITION_NAMES[p]).join(', '),
+      w.positions.length === 5 ? t('asks.all') : w.positions.map((p) => words.POSITION_NAMES[p]).join(', '),
     ],
     [t('asks.passes'), t(`asks.${w.passes}`)],
-    ...(w.strength ? [[t('asks.strength'), strengthText(w.strength, settings.units)]] : []),
+    ...(w.strength ? [[t('asks.strength'), words.strengthText(w.strength, settings.units)]] : []),
     ...(w.hydrogen ? [[t('asks.hydrogen'), w.hydrogen]] : []),
     ...(w.standard ? [[t('asks.standard'), w.standard]] : []),
   ]

@@ -3,11 +3,7 @@ import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useDraft } from '../../composables/useDraft.ts'
 import {
-  costText,
   formatLength,
-  reasonText,
-  searchCatalogue,
-  useText,
   sizeForThickness,
   suggestWires,
   tradeLabel,
@@ -17,7 +13,9 @@ import {
 } from '@pepper-knot/core/internal'
 import { useParts } from '../../stores/parts.ts'
 import { useSettings } from '../../stores/settings.ts'
+import { useWords } from '../../composables/useWords.ts'
 
+const words = useWords()
 /** Wires that suit the job, and the whole catalogue by its use. */
 const props = defineProps<{
   job: Run['job']
@@ -42,7 +40,7 @@ const suits = computed(() =>
       })
     : undefined,
 )
-const found = computed(() => (text.value.trim() === '' ? [] : searchCatalogue(text.value)))
+const found = computed(() => (text.value.trim() === '' ? [] : words.searchCatalogue(text.value)))
 const labelOf = (classification: string, mm: number) =>
   `${classification} ${tradeLabel(mm, settings.units)}${settings.units === 'metric' ? ' mm' : ''}`
 const sizeOf = (entry: CatalogueEntry) => sizeForThickness(entry, props.job.thicknessMm ?? 3)
@@ -71,10 +69,10 @@ const rangeOf = (entry: CatalogueEntry) =>
           {{ labelOf(s.classification, s.diameterMm) }}
         </button>
         <p>
-          {{ reasonText(s.reason) }}
+          {{ words.reasonText(s.reason) }}
           <span v-if="s.inStore">{{ t('decide.inStore') }}</span>
           <span v-if="s.costs.length" class="muted">{{
-            t('decide.costs', { costs: s.costs.map(costText).join('; ') })
+            t('decide.costs', { costs: s.costs.map(words.costText).join('; ') })
           }}</span>
         </p>
       </li>
@@ -96,7 +94,7 @@ const rangeOf = (entry: CatalogueEntry) =>
           {{ labelOf(entry.classification, sizeOf(entry)) }}
         </button>
         <p>
-          {{ useText(entry.classification) }} <span class="muted tabular">{{ rangeOf(entry) }}</span>
+          {{ words.useText(entry.classification) }} <span class="muted tabular">{{ rangeOf(entry) }}</span>
         </p>
       </li>
     </ul>

@@ -1,6 +1,8 @@
-import { partText, type SettleWords, type UnitSystem } from '@pepper-knot/core/internal'
+import { type SettleWords, type UnitSystem } from '@pepper-knot/core/internal'
 import { newId } from '../../stores/shop.ts'
+import { useWords } from '../../composables/useWords.ts'
 
+const words = useWords()
 /** The words and ids that settling a change needs of the app. */
 export const settleWords = (
   t: (key: string, named: Record<string, string>) => string,
@@ -8,5 +10,5 @@ export const settleWords = (
 ): SettleWords => ({
   cameOff: (name, wire) => t('sign.cameOff', { name, wire }),
   newId,
-  nameOf: (wire) => partText('wire', { ...wire }, units),
+  nameOf: (wire) => words.partText('wire', { ...wire }, units),
 })

@@ -5,9 +5,7 @@ import { useDraft } from '../../composables/useDraft.ts'
 import {
   circuitVerdict,
   type CircuitVerdict,
-  bandWords,
   formatAmps,
-  givesSentence,
   supplyAt,
   whatGives,
   type Machine,
@@ -20,7 +18,9 @@ import ChoiceRow from '../../parts/ChoiceRow.vue'
 import { useSettings } from '../../stores/settings.ts'
 import DeskPanel from './DeskPanel.vue'
 import FigureTable, { type Figure } from './FigureTable.vue'
+import { useWords } from '../../composables/useWords.ts'
 
+const words = useWords()
 /** Will the circuit hold: what the setting draws, against breaker, cord and duty; and what gives first. */
 const props = defineProps<{
   start: StartSettings | undefined
@@ -66,7 +66,7 @@ const found = computed(() => {
 })
 const gives = computed(() =>
   props.wire && supply.value
-    ? givesSentence(whatGives(props.wire, props.arcGas, props.machine ?? {}, supply.value))
+    ? words.givesSentence(whatGives(props.wire, props.arcGas, props.machine ?? {}, supply.value))
     : '',
 )
 const WORDS = {
@@ -94,7 +94,7 @@ const figures = computed<Figure[]>(() => {
     {
       name: t('desk.draw'),
       value: amps(draw.value),
-      band: bandWords(amps(draw.low), amps(draw.high)),
+      band: words.bandWords(amps(draw.low), amps(draw.high)),
       origin: t('desk.drawOrigin'),
     },
     { name: t('desk.heating'), value: amps(heatingA), origin: 'NEC 630.11(A)' },

@@ -8,7 +8,6 @@ import {
   gasLeftM3,
   typedNumber,
   BAR,
-  bandWords,
   formatFlow,
   formatGas,
   gasLeft,
@@ -20,7 +19,9 @@ import QuantityField from '../../parts/QuantityField.vue'
 import { useSettings } from '../../stores/settings.ts'
 import DeskPanel from './DeskPanel.vue'
 import FigureTable, { type Figure } from './FigureTable.vue'
+import { useWords } from '../../composables/useWords.ts'
 
+const words = useWords()
 /** How long the cylinder lasts: by its gauge, or by weight for CO2, whose gauge says nothing. */
 const props = defineProps<{ gas: Mixture | undefined }>()
 const flow = defineModel<number>('flow', { required: true })
@@ -86,7 +87,7 @@ const figures = computed<Figure[]>(() => {
   const banded = (name: string, x: number, say: (y: number) => string, origin: string): Figure => ({
     name,
     value: say(x),
-    band: bandWords(say(x * (1 - GAS_LEFT_BAND)), say(x * (1 + GAS_LEFT_BAND))),
+    band: words.bandWords(say(x * (1 - GAS_LEFT_BAND)), say(x * (1 + GAS_LEFT_BAND))),
     origin,
   })
   const by = t(liquid.value ? 'desk.weighOrigin' : 'desk.cylinderOrigin')

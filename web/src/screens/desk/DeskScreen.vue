@@ -12,16 +12,13 @@ import {
   isSameWire,
   isSized,
   lastGood,
-  MATERIAL_NAMES,
   MATERIALS,
   ownSetting,
   parseMixture,
-  POSITION_NAMES,
   POSITIONS,
   readLabel,
   shelfWire,
   startSettings,
-  startSentence,
   takesGas,
   USUAL_MIXTURES,
   type Job,
@@ -41,7 +38,9 @@ import DeskPanel from './DeskPanel.vue'
 import FlowPanel from './FlowPanel.vue'
 import WorkTabs from '../../parts/WorkTabs.vue'
 import SettingsPanel from './SettingsPanel.vue'
+import { useWords } from '../../composables/useWords.ts'
 
+const words = useWords()
 /** Four everyday questions, each answered in a line: settings, flow, cylinder, circuit. */
 const { t } = useI18n()
 const router = useRouter()
@@ -121,7 +120,7 @@ const wrongGas = computed(() => wire.value?.gas.needed && gas.value && !takesGas
 const answer = computed(() => {
   const s = start.value
   if (!s) return t(wire.value ? 'decide.needThickness' : 'desk.needWire')
-  return startSentence(s, settings.units)
+  return words.startSentence(s, settings.units)
 })
 /** Changes under way whose sheet has not begun: metal, thickness and position can be sent to them. */
 const open = computed(() => runStore.open.filter((r) => !r.frozen && !r.conversion && !r.trouble))
@@ -163,7 +162,7 @@ const setGas = (mixture: Mixture | undefined) =>
         <v-select
           v-model="job.material"
           :label="t('decide.metal')"
-          :items="MATERIALS.map((value) => ({ value, title: MATERIAL_NAMES[value] }))"
+          :items="MATERIALS.map((value) => ({ value, title: words.MATERIAL_NAMES[value] }))"
         />
         <QuantityField
           v-model="job.thicknessMm"
@@ -177,7 +176,7 @@ const setGas = (mixture: Mixture | undefined) =>
         <v-select
           v-model="job.position"
           :label="t('decide.position')"
-          :items="POSITIONS.map((value) => ({ value, title: POSITION_NAMES[value] }))"
+          :items="POSITIONS.map((value) => ({ value, title: words.POSITION_NAMES[value] }))"
         />
         <template #more>
           <SettingsPanel v-if="start && wire" :start="start" :job="job" :wire="wire" :arc-gas="arcGas" />

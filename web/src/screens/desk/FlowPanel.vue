@@ -7,9 +7,7 @@ import {
   ARGON,
   heldBehindValveL,
   awsName,
-  bandWords,
   DRAUGHT_LIMIT_M_PER_S,
-  boreText,
   CO2_CYLINDER_L_PER_MIN,
   flowFor,
   flowmeterFactor,
@@ -24,8 +22,6 @@ import {
   leakLPerMin,
   lostInMonthL,
   shortMixture,
-  startNote,
-  TRANSFER_NAMES,
   turbulentFlowLPerMin,
   type Job,
   type Mixture,
@@ -37,7 +33,9 @@ import QuantityField from '../../parts/QuantityField.vue'
 import { useSettings } from '../../stores/settings.ts'
 import DeskPanel from './DeskPanel.vue'
 import FigureTable, { type Figure } from './FigureTable.vue'
+import { useWords } from '../../composables/useWords.ts'
 
+const words = useWords()
 /** What flow: by wire, nozzle and place, under the turbulent ceiling; what suits the wire; float, hose and leak. */
 const props = defineProps<{
   wire: SizedWire | undefined
@@ -73,11 +71,11 @@ const asides = computed(() => {
   if (!b || !needsGas.value) return []
   const co2 = gas.value && isLiquid(gas.value) && b.value > CO2_CYLINDER_L_PER_MIN.while
   return [
-    ...(b.boreAssumed ? [t('desk.boreAssumed', { bore: boreText(b.boreMm, settings.units) })] : []),
+    ...(b.boreAssumed ? [t('desk.boreAssumed', { bore: words.boreText(b.boreMm, settings.units) })] : []),
     ...(b.trueFlowLPerMin !== undefined
       ? [t('desk.trueFlow', { flow: say(b.trueFlowLPerMin), reads: say(b.value) })]
       : []),
-    ...(co2 ? [startNote('co2-heater')] : []),
+    ...(co2 ? [words.startNote('co2-heater')] : []),
   ]
 })
 watch(band, (now) => now && (flow.value = now.value), { immediate: true })
@@ -90,7 +88,7 @@ const answer = computed(() => {
   if (windy.value) return t('desk.windy', { limit: formatDraught(DRAUGHT_LIMIT_M_PER_S, settings.units) })
   return t('desk.flowIs', {
     flow: say(band.value!.value),
-    band: bandWords(say(band.value!.low), say(band.value!.high)),
+    band: words.bandWords(say(band.value!.low), say(band.value!.high)),
   })
 })
 /** What may be connected under this wire, and how the metal then crosses. */
@@ -101,7 +99,7 @@ const suits = computed(() => {
       t('desk.suit', {
         gas: mixture ? shortMixture(mixture) : designation,
         designation,
-        transfers: transfers.map((name) => TRANSFER_NAMES[name]).join(t('desk.or')) || '?',
+        transfers: transfers.map((name) => words.TRANSFER_NAMES[name]).join(t('desk.or')) || '?',
       }),
     )
     .join('; ')
@@ -118,7 +116,7 @@ const figures = computed<Figure[]>(() => {
     {
       name: t('desk.flowName'),
       value: say(band.value.value),
-      band: bandWords(say(band.value.low), say(band.value.high)),
+      band: words.bandWords(say(band.value.low), say(band.value.high)),
       origin: t('desk.flowOrigin'),
     },
   ]

@@ -4,27 +4,15 @@ import { useI18n } from 'vue-i18n'
 import { useDraft } from '../../composables/useDraft.ts'
 import {
   typedNumber,
-  originText,
-  bandWords,
   fillJoint,
   formatDeposition,
   formatHeat,
   formatKgPerM,
   formatTravel,
   fumeReminders,
-  fumeText,
   HEAT_CONVENTIONS,
-  HEAT_NAMES,
   heatInputKJPerMm,
   lensShade,
-  START_NAMES,
-  besideSentence,
-  ownMarks,
-  startBand,
-  startNote,
-  startRow,
-  startValue,
-  TRANSFER_NAMES,
   type Banded,
   type Job,
   type Joint,
@@ -36,7 +24,9 @@ import ChoiceRow from '../../parts/ChoiceRow.vue'
 import QuantityField from '../../parts/QuantityField.vue'
 import { useSettings } from '../../stores/settings.ts'
 import FigureTable, { type Figure } from './FigureTable.vue'
+import { useWords } from '../../composables/useWords.ts'
 
+const words = useWords()
 /** The settings with their bands and origins; how a joint fills at them, the heat; shade and air. */
 const props = defineProps<{
   start: StartSettings
@@ -48,9 +38,9 @@ const { t } = useI18n()
 const settings = useSettings()
 const KEYS = ['voltageV', 'wireSpeedMPerMin', 'currentA', 'tipToWorkMm'] as const satisfies StartKey[]
 const shade = computed(() => props.start.currentA && lensShade(props.start.currentA.value))
-const row = computed(() => startRow(props.start, settings.units))
-const marks = computed(() => ownMarks(props.start))
-const beside = computed(() => besideSentence(props.start, settings.units))
+const row = computed(() => words.startRow(props.start, settings.units))
+const marks = computed(() => words.ownMarks(props.start))
+const beside = computed(() => words.besideSentence(props.start, settings.units))
 const fume = computed(() =>
   fumeReminders(props.wire.family, props.job.material ?? 'mild-steel', props.arcGas),
 )
@@ -107,7 +97,7 @@ const heats = computed(() => {
     return {
       convention,
       value: at(v.value, a.value, t_.value),
-      band: bandWords(at(v.low, a.low, t_.high), at(v.high, a.high, t_.low)),
+      band: words.bandWords(at(v.low, a.low, t_.high), at(v.high, a.high, t_.low)),
     }
   })
 })
@@ -115,20 +105,20 @@ const figures = computed<Figure[]>(() => {
   const list: Figure[] = KEYS.map((key) => {
     const b = props.start[key]
     // What nobody knows says so, and where it stands.
-    if (!b) return { name: START_NAMES[key], value: t('desk.unknown'), origin: t('desk.makersSheet') }
+    if (!b) return { name: words.START_NAMES[key], value: t('desk.unknown'), origin: t('desk.makersSheet') }
     return {
-      name: START_NAMES[key],
-      value: startValue(key, b, settings.units),
-      band: startBand(key, b, settings.units),
-      origin: originText(b.origin),
+      name: words.START_NAMES[key],
+      value: words.startValue(key, b, settings.units),
+      band: words.startBand(key, b, settings.units),
+      origin: words.originText(b.origin),
     }
   })
   const banded = (name: string, b: Banded, say: (x: number) => string) =>
     list.push({
       name: t(name),
       value: say(b.value),
-      band: b.low === b.high ? undefined : bandWords(say(b.low), say(b.high)),
-      origin: b === travel.value && own.value ? t('desk.asMeasured') : originText(b.origin),
+      band: b.low === b.high ? undefined : words.bandWords(say(b.low), say(b.high)),
+      origin: b === travel.value && own.value ? t('desk.asMeasured') : words.originText(b.origin),
     })
   if (travel.value) banded('desk.travel', travel.value, (x) => formatTravel(x, settings.units))
   if (run.value) {
@@ -144,7 +134,7 @@ const figures = computed<Figure[]>(() => {
       name: t('desk.heat'),
       value: heat.value,
       band: heat.band,
-      origin: HEAT_NAMES[heat.convention],
+      origin: words.HEAT_NAMES[heat.convention],
     })
   return list
 })
@@ -157,10 +147,10 @@ const figures = computed<Figure[]>(() => {
     </p>
     <p v-if="marks">{{ t('desk.marks', { marks }) }}</p>
     <p v-if="start.transfer && start.transfer !== 'slag'">
-      {{ t('desk.transfer', { name: TRANSFER_NAMES[start.transfer] }) }}
+      {{ t('desk.transfer', { name: words.TRANSFER_NAMES[start.transfer] }) }}
     </p>
     <p v-if="beside">{{ beside }}</p>
-    <p v-for="note in start.notes.filter((n) => n !== 'no-row')" :key="note">{{ startNote(note) }}</p>
+    <p v-for="note in start.notes.filter((n) => n !== 'no-row')" :key="note">{{ words.startNote(note) }}</p>
     <div class="joint">
       <ChoiceRow
         :model-value="kind"
@@ -214,14 +204,14 @@ const figures = computed<Figure[]>(() => {
       {{ run.tooFast ? t('desk.tooFast') : '' }}
     </p>
     <p v-if="heats[0]" class="tabular">
-      {{ t('desk.heatIs', { value: heats[0].value, name: HEAT_NAMES[heats[0].convention] }) }}
+      {{ t('desk.heatIs', { value: heats[0].value, name: words.HEAT_NAMES[heats[0].convention] }) }}
     </p>
     <p v-if="shade">
       {{ t('desk.shade', { least: shade.least }) }}
       {{ shade.comfort === null ? '' : t('desk.comfort', { n: shade.comfort }) }}
     </p>
     <ul class="air" :aria-label="t('desk.air')">
-      <li v-for="reminder in fume" :key="reminder">{{ fumeText(reminder) }}</li>
+      <li v-for="reminder in fume" :key="reminder">{{ words.fumeText(reminder) }}</li>
     </ul>
     <FigureTable :figures="figures" />
   </div>

@@ -1,16 +1,12 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import {
-  sourceText,
-  COEFFICIENT_NAMES,
-  coefficientsOf,
-  formatForce,
-  type FeedSetup,
-} from '@pepper-knot/core/internal'
+import { coefficientsOf, formatForce, type FeedSetup } from '@pepper-knot/core/internal'
 import { useFeedChances } from '../../stores/feedChances.ts'
 import { useSettings } from '../../stores/settings.ts'
+import { useWords } from '../../composables/useWords.ts'
 
+const words = useWords()
 /** How sure it is: chances at the pressure set, bands, and which unknown to find out first. */
 const props = defineProps<{ setup: FeedSetup; rollForceN: number }>()
 const { t } = useI18n()
@@ -38,7 +34,7 @@ const rows = computed(() =>
 const most = computed(() => chances.value?.tornado.slice(0, 5) ?? [])
 const span = computed(() => Math.max(0.01, ...most.value.map((r) => Math.abs(Math.log(r.atHigh / r.atLow)))))
 const origin = (name: (typeof most.value)[number]['coefficient']) =>
-  sourceText(coefficientsOf(props.setup)[name].source)
+  words.sourceText(coefficientsOf(props.setup)[name].source)
 </script>
 
 <template>
@@ -74,7 +70,7 @@ const origin = (name: (typeof most.value)[number]['coefficient']) =>
       <h3>{{ t('feed.first') }}</h3>
       <ul>
         <li v-for="row in most" :key="row.coefficient">
-          <span>{{ COEFFICIENT_NAMES[row.coefficient] }}</span>
+          <span>{{ words.COEFFICIENT_NAMES[row.coefficient] }}</span>
           <span
             class="bar"
             :style="{ width: `${(100 * Math.abs(Math.log(row.atHigh / row.atLow))) / span}%` }"

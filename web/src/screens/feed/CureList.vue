@@ -1,9 +1,11 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { CURE_NAMES, cures, formatMinutes, type FeedSetup } from '@pepper-knot/core/internal'
+import { cures, formatMinutes, type FeedSetup } from '@pepper-knot/core/internal'
 import { useSettings } from '../../stores/settings.ts'
+import { useWords } from '../../composables/useWords.ts'
 
+const words = useWords()
 /** What each possible change does to the window, the cheapest that opens it first; one touch tries it here. */
 const props = defineProps<{ setup: FeedSetup }>()
 const emit = defineEmits<{ take: [FeedSetup] }>()
@@ -20,7 +22,7 @@ const ratio = (n: number) => (n >= 10 ? Math.round(n) : Math.round(n * 10) / 10)
     <ul>
       <li v-for="cure in list" :key="cure.id">
         <div>
-          <b>{{ CURE_NAMES[cure.id] }}</b>
+          <b>{{ words.CURE_NAMES[cure.id] }}</b>
           <span class="muted tabular">
             {{ formatMinutes(cure.minutes)
             }}{{ cure.money ? `, ${t('feed.parts', { money: cure.money })}` : '' }}
@@ -33,7 +35,7 @@ const ratio = (n: number) => (n >= 10 ? Math.round(n) : Math.round(n * 10) / 10)
         </div>
         <v-btn
           size="small"
-          :aria-label="t('feed.tryNamed', { what: CURE_NAMES[cure.id] })"
+          :aria-label="t('feed.tryNamed', { what: words.CURE_NAMES[cure.id] })"
           @click="emit('take', cure.setup)"
           >{{ t('feed.try') }}</v-btn
         >

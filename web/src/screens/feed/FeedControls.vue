@@ -3,18 +3,13 @@ import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import {
   brakeFigures,
-  brakeFigureText,
-  brakeSentence,
   brakeWindow,
   formatForce,
   formatLength,
   formatTorque,
   GROOVE_PROFILES,
   GUN_KINDS,
-  GUN_NAMES,
   LINER_MATERIALS,
-  LINER_NAMES,
-  PROFILE_NAMES,
   spoolHoldsKg,
   type FeedSetup,
   type Machine,
@@ -28,7 +23,9 @@ import LeadDrawing from './LeadDrawing.vue'
 import LinerDrawing from './LinerDrawing.vue'
 import RollDrawing from './RollDrawing.vue'
 import SlideRow from './SlideRow.vue'
+import { useWords } from '../../composables/useWords.ts'
 
+const words = useWords()
 /** What can be moved at the feed bench, each looking like what it is. */
 const setup = defineModel<FeedSetup>({ required: true })
 const rollForceN = defineModel<number>('rollForceN', { required: true })
@@ -45,7 +42,7 @@ const THREADING_M_PER_MIN = 20
 const runOn = computed(() => {
   const { spool, family, wireKg, brakeNm, speedMPerMin } = setup.value
   const threading = props.machine?.wireSpeedMPerMin?.max ?? THREADING_M_PER_MIN
-  return brakeFigureText(
+  return words.brakeFigureText(
     brakeFigures(spool, family, wireKg, brakeNm, speedMPerMin, threading),
     settings.units,
   )
@@ -137,7 +134,7 @@ const setTip = (value: (typeof TIPS)[number]) =>
           :fill="Math.min(1, setup.wireKg / spoolHoldsKg(setup.spool, setup.family))"
         />
         <template #more>
-          <p class="said">{{ brakeSentence(setup.brakeNm, brake, settings.units) }} {{ runOn }}</p>
+          <p class="said">{{ words.brakeSentence(setup.brakeNm, brake, settings.units) }} {{ runOn }}</p>
         </template>
       </SlideRow>
     </div>
@@ -147,7 +144,7 @@ const setTip = (value: (typeof TIPS)[number]) =>
         <ChoiceRow
           :model-value="setup.liner"
           :ask="t('feed.liner')"
-          :choices="LINER_MATERIALS.map((value) => ({ value, title: LINER_NAMES[value]! }))"
+          :choices="LINER_MATERIALS.map((value) => ({ value, title: words.LINER_NAMES[value]! }))"
           @update:model-value="$event && set({ liner: $event, linerBoreMm: undefined })"
         />
         <ChoiceRow
@@ -166,7 +163,7 @@ const setTip = (value: (typeof TIPS)[number]) =>
         <ChoiceRow
           :model-value="setup.gun"
           :ask="t('feed.gun')"
-          :choices="GUN_KINDS.map((value) => ({ value, title: GUN_NAMES[value]! }))"
+          :choices="GUN_KINDS.map((value) => ({ value, title: words.GUN_NAMES[value]! }))"
           @update:model-value="$event && set({ gun: $event })"
         />
         <QuantityField
@@ -181,7 +178,7 @@ const setTip = (value: (typeof TIPS)[number]) =>
         <ChoiceRow
           :model-value="setup.profile"
           :ask="t('feed.rolls')"
-          :choices="GROOVE_PROFILES.map((value) => ({ value, title: PROFILE_NAMES[value]! }))"
+          :choices="GROOVE_PROFILES.map((value) => ({ value, title: words.PROFILE_NAMES[value]! }))"
           @update:model-value="$event && set({ profile: $event })"
         />
         <ChoiceRow

@@ -6,19 +6,14 @@ import { useDraft } from '../../composables/useDraft.ts'
 import {
   asItStands,
   cheapestWayOpen,
-  feedSentence,
   feedSetupOf,
   firstMark,
-  firstMarkSentence,
   knownMarks,
   ownMark,
   isSized,
   pressureWindow,
   readLabel,
-  schoolsSentence,
   seenOnly,
-  STATION_SHORT,
-  WEAK_NAMES,
   weakestPlace,
   windowCentreN,
   type FeedSetup,
@@ -35,7 +30,9 @@ import CureList from './CureList.vue'
 import ForceLine from './ForceLine.vue'
 import WindowBand from './WindowBand.vue'
 import WirePanels from './WirePanels.vue'
+import { useWords } from '../../composables/useWords.ts'
 
+const words = useWords()
 const { t } = useI18n()
 const settings = useSettings()
 const machineStore = useMachines()
@@ -72,7 +69,7 @@ watch([machineId, () => wire.value?.classification, () => wire.value?.diameterMm
 const window_ = computed(() => setup.value && pressureWindow(setup.value))
 const answer = computed(() =>
   setup.value && window_.value
-    ? feedSentence(
+    ? words.feedSentence(
         setup.value,
         window_.value,
         cheapestWayOpen(setup.value, settings.all.practice.labourPerHour),
@@ -83,7 +80,7 @@ const answer = computed(() =>
 const marks = computed(() => (machine.value ? knownMarks(shop.digest, machine.value) : []))
 const first = computed(() =>
   machine.value && window_.value
-    ? firstMarkSentence(
+    ? words.firstMarkSentence(
         firstMark(
           marks.value,
           window_.value,
@@ -117,7 +114,7 @@ const first = computed(() =>
       <p v-if="from?.assumed.length" class="muted">
         {{
           t('feed.assumed', {
-            stations: [...new Set(from.assumed)].map((s) => STATION_SHORT[s as Station]).join(', '),
+            stations: [...new Set(from.assumed)].map((s) => words.STATION_SHORT[s as Station]).join(', '),
           })
         }}
       </p>
@@ -127,7 +124,7 @@ const first = computed(() =>
       <div class="cols">
         <div>
           <p class="weak">
-            {{ t('feed.weakest') }} <b>{{ WEAK_NAMES[weakestPlace(setup, window_)] }}</b>
+            {{ t('feed.weakest') }} <b>{{ words.WEAK_NAMES[weakestPlace(setup, window_)] }}</b>
           </p>
           <CureList :setup="setup" @take="setup = { ...$event }" />
         </div>
@@ -135,7 +132,7 @@ const first = computed(() =>
       </div>
       <section class="schools" :aria-label="t('feed.schools')">
         <h2>{{ t('feed.schools') }}</h2>
-        <p>{{ schoolsSentence(window_, settings.units) }}</p>
+        <p>{{ words.schoolsSentence(window_, settings.units) }}</p>
         <p>{{ first }}</p>
       </section>
       <WirePanels :setup="setup" />

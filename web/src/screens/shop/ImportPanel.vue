@@ -2,18 +2,14 @@
 import { proxy, wrap, type Remote } from 'comlink'
 import { computed, onScopeDispose, ref, shallowRef, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
-import {
-  IMPORTS,
-  problemLine,
-  type Difference,
-  type ImportHow,
-  type Problem,
-} from '@pepper-knot/core/internal'
+import { IMPORTS, type Difference, type ImportHow, type Problem } from '@pepper-knot/core/internal'
 import ChoiceRow from '../../parts/ChoiceRow.vue'
 import { download } from '../../storage/download.ts'
 import { newId, useShop } from '../../stores/shop.ts'
 import type { FileWorker, LookedAt } from '../../workers/file.worker.ts'
+import { useWords } from '../../composables/useWords.ts'
 
+const words = useWords()
 /** A file is read whole, what it would change is shown, and then all of it goes in or nothing. */
 const { t, d } = useI18n()
 const shop = useShop()
@@ -110,7 +106,9 @@ const saveAside = () => download('not-read.json', JSON.stringify(looked.value!.a
     </div>
     <div v-if="problems.length" class="note note--stop" role="alert">
       <b>{{ t('shop.refused') }}</b>
-      <p v-for="problem in problems.slice(0, 8)" :key="problemLine(problem)">{{ problemLine(problem) }}</p>
+      <p v-for="problem in problems.slice(0, 8)" :key="words.problemLine(problem)">
+        {{ words.problemLine(problem) }}
+      </p>
     </div>
     <div v-if="failed" class="note note--stop" role="alert">
       <p>{{ t('shop.importFailed') }}</p>

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { onMounted, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { HEAT_CONVENTIONS, HEAT_NAMES } from '@pepper-knot/core/internal'
+import { HEAT_CONVENTIONS } from '@pepper-knot/core/internal'
 import { exportShop } from '../../storage/exportShop.ts'
 import { askToPersist, isPersisted, type Persisted } from '../../storage/persist.ts'
 import { useShop } from '../../stores/shop.ts'
@@ -10,7 +10,9 @@ import AsidePanel from './AsidePanel.vue'
 import ImportPanel from './ImportPanel.vue'
 import PracticePanel from './PracticePanel.vue'
 import TakenBackPanel from './TakenBackPanel.vue'
+import { useWords } from '../../composables/useWords.ts'
 
+const words = useWords()
 const { t } = useI18n()
 const shop = useShop()
 const settings = useSettings()
@@ -81,7 +83,7 @@ async function startOver() {
       <v-select
         v-model="settings.all.heatConvention"
         :label="t('shop.heat')"
-        :items="HEAT_CONVENTIONS.map((value) => ({ value, title: HEAT_NAMES[value] }))"
+        :items="HEAT_CONVENTIONS.map((value) => ({ value, title: words.HEAT_NAMES[value] }))"
       />
       <v-checkbox v-model="settings.all.readAloud" :label="t('shop.readAloud')" />
     </section>

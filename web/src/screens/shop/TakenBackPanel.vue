@@ -1,10 +1,12 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { KEPT_DAYS, recordText } from '@pepper-knot/core/internal'
+import { KEPT_DAYS } from '@pepper-knot/core/internal'
 import { useShop } from '../../stores/shop.ts'
 import { useSettings } from '../../stores/settings.ts'
+import { useWords } from '../../composables/useWords.ts'
 
+const words = useWords()
 /** What was done and can be taken back, and what was removed and can be put back. */
 const { t, d } = useI18n()
 const shop = useShop()
@@ -40,15 +42,15 @@ const removed = computed(() => {
     <ul>
       <li v-for="one in removed" :key="one.key" class="row">
         <span
-          ><b>{{ recordText(one.key, one.was, settings.units) }}</b>
+          ><b>{{ words.recordText(one.key, one.was, settings.units) }}</b>
           <span class="muted tabular">{{ when(one.at) }}</span></span
         >
         <v-btn
-          :aria-label="t('back.putBackNamed', { what: recordText(one.key, one.was, settings.units) })"
+          :aria-label="t('back.putBackNamed', { what: words.recordText(one.key, one.was, settings.units) })"
           @click="
             shop.putBack(
               one.key,
-              t('back.putBackDone', { what: recordText(one.key, one.was, settings.units) }),
+              t('back.putBackDone', { what: words.recordText(one.key, one.was, settings.units) }),
             )
           "
           >{{ t('back.putBack') }}</v-btn

@@ -6,7 +6,6 @@ import {
   canConvert,
   CONVERSIONS,
   GUN_KINDS,
-  GUN_NAMES,
   type ConversionKind,
   type Machine,
 } from '@pepper-knot/core/internal'
@@ -14,7 +13,9 @@ import ChoiceRow from '../../parts/ChoiceRow.vue'
 import SureBox from '../../parts/SureBox.vue'
 import { useParts } from '../../stores/parts.ts'
 import { useRuns } from '../../stores/runs.ts'
+import { useWords } from '../../composables/useWords.ts'
 
+const words = useWords()
 /** Work on the machine itself: gas gear in or out, another gun. */
 const props = defineProps<{ machine: Machine }>()
 const { t } = useI18n()
@@ -70,7 +71,7 @@ function begin(kind: ConversionKind, type?: (typeof GUN_KINDS)[number]) {
       :choices="
         GUN_KINDS.map((value) => ({
           value,
-          title: GUN_NAMES[value]!,
+          title: words.GUN_NAMES[value]!,
         }))
       "
       @update:model-value="$event && begin('fit-gun', $event)"

@@ -2,8 +2,6 @@
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import {
-  problemLine,
-  problemText,
   LEAVES,
   machineSchema,
   POLARITY_CHANGES,
@@ -17,7 +15,9 @@ import DialogBox from '../../parts/DialogBox.vue'
 import WordRow from '../../parts/WordRow.vue'
 import MachineOutput from './MachineOutput.vue'
 import PressureChart from './PressureChart.vue'
+import { useWords } from '../../composables/useWords.ts'
 
+const words = useWords()
 /** The machine itself: what it takes and how it is worked. What is fitted is read station by station. */
 const props = defineProps<{ machine: Machine; fresh: boolean }>()
 const emit = defineEmits<{ save: [Machine]; close: [] }>()
@@ -33,7 +33,7 @@ const problems = ref<string[]>([])
 const wireProblem = computed(() => {
   if (loaded.value !== 'wire' || wireLabel.value.trim() === '') return []
   const label = readLabel(wireLabel.value)
-  return label.ok ? [] : [problemText(label.problems[0]!)]
+  return label.ok ? [] : [words.problemText(label.problems[0]!)]
 })
 const byHandKept = computed(() => old && !('label' in old) && wireLabel.value.trim() === '')
 const items = (values: readonly string[], group: string) =>
@@ -57,7 +57,7 @@ function save() {
   )
     return void (problems.value = [t('store.wireNeeded')])
   if (!String(next.name ?? '').trim()) return void (problems.value = [t('store.nameNeeded')])
-  if (!read.ok) return void (problems.value = read.problems.map(problemLine))
+  if (!read.ok) return void (problems.value = read.problems.map(words.problemLine))
   emit('save', read.value)
 }
 </script>

@@ -2,16 +2,7 @@
 import { ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRoute, useRouter } from 'vue-router'
-import {
-  confirmSeen,
-  FAMILY_NAMES,
-  fittedShort,
-  STATION_NAMES,
-  STATIONS,
-  type Machine,
-  type Station,
-  type ChartRow,
-} from '@pepper-knot/core/internal'
+import { confirmSeen, STATIONS, type Machine, type Station, type ChartRow } from '@pepper-knot/core/internal'
 import ChartPanel from '../../parts/ChartPanel.vue'
 import StationEditor from '../../parts/StationEditor.vue'
 import { useRows } from '../../parts/rows.ts'
@@ -23,7 +14,9 @@ import { useSettings } from '../../stores/settings.ts'
 import ConversionButtons from './ConversionButtons.vue'
 import MachineEditor from './MachineEditor.vue'
 import QuickMachine from './QuickMachine.vue'
+import { useWords } from '../../composables/useWords.ts'
 
+const words = useWords()
 const { t } = useI18n()
 const shop = useShop()
 const settings = useSettings()
@@ -41,17 +34,17 @@ const wireOf = (machine: Machine) => {
       ? t('bench.wireUnread')
       : 'label' in wire
         ? wire.label
-        : FAMILY_NAMES[wire.family]
+        : words.FAMILY_NAMES[wire.family]
 }
 /** A line a machine, a column a station. */
 const csv = () =>
   exportCsv(
     'machines',
-    [t('csv.machine'), t('csv.wire'), ...STATIONS.map((s) => STATION_NAMES[s]), t('csv.note')],
+    [t('csv.machine'), t('csv.wire'), ...STATIONS.map((s) => words.STATION_NAMES[s]), t('csv.note')],
     machineStore.list.map((m) => [
       m.name,
       wireOf(m),
-      ...STATIONS.map((s) => fittedShort(s, { ...m.fitted, supply: m.supply }, settings.units)),
+      ...STATIONS.map((s) => words.fittedShort(s, { ...m.fitted, supply: m.supply }, settings.units)),
       m.note ?? '',
     ]),
   )
@@ -138,9 +131,9 @@ function saveStation(machine: Machine) {
       <ul v-if="open === machine.id" class="stations">
         <li v-for="s in STATIONS" :key="s">
           <button type="button" @click="station = { machine, station: s }">
-            <span class="muted">{{ STATION_NAMES[s] }}</span>
+            <span class="muted">{{ words.STATION_NAMES[s] }}</span>
             <b class="tabular"
-              >{{ fittedShort(s, { ...machine.fitted, supply: machine.supply }, settings.units)
+              >{{ words.fittedShort(s, { ...machine.fitted, supply: machine.supply }, settings.units)
               }}{{ machine.assumed?.includes(s) ? '?' : '' }}</b
             >
           </button>

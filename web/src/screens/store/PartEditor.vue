@@ -3,8 +3,6 @@ import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import {
   typedNumber,
-  problemLine,
-  problemText,
   partSchema,
   readLabel,
   say,
@@ -20,7 +18,9 @@ import QuantityField from '../../parts/QuantityField.vue'
 import { PART_FIELDS } from '../../parts/stationFields.ts'
 import { useSettings } from '../../stores/settings.ts'
 import { formKind, kindWords, type EditedPart, type FormKind } from './partKinds.ts'
+import { useWords } from '../../composables/useWords.ts'
 
+const words = useWords()
 const props = defineProps<{ part: EditedPart; kinds: readonly FormKind[] }>()
 const emit = defineEmits<{ save: [Part]; close: [] }>()
 const { t } = useI18n()
@@ -68,9 +68,9 @@ function save() {
   const byName =
     kind.value === 'wire' && values.value.byHand !== undefined && label.value.trim() === startLabel
   const read = kind.value === 'wire' && !byName ? readLabel(label.value) : undefined
-  if (read && !read.ok) return void (problems.value = read.problems.map(problemText))
+  if (read && !read.ok) return void (problems.value = read.problems.map(words.problemText))
   if (read?.ok && read.value.wire.open === 'solid')
-    return void (problems.value = [problemText(say('label.kindNeeded'))])
+    return void (problems.value = [words.problemText(say('label.kindNeeded'))])
   const wire = read?.ok
     ? {
         label: label.value.trim(),
@@ -94,7 +94,7 @@ function save() {
     ...(price.value.trim() && { price: typedNumber(price.value) }),
   }
   const part = validate(partSchema, JSON.parse(JSON.stringify(whole)))
-  if (!part.ok) return void (problems.value = part.problems.map(problemLine))
+  if (!part.ok) return void (problems.value = part.problems.map(words.problemLine))
   emit('save', part.value)
 }
 </script>

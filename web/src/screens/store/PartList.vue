@@ -7,7 +7,6 @@ import {
   fittedParts,
   formatMass,
   isLow,
-  partText,
   type ChartRow,
   type Part,
 } from '@pepper-knot/core/internal'
@@ -22,7 +21,9 @@ import { useRows } from '../../parts/rows.ts'
 import PartEditor from './PartEditor.vue'
 import { formKind, partKinds, type EditedPart } from './partKinds.ts'
 import QuickParts from './QuickParts.vue'
+import { useWords } from '../../composables/useWords.ts'
 
+const words = useWords()
 const props = defineProps<{ wires: boolean }>()
 const { t } = useI18n()
 const shop = useShop()
@@ -32,13 +33,13 @@ const partStore = useParts()
 const find = useDraft('store.find', '')
 const editing = ref<EditedPart | null>(null)
 
-const name = (part: Part) => partText(part.kind, part, settings.units)
+const name = (part: Part) => words.partText(part.kind, part, settings.units)
 const rows = computed(() => {
-  const words = find.value.toLowerCase().split(/\s+/).filter(Boolean)
+  const asked = find.value.toLowerCase().split(/\s+/).filter(Boolean)
   return partStore.list
     .filter((p) => (p.kind === 'wire') === props.wires)
     .filter((p) =>
-      words.every((w) => `${name(p)} ${p.drawer ?? ''} ${p.note ?? ''}`.toLowerCase().includes(w)),
+      asked.every((w) => `${name(p)} ${p.drawer ?? ''} ${p.note ?? ''}`.toLowerCase().includes(w)),
     )
     .sort((a, b) => a.kind.localeCompare(b.kind))
 })

@@ -3,16 +3,16 @@ import { ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import {
   FAMILIES,
-  FAMILY_NAMES,
   pressureRowSchema,
-  sizeName,
   TRADE_SIZES,
   typedNumber,
   type Machine,
   type PressureRow,
 } from '@pepper-knot/core/internal'
 import { useSettings } from '../../stores/settings.ts'
+import { useWords } from '../../composables/useWords.ts'
 
+const words = useWords()
 /** The pressure chart printed in a machine, typed in line by line: a mark by kind and size of wire. */
 const machine = defineModel<Machine>({ required: true })
 const { t } = useI18n()
@@ -21,8 +21,8 @@ const family = ref<PressureRow['family']>(FAMILIES[0])
 const sizeMm = ref<number>()
 const mark = ref('')
 const bad = ref(false)
-const size = (mm: number) => sizeName(mm, settings.units)
-const line = (row: PressureRow) => `${FAMILY_NAMES[row.family]} ${size(row.sizeMm)}: ${row.mark}`
+const size = (mm: number) => words.sizeName(mm, settings.units)
+const line = (row: PressureRow) => `${words.FAMILY_NAMES[row.family]} ${size(row.sizeMm)}: ${row.mark}`
 
 function add() {
   const row = pressureRowSchema.safeParse({
@@ -64,7 +64,7 @@ function remove(row: PressureRow) {
       <v-select
         v-model="family"
         :label="t('decide.family')"
-        :items="FAMILIES.map((value) => ({ value, title: FAMILY_NAMES[value] }))"
+        :items="FAMILIES.map((value) => ({ value, title: words.FAMILY_NAMES[value] }))"
       />
       <v-select
         v-model="sizeMm"

@@ -12,7 +12,6 @@ import {
   TRADE_SIZES,
   tradeLabel,
   cylindersFor,
-  mixtureText,
   type Mixture,
   type Machine,
   type MachineBuild,
@@ -23,7 +22,9 @@ import LabelField from '../../parts/LabelField.vue'
 import { newId } from '../../stores/shop.ts'
 import { useMachines } from '../../stores/machines.ts'
 import { useSettings } from '../../stores/settings.ts'
+import { useWords } from '../../composables/useWords.ts'
 
+const words = useWords()
 /** A few questions, most of them one touch. What follows from the answers is assumed, and marked so. */
 const emit = defineEmits<{ save: [machine: Machine, change: boolean]; close: [] }>()
 const { t } = useI18n()
@@ -162,7 +163,7 @@ function save(change = false) {
       :choices="
         cylinders.map((mixture, value) => ({
           value,
-          title: mixture ? mixtureText(mixture) : t('quick.noCylinder'),
+          title: mixture ? words.mixtureText(mixture) : t('quick.noCylinder'),
         }))
       "
     />

@@ -3,9 +3,7 @@ import { computed, shallowRef, toRaw, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useDraft } from '../../composables/useDraft.ts'
 import {
-  problemText,
   isSized,
-  partText,
   putInStore,
   readinessRows,
   readPartLines,
@@ -17,7 +15,9 @@ import { newId, useShop } from '../../stores/shop.ts'
 import { useMachines } from '../../stores/machines.ts'
 import { useParts } from '../../stores/parts.ts'
 import { useSettings } from '../../stores/settings.ts'
+import { useWords } from '../../composables/useWords.ts'
 
+const words = useWords()
 /** Parts by what is stamped on them, a line each; what cannot be read stays in the field with its reason. */
 const { t } = useI18n()
 const shop = useShop()
@@ -53,7 +53,7 @@ const spares = computed(() => {
 const put = (line: string) =>
   (text.value = text.value.trim() === '' ? line : `${text.value.replace(/\s+$/, '')}\n${line}`)
 const name = (part: Part) =>
-  `${partText(part.kind, part, settings.units)}${part.count === 1 ? '' : ` × ${part.count}`}${part.drawer ? `, ${part.drawer}` : ''}`
+  `${words.partText(part.kind, part, settings.units)}${part.count === 1 ? '' : ` × ${part.count}`}${part.drawer ? `, ${part.drawer}` : ''}`
 
 function add() {
   const parts = good.value
@@ -90,7 +90,7 @@ function add() {
         >
         <span v-else class="problem"
           ><b>{{ line }}</b
-          >: {{ problemText(read.problems[0]!) }}</span
+          >: {{ words.problemText(read.problems[0]!) }}</span
         >
       </li>
     </ul>

@@ -1,7 +1,9 @@
 <script setup lang="ts">
 import { useI18n } from 'vue-i18n'
-import { causeName, checkName, checkRow, type Cause, type Checked } from '@pepper-knot/core/internal'
+import { checkRow, type Cause, type Checked } from '@pepper-knot/core/internal'
+import { useWords } from '../../composables/useWords.ts'
 
+const words = useWords()
 /** What was looked at, in order; any of it can be taken back. */
 defineProps<{ checks: readonly Checked[]; cured: readonly Cause[]; fixed?: boolean }>()
 defineEmits<{ takeBack: [index: number]; again: [index: number] }>()
@@ -18,24 +20,24 @@ const said = ({ id, outcome }: Checked) =>
     <ol data-part="answered">
       <li v-for="(check, i) in checks" :key="i">
         <span
-          >{{ checkName(check.id) }}: <b>{{ said(check) }}</b></span
+          >{{ words.checkName(check.id) }}: <b>{{ said(check) }}</b></span
         >
         <v-btn
           v-if="!fixed"
           size="small"
           variant="text"
-          :aria-label="t('trouble.takeBack', { name: checkName(check.id) })"
+          :aria-label="t('trouble.takeBack', { name: words.checkName(check.id) })"
           @click="$emit('takeBack', i)"
           >×</v-btn
         >
       </li>
       <li v-for="(cause, i) in cured" :key="cause">
-        <span>{{ t('trouble.inVain', { cause: causeName(cause) }) }}</span>
+        <span>{{ t('trouble.inVain', { cause: words.causeName(cause) }) }}</span>
         <v-btn
           v-if="!fixed"
           size="small"
           variant="text"
-          :aria-label="t('trouble.takeBack', { name: causeName(cause) })"
+          :aria-label="t('trouble.takeBack', { name: words.causeName(cause) })"
           @click="$emit('again', i)"
           >×</v-btn
         >

@@ -2,20 +2,12 @@
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import {
-  AREA_NAMES,
   AREAS,
   areaOf,
-  findSymptoms,
-  LEAD_NAMES,
   LEADS,
-  PHASE_NAMES,
   PHASES,
   SINCE,
-  SINCE_NAMES,
-  STATION_NAMES,
   STATIONS,
-  SYMPTOM_WORDS,
-  symptomName,
   SYMPTOMS,
   type Area,
   type Run,
@@ -27,7 +19,9 @@ import ManyRow from '../../parts/ManyRow.vue'
 import QuantityField from '../../parts/QuantityField.vue'
 import { useSettings } from '../../stores/settings.ts'
 import CountField from './CountField.vue'
+import { useWords } from '../../composables/useWords.ts'
 
+const words = useWords()
 /** What is seen, heard and felt: by where one stands, or by any word for it; and what else is known. */
 const told = defineModel<NonNullable<Run['trouble']>['told']>({ required: true })
 /** @prop logged the last change of this machine as the log has it */
@@ -37,7 +31,7 @@ const { t, d } = useI18n()
 const settings = useSettings()
 const search = ref('')
 const area = ref<Area>(told.value.symptoms[0] ? areaOf(told.value.symptoms[0]) : 'feed')
-const found = computed(() => (search.value.trim() ? findSymptoms(search.value) : undefined))
+const found = computed(() => (search.value.trim() ? words.findSymptoms(search.value) : undefined))
 const shown = computed(() => found.value ?? SYMPTOMS.filter((s) => areaOf(s) === area.value))
 const has = (s: Symptom) => told.value.symptoms.includes(s)
 const tried = ref(false)
@@ -87,14 +81,14 @@ const lastChange = computed({
 const known = computed(() => {
   const { at, since, lead, comesAndGoes } = told.value
   return [
-    at && PHASE_NAMES[at],
-    since && SINCE_NAMES[since],
-    lead && t('trouble.knownLead', { lead: LEAD_NAMES[lead] }),
+    at && words.PHASE_NAMES[at],
+    since && words.SINCE_NAMES[since],
+    lead && t('trouble.knownLead', { lead: words.LEAD_NAMES[lead] }),
     comesAndGoes && t('trouble.goes'),
     lastChange.value.length > 0 &&
       t('trouble.knownChanged', {
         stations: STATIONS.filter((x) => lastChange.value.includes(x))
-          .map((x) => STATION_NAMES[x])
+          .map((x) => words.STATION_NAMES[x])
           .join(', '),
       }),
   ].filter((line) => typeof line === 'string')
@@ -115,10 +109,10 @@ const asLogged = computed(
         :key="s"
         type="button"
         aria-pressed="true"
-        :aria-label="t('trouble.drop', { name: symptomName(s) })"
+        :aria-label="t('trouble.drop', { name: words.symptomName(s) })"
         @click="toggle(s)"
       >
-        {{ symptomName(s) }} ×
+        {{ words.symptomName(s) }} ×
       </button>
     </div>
     <v-text-field
@@ -131,14 +125,14 @@ const asLogged = computed(
     />
     <div v-if="!found" class="areas" role="group" :aria-label="t('trouble.ask')">
       <button v-for="a in AREAS" :key="a" type="button" :aria-pressed="area === a" @click="area = a">
-        {{ AREA_NAMES[a] }}
+        {{ words.AREA_NAMES[a] }}
       </button>
     </div>
     <p v-if="shown.length === 0" role="status">{{ t('trouble.notFound') }}</p>
     <div class="symptoms" data-part="symptoms">
       <button v-for="s in shown" :key="s" type="button" :aria-pressed="has(s)" @click="toggle(s)">
-        <b>{{ symptomName(s) }}</b>
-        <span>{{ SYMPTOM_WORDS[s].says }}</span>
+        <b>{{ words.symptomName(s) }}</b>
+        <span>{{ words.SYMPTOM_WORDS[s].says }}</span>
       </button>
     </div>
     <div class="go">
@@ -155,9 +149,9 @@ const asLogged = computed(
         </span>
       </summary>
       <div class="fields">
-        <ChoiceRow v-model="at" :ask="t('trouble.at')" :choices="choices(PHASES, PHASE_NAMES)" />
-        <ChoiceRow v-model="since" :ask="t('trouble.since')" :choices="choices(SINCE, SINCE_NAMES)" />
-        <ChoiceRow v-model="lead" :ask="t('trouble.lead')" :choices="choices(LEADS, LEAD_NAMES)" />
+        <ChoiceRow v-model="at" :ask="t('trouble.at')" :choices="choices(PHASES, words.PHASE_NAMES)" />
+        <ChoiceRow v-model="since" :ask="t('trouble.since')" :choices="choices(SINCE, words.SINCE_NAMES)" />
+        <ChoiceRow v-model="lead" :ask="t('trouble.lead')" :choices="choices(LEADS, words.LEAD_NAMES)" />
         <ChoiceRow
           v-model="goes"
           :ask="t('trouble.goes')"
@@ -166,7 +160,11 @@ const asLogged = computed(
             { value: false, title: t('trouble.goesNo') },
           ]"
         />
-        <ManyRow v-model="lastChange" :ask="t('trouble.last')" :choices="choices(STATIONS, STATION_NAMES)">
+        <ManyRow
+          v-model="lastChange"
+          :ask="t('trouble.last')"
+          :choices="choices(STATIONS, words.STATION_NAMES)"
+        >
           <p v-if="asLogged" class="muted">
             {{ t('trouble.fromLog', { at: d(new Date(props.logged!.at), { dateStyle: 'medium' }) }) }}
           </p>

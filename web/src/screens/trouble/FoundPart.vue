@@ -2,21 +2,18 @@
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import {
-  causeCure,
-  causeName,
   cureRow,
   formatMinutes,
-  foundWhy,
   isMended,
-  partText,
-  stepTitle,
   type CurePlan,
   type Run,
   type Told,
   type Trouble,
 } from '@pepper-knot/core/internal'
 import { useSettings } from '../../stores/settings.ts'
+import { useWords } from '../../composables/useWords.ts'
 
+const words = useWords()
 /** The cause, how sure one is of it, and what helps: a list of its own, a knob, the hand, or somebody else. */
 const props = defineProps<{
   trouble: Trouble
@@ -32,7 +29,7 @@ const row = computed(() => cureRow(cause.value))
 const missing = computed(() =>
   (props.cure?.gather ?? [])
     .filter((line) => !line.have)
-    .map((line) => partText(line.kind, line.spec, settings.units, line.piece)),
+    .map((line) => words.partText(line.kind, line.spec, settings.units, line.piece)),
 )
 /** The try that showed it has mended it: what is left is to see. */
 const mended = computed(() => isMended(props.told, cause.value))
@@ -43,11 +40,11 @@ const comes = computed(() => row.value.kind === 'work' && !props.cure && props.o
 <template>
   <article class="found" data-part="found">
     <p class="muted">{{ t('trouble.found') }}</p>
-    <h1 tabindex="-1" data-part="say">{{ causeName(cause) }}</h1>
-    <p class="why">{{ foundWhy(trouble, settings.units) }}</p>
+    <h1 tabindex="-1" data-part="say">{{ words.causeName(cause) }}</h1>
+    <p class="why">{{ words.foundWhy(trouble, settings.units) }}</p>
     <section>
       <h2>{{ t('trouble.cure') }}</h2>
-      <p class="why">{{ causeCure(cause) }}</p>
+      <p class="why">{{ words.causeCure(cause) }}</p>
       <p v-if="mended">{{ t('trouble.mended') }}</p>
       <p v-if="comes">{{ t('trouble.inRun') }}</p>
       <template v-if="cure">
@@ -58,7 +55,7 @@ const comes = computed(() => row.value.kind === 'work' && !props.cure && props.o
         <details>
           <summary>{{ t('run.wholeTitle') }}</summary>
           <ol>
-            <li v-for="step in cure.steps" :key="step.id">{{ stepTitle(step, settings.units) }}</li>
+            <li v-for="step in cure.steps" :key="step.id">{{ words.stepTitle(step, settings.units) }}</li>
           </ol>
         </details>
       </template>

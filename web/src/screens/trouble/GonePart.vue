@@ -1,9 +1,11 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { causeName, symptomName, type Cause, type Symptom } from '@pepper-knot/core/internal'
+import { type Cause, type Symptom } from '@pepper-knot/core/internal'
 import ManyRow from '../../parts/ManyRow.vue'
+import { useWords } from '../../composables/useWords.ts'
 
+const words = useWords()
 /** After the cure the same is asked again: gone, still there, or partly. */
 const props = defineProps<{ cause: Cause; symptoms: readonly Symptom[] }>()
 const emit = defineEmits<{ gone: [left: Symptom[]]; stays: [] }>()
@@ -14,17 +16,17 @@ const several = computed(() => props.symptoms.length > 1)
 
 <template>
   <article class="gone" data-part="gone">
-    <p class="muted">{{ causeName(cause) }}</p>
+    <p class="muted">{{ words.causeName(cause) }}</p>
     <h1 tabindex="-1" data-part="say">{{ t('trouble.gone') }}</h1>
     <p>{{ t('trouble.goneText') }}</p>
     <ul v-if="!several">
-      <li v-for="s in symptoms" :key="s">{{ symptomName(s) }}</li>
+      <li v-for="s in symptoms" :key="s">{{ words.symptomName(s) }}</li>
     </ul>
     <ManyRow
       v-else
       v-model="left"
       :ask="t('trouble.someLeft')"
-      :choices="symptoms.map((value) => ({ value, title: symptomName(value) }))"
+      :choices="symptoms.map((value) => ({ value, title: words.symptomName(value) }))"
     />
     <div class="row act">
       <v-btn

@@ -1,16 +1,11 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import {
-  causeName,
-  causeRow,
-  STATION_SHORT,
-  STATIONS,
-  weightWhy,
-  type Ranked,
-} from '@pepper-knot/core/internal'
+import { causeRow, STATIONS, type Ranked } from '@pepper-knot/core/internal'
 import { useSettings } from '../../stores/settings.ts'
+import { useWords } from '../../composables/useWords.ts'
 
+const words = useWords()
 /** What is likeliest now, each cause at its station along the wire, as short bars with words. */
 const props = defineProps<{ causes: readonly Ranked[]; other: number }>()
 const { t } = useI18n()
@@ -28,7 +23,7 @@ const rest = computed(() => 1 - shown.value.reduce((sum, c) => sum + c.chance, 0
 const word = (chance: number) =>
   t(`trouble.words.${chance > 0.8 ? 'sure' : chance > 0.35 ? 'likely' : chance > 0.1 ? 'maybe' : 'hardly'}`)
 const placeName = (at: (typeof places.value)[number]['at']) =>
-  at === 'work' ? t('trouble.work') : STATION_SHORT[at]
+  at === 'work' ? t('trouble.work') : words.STATION_SHORT[at]
 </script>
 
 <template>
@@ -38,8 +33,8 @@ const placeName = (at: (typeof places.value)[number]['at']) =>
       <li v-for="place in places" :key="place.at">
         <span class="at">{{ placeName(place.at) }}</span>
         <ul>
-          <li v-for="c in place.causes" :key="c.cause" :title="weightWhy(c, settings.units)">
-            <span>{{ causeName(c.cause) }}</span>
+          <li v-for="c in place.causes" :key="c.cause" :title="words.weightWhy(c, settings.units)">
+            <span>{{ words.causeName(c.cause) }}</span>
             <span class="word muted">{{ word(c.chance) }}</span>
             <span class="bar" aria-hidden="true"
               ><i :style="{ width: `${Math.round(c.chance * 100)}%` }"></i

@@ -2,36 +2,32 @@
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import {
-  CHECK_WORDS,
-  checkName,
   checkRow,
   CHECKS,
   formatMinutes,
-  lookFirst,
-  lookHazards,
-  PLACE_NAMES,
-  SWITCH_ON_AGAIN,
   type Check,
   type Checked,
   type Trouble,
 } from '@pepper-knot/core/internal'
 import LookPicture from './LookPicture.vue'
+import { useWords } from '../../composables/useWords.ts'
 
+const words = useWords()
 /** One look at a time, as a step is shown: where, what first, how, what to look for; and its three answers. */
 const props = defineProps<{ trouble: Trouble; busy: boolean }>()
 const emit = defineEmits<{ answer: [check: Check, outcome: Checked['outcome']] }>()
 const { t } = useI18n()
 const next = computed(() => props.trouble.next!)
-const words = computed(() => CHECK_WORDS[next.value.check])
+const look = computed(() => words.CHECK_WORDS[next.value.check])
 const isTry = computed(() => checkRow(next.value.check).isTry ?? false)
-const hazards = computed(() => lookHazards(next.value))
+const hazards = computed(() => words.lookHazards(next.value))
 const outcomes = computed(() => [
   { outcome: 'here' as const, name: t(isTry.value ? 'trouble.better' : 'trouble.here'), key: 'h' },
   { outcome: 'not-here' as const, name: t(isTry.value ? 'trouble.notBetter' : 'trouble.notHere'), key: 'n' },
   { outcome: 'cannot' as const, name: t('trouble.cannot'), key: 'c' },
 ])
 const which = ref<Check | null>(null)
-const looks = CHECKS.map((value) => ({ value, title: checkName(value) })).sort((a, b) =>
+const looks = CHECKS.map((value) => ({ value, title: words.checkName(value) })).sort((a, b) =>
   a.title.localeCompare(b.title),
 )
 function volunteer(outcome: Checked['outcome']) {
@@ -43,23 +39,23 @@ function volunteer(outcome: Checked['outcome']) {
 <template>
   <article class="look" data-part="look">
     <header class="head tabular">
-      <b class="place" data-part="place">{{ PLACE_NAMES[next.place] }}</b>
+      <b class="place" data-part="place">{{ words.PLACE_NAMES[next.place] }}</b>
       <span>{{ t('trouble.next') }}</span>
       <span class="muted">{{ formatMinutes(next.minutes) }}</span>
     </header>
-    <h1 tabindex="-1" data-part="say">{{ words.name }}</h1>
+    <h1 tabindex="-1" data-part="say">{{ look.name }}</h1>
     <ul v-if="hazards.length" class="hazards" data-part="hazards" :aria-label="t('run.hazards')">
       <li v-for="hazard in hazards" :key="hazard">{{ hazard }}</li>
     </ul>
     <p v-if="next.switchOn" class="first">
-      <b>{{ SWITCH_ON_AGAIN }}</b>
+      <b>{{ words.SWITCH_ON_AGAIN }}</b>
     </p>
-    <p v-if="lookFirst(next)" class="first" data-part="first">{{ lookFirst(next) }}</p>
+    <p v-if="words.lookFirst(next)" class="first" data-part="first">{{ words.lookFirst(next) }}</p>
     <div class="how">
       <div class="words">
-        <p>{{ words.how }}</p>
+        <p>{{ look.how }}</p>
         <p data-part="look-for">
-          <b>{{ t('trouble.lookFor') }}:</b> {{ words.lookFor }}
+          <b>{{ t('trouble.lookFor') }}:</b> {{ look.lookFor }}
         </p>
         <p class="muted why">
           {{
@@ -81,7 +77,7 @@ function volunteer(outcome: Checked['outcome']) {
         }}</v-btn>
       </div>
     </details>
-    <div class="answers" data-part="answers" role="group" :aria-label="words.name">
+    <div class="answers" data-part="answers" role="group" :aria-label="look.name">
       <v-btn
         v-for="o in outcomes"
         :key="o.outcome"

@@ -1,14 +1,16 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { wantedShort, type Check, type Station, type Trouble } from '@pepper-knot/core/internal'
+import { type Check, type Station, type Trouble } from '@pepper-knot/core/internal'
 import CurlSection from '../../parts/sections/CurlSection.vue'
 import LinerEndSection from '../../parts/sections/LinerEndSection.vue'
 import SectionDrawing from '../../parts/sections/SectionDrawing.vue'
 import SwingSection from '../../parts/sections/SwingSection.vue'
 import { useSettings } from '../../stores/settings.ts'
 import BeadSketch from '../changeover/dialin/BeadSketch.vue'
+import { useWords } from '../../composables/useWords.ts'
 
+const words = useWords()
 /** What a drawing says quicker than words: the station as it should be, or what to compare with. */
 const props = defineProps<{ check: Check; trouble: Trouble }>()
 const { t } = useI18n()
@@ -44,7 +46,7 @@ const wireMm = computed(() => props.trouble.context.wire.exactMm)
 <template>
   <div v-if="finding" class="picture" data-part="picture">
     <SectionDrawing :finding="finding" :setup="setup" :wire-mm="wireMm" :scale="74 / wireMm" />
-    <p class="tabular">{{ t('trouble.asItShould', { text: wantedShort(finding, settings.units) }) }}</p>
+    <p class="tabular">{{ t('trouble.asItShould', { text: words.wantedShort(finding, settings.units) }) }}</p>
   </div>
   <LinerEndSection v-else-if="check === 'liner-reach'" class="picture" data-part="picture" end="seat" />
   <SwingSection v-else-if="check === 'feel-brake'" class="picture" data-part="picture" />

@@ -2,18 +2,7 @@
 import { useClipboard } from '@vueuse/core'
 import { computed, nextTick, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
-import {
-  causeName,
-  checkName,
-  isPlanCurrent,
-  noteText,
-  planKept,
-  problemLine,
-  stepTitle,
-  symptomName,
-  type Check,
-  type Checked,
-} from '@pepper-knot/core/internal'
+import { isPlanCurrent, planKept, type Check, type Checked } from '@pepper-knot/core/internal'
 import { usePageTitle } from '../../composables/usePageTitle.ts'
 import { provideRun } from '../../composables/useRun.ts'
 import { usePageKeys } from '../../parts/keys.ts'
@@ -29,7 +18,9 @@ import GonePart from './GonePart.vue'
 import LikelyLine from './LikelyLine.vue'
 import LookPart from './LookPart.vue'
 import { useTroubleRun } from './useTroubleRun.ts'
+import { useWords } from '../../composables/useWords.ts'
 
+const words = useWords()
 /** One trouble from what is seen to the cure, and back to where it stopped. */
 const props = defineProps<{ id: string }>()
 const { t } = useI18n()
@@ -103,21 +94,21 @@ usePageKeys({
 const stepAt = computed(() => {
   const at =
     origin.value && planKept(origin.value.planned!).steps.find((s) => !origin.value!.done.includes(s.id))
-  return at && stepTitle(at, settings.units)
+  return at && words.stepTitle(at, settings.units)
 })
 /** Of a machine at rest: its last change, as the log has it. */
 const logged = computed(() =>
   run.value && !origin.value ? troubles.changedOf(run.value.machineId) : undefined,
 )
-const notes = computed(() => answer.value?.notes.map(noteText) ?? [])
+const notes = computed(() => answer.value?.notes.map(words.noteText) ?? [])
 const helped = computed(() => run.value?.trouble.helped ?? [])
 /** For somebody who knows more: what was said, and what each look showed. */
 const written = computed(() =>
   [
     title.value,
-    told.value.symptoms.map(symptomName).join(', '),
-    ...(told.value.checks ?? []).map((c) => `${checkName(c.id)}: ${t(`trouble.outcome.${c.outcome}`)}`),
-    ...(told.value.cured ?? []).map((c) => t('trouble.inVain', { cause: causeName(c) })),
+    told.value.symptoms.map(words.symptomName).join(', '),
+    ...(told.value.checks ?? []).map((c) => `${words.checkName(c.id)}: ${t(`trouble.outcome.${c.outcome}`)}`),
+    ...(told.value.cured ?? []).map((c) => t('trouble.inVain', { cause: words.causeName(c) })),
   ].join('\n'),
 )
 const { copy, copied, isSupported } = useClipboard({ legacy: true })
@@ -160,7 +151,7 @@ const { copy, copied, isSupported } = useClipboard({ legacy: true })
         </template>
         <template v-else-if="part === 'refused'">
           <h1>{{ t('trouble.noWire') }}</h1>
-          <p v-for="(problem, i) in problems" :key="i" class="problem">{{ problemLine(problem) }}</p>
+          <p v-for="(problem, i) in problems" :key="i" class="problem">{{ words.problemLine(problem) }}</p>
           <v-btn to="/store/machines" variant="flat" color="primary" size="large">{{
             t('trouble.writeWire')
           }}</v-btn>
@@ -197,11 +188,11 @@ const { copy, copied, isSupported } = useClipboard({ legacy: true })
           <h1>
             {{
               helped.length
-                ? t('trouble.ended', { causes: helped.map((h) => causeName(h.cause)).join(', ') })
+                ? t('trouble.ended', { causes: helped.map((h) => words.causeName(h.cause)).join(', ') })
                 : t('trouble.endedNone')
             }}
           </h1>
-          <p>{{ told.symptoms.map(symptomName).join(', ') }}</p>
+          <p>{{ told.symptoms.map(words.symptomName).join(', ') }}</p>
           <div class="row">
             <v-btn
               v-if="origin"

@@ -2,12 +2,14 @@
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRouter } from 'vue-router'
-import { causeName, shopFinds } from '@pepper-knot/core/internal'
+import { shopFinds } from '@pepper-knot/core/internal'
 import OpenRuns from '../bench/OpenRuns.vue'
 import { useMachines } from '../../stores/machines.ts'
 import { useShop } from '../../stores/shop.ts'
 import { useTroubles } from '../../stores/troubles.ts'
+import { useWords } from '../../composables/useWords.ts'
 
+const words = useWords()
 /** Where a trouble begins: which machine, what is open, and what was at fault here before. */
 const { t } = useI18n()
 const router = useRouter()
@@ -43,7 +45,7 @@ const finds = computed(() => [...shopFinds(shop.digest)].sort((a, b) => b.count 
       <p v-if="finds.length === 0" class="muted">{{ t('trouble.findsNone') }}</p>
       <ul v-else class="finds">
         <li v-for="find in finds" :key="find.cause">
-          <b>{{ causeName(find.cause) }}</b>
+          <b>{{ words.causeName(find.cause) }}</b>
           <span class="muted tabular">{{ t('trouble.times', find.count) }}</span>
         </li>
       </ul>

@@ -2,7 +2,6 @@ import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import {
   begin as beginJob,
-  causeName,
   changeoverRequestSchema,
   jobSchema,
   dropList,
@@ -12,7 +11,6 @@ import {
   planKept,
   settleJob,
   shopFinds,
-  stepTitle,
   type Cause,
   type Check,
   type Checked,
@@ -32,7 +30,9 @@ import { useSettings } from '../../stores/settings.ts'
 import { useShop } from '../../stores/shop.ts'
 import { useWriteDown } from '../../stores/writeDown.ts'
 import { settleWords } from '../changeover/settleWords.ts'
+import { useWords } from '../../composables/useWords.ts'
 
+const words = useWords()
 const DAY_MS = 86_400_000
 const plain = <T>(value: T): T => JSON.parse(JSON.stringify(value)) as T
 
@@ -134,7 +134,12 @@ export function useTroubleRun(id: () => string) {
     const at = new Date().toISOString()
     change((run) =>
       withTrouble(
-        beginJob(run, { plan, asked: frozen.data, at, wordsOf: (step) => stepTitle(step, settings.units) }),
+        beginJob(run, {
+          plan,
+          asked: frozen.data,
+          at,
+          wordsOf: (step) => words.stepTitle(step, settings.units),
+        }),
         { curing: plan.cause },
       ),
     )
@@ -198,7 +203,7 @@ export function useTroubleRun(id: () => string) {
           ...(helped.length && { troubles: plain(helped) }),
         }
         const signedOffAt = new Date().toISOString()
-        const label = helped.map((h) => causeName(h.cause)).join(', ')
+        const label = helped.map((h) => words.causeName(h.cause)).join(', ')
         change((run) => ({
           ...withTrouble(dropList(run), { curing: undefined, cured: undefined }),
           outcome,

@@ -3,13 +3,14 @@ import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useDraft } from '../../composables/useDraft.ts'
 import { useRoute } from 'vue-router'
-import { findWords } from '@pepper-knot/core/internal'
+import { useWords } from '../../composables/useWords.ts'
 
+const words = useWords()
 /** The words of the trade, found by whatever somebody else calls them. */
 const { t } = useI18n()
 const route = useRoute()
 const asked = useDraft('words.asked', String(route.query.word ?? '').slice(0, 200))
-const found = computed(() => findWords(asked.value))
+const found = computed(() => words.findWords(asked.value))
 </script>
 
 <template>

@@ -7,10 +7,8 @@ import {
   arcGasAfter,
   formatVolts,
   lookedAt,
-  proposalWords,
   simulatedArc,
   trySigns,
-  trySignText,
   usualExtensionMm,
   type SimulatedArc,
   type Try,
@@ -23,7 +21,9 @@ import SettingsPlane from './SettingsPlane.vue'
 import TryForm from './TryForm.vue'
 import TryList from './TryList.vue'
 import { useDialIn } from './useDialIn.ts'
+import { useWords } from '../../../composables/useWords.ts'
 
+const words = useWords()
 /** The test welds that end a changeover: the next one, what it showed, until two in a row are good. */
 defineProps<{
   finished: boolean
@@ -39,8 +39,9 @@ const { machine, tries, before, dialIn, next } = useDialIn(
   () => plan.value,
   () => weld.value,
 )
-const words = computed(
-  () => dialIn.value && next.value && proposalWords(next.value, tries.value, dialIn.value, settings.units),
+const proposal = computed(
+  () =>
+    dialIn.value && next.value && words.proposalWords(next.value, tries.value, dialIn.value, settings.units),
 )
 const start = computed(() => plan.value.start)
 const signs = computed(() => trySigns(tries.value, dialIn.value?.model.gasless))
@@ -116,7 +117,7 @@ function simulate() {
     <h1>{{ t('dialIn.title') }}</h1>
     <p class="muted">{{ title }}</p>
     <TroubleLink class="trouble" :machine-id="run.machineId" :from="run" />
-    <template v-if="dialIn && next && words && start">
+    <template v-if="dialIn && next && proposal && start">
       <TryForm
         ref="form"
         v-model:weld="weld"
@@ -127,9 +128,9 @@ function simulate() {
         @save="keep"
       >
         <template #intro>
-          <p ref="head" class="answer tabular" role="status" tabindex="-1">{{ words.say }}</p>
-          <p>{{ words.why }}</p>
-          <p v-for="sign in signs" :key="sign" class="problem">{{ trySignText(sign) }}</p>
+          <p ref="head" class="answer tabular" role="status" tabindex="-1">{{ proposal.say }}</p>
+          <p>{{ proposal.why }}</p>
+          <p v-for="sign in signs" :key="sign" class="problem">{{ words.trySignText(sign) }}</p>
           <p v-if="tries.length === 0" class="muted">{{ from }}</p>
           <p v-if="!next.done" class="care">{{ t('dialIn.care') }}</p>
         </template>

@@ -18,10 +18,6 @@ import {
   QUANTITIES,
   formatSpeed,
   isGood,
-  settingsWords,
-  originText,
-  startBand,
-  trySaid,
   type DialInPlan,
   type Proposal,
   type StartSettings,
@@ -29,7 +25,9 @@ import {
 } from '@pepper-knot/core/internal'
 import { useSettings } from '../../../stores/settings.ts'
 import { planeMarks, planeView } from './planeMarks.ts'
+import { useWords } from '../../../composables/useWords.ts'
 
+const words = useWords()
 Chart.register(ScatterController, PointElement, LineElement, LinearScale, Tooltip, Annotation)
 
 /** Wire speed across, volts up: the band to start from, what lies beyond the machine, the tries in order, the next. */
@@ -89,7 +87,7 @@ const annotations = computed(() =>
     x,
     width: width.value,
     colours: colours.value,
-    words: {
+    labels: {
       window: t('dialIn.window'),
       beyond: t('dialIn.beyond'),
       beyondGuess: t('dialIn.beyondGuess'),
@@ -121,7 +119,7 @@ const options = computed<ChartOptions<'scatter'>>(() => ({
       callbacks: {
         label: ({ dataIndex }) => {
           const made = props.tries[dataIndex]
-          return made ? [settingsWords(made, props.dialIn, settings.units), trySaid(made)] : ''
+          return made ? [words.settingsWords(made, props.dialIn, settings.units), words.trySaid(made)] : ''
         },
       },
     },
@@ -135,9 +133,9 @@ const key = computed(() => {
   return t(voltageV && wireSpeedMPerMin ? 'dialIn.key' : 'dialIn.keyNoBand', {
     ...(voltageV &&
       wireSpeedMPerMin && {
-        vBand: startBand('voltageV', voltageV, settings.units),
-        speedBand: startBand('wireSpeedMPerMin', wireSpeedMPerMin, settings.units),
-        origin: originText(voltageV.origin),
+        vBand: words.startBand('voltageV', voltageV, settings.units),
+        speedBand: words.startBand('wireSpeedMPerMin', wireSpeedMPerMin, settings.units),
+        origin: words.originText(voltageV.origin),
       }),
     machine: `${Math.round(minV)} V to ${Math.round(maxV)} V, ${formatSpeed(minMPerMin, settings.units)} to ${formatSpeed(maxMPerMin, settings.units)}`,
     known: t(dialIn.voltsKnown ? 'dialIn.ownVolts' : 'dialIn.ratedVolts'),
@@ -148,7 +146,7 @@ const said = computed(() =>
     ? t('dialIn.planeDone', { n: props.tries.length })
     : t('dialIn.plane', {
         n: props.tries.length,
-        next: settingsWords(props.next, props.dialIn, settings.units),
+        next: words.settingsWords(props.next, props.dialIn, settings.units),
       }),
 )
 </script>

@@ -7,15 +7,10 @@ import {
   QUANTITIES,
   typedNumber,
   ARC_REPORTS,
-  arcWords,
-  BEAD_LOOKS,
-  BEAD_NAMES,
   BEADS,
-  dialMark,
   seldomTogether,
   trySchema,
   unexpected,
-  WELD_NAMES,
   WELDS,
   type ArcReport,
   type Bead,
@@ -29,7 +24,9 @@ import ChoiceRow from '../../../parts/ChoiceRow.vue'
 import { useSettings } from '../../../stores/settings.ts'
 import BeadSketch from './BeadSketch.vue'
 import TryKnobs from './TryKnobs.vue'
+import { useWords } from '../../../composables/useWords.ts'
 
+const words = useWords()
 /** One try: settings as proposed unless changed, the bead, the arc, written down. Three touches. */
 const props = defineProps<{
   dialIn: DialInPlan
@@ -69,7 +66,7 @@ function fresh() {
   const step = QUANTITIES.speed.step[settings.units] / 2
   speed.value = within(Math.round(props.next.wireSpeedMPerMin / step) * step, minMPerMin, maxMPerMin)
   if (scale.value) {
-    const mark = dialMark(props.next.wireSpeedMPerMin, scale.value)
+    const mark = words.dialMark(props.next.wireSpeedMPerMin, scale.value)
     dial.value = String(mark)
     speed.value = Math.max(0.1, scale.value.speedAt(mark))
   }
@@ -80,8 +77,8 @@ watch(bead, (now) => now === 'good' && (arc.value ??= 'steady'))
 watch(arc, (now) => now === 'burnback' && (bead.value = undefined))
 
 const arcs = computed(() => {
-  const words = arcWords(props.transfer ?? 'short-arc')
-  return ARC_REPORTS.map((value) => ({ value, title: words[value] }))
+  const reports = words.arcWords(props.transfer ?? 'short-arc')
+  return ARC_REPORTS.map((value) => ({ value, title: reports[value] }))
 })
 /** Worm tracks come under slag and gas together. */
 const beads = computed(() =>
@@ -140,7 +137,7 @@ defineExpose({ settings: () => ({ voltageV: volts.value, wireSpeedMPerMin: speed
         <ChoiceRow
           :model-value="weld"
           :ask="t('dialIn.weld')"
-          :choices="WELDS.map((value) => ({ value, title: WELD_NAMES[value] }))"
+          :choices="WELDS.map((value) => ({ value, title: words.WELD_NAMES[value] }))"
           :hint="t('dialIn.tackHint')"
           @update:model-value="$event && (weld = $event)"
         />
@@ -159,8 +156,8 @@ defineExpose({ settings: () => ({ voltageV: volts.value, wireSpeedMPerMin: speed
         @click="bead = bead === b ? undefined : b"
       >
         <BeadSketch :bead="b" />
-        <b>{{ BEAD_NAMES[b] }}</b>
-        <span>{{ BEAD_LOOKS[b] }}</span>
+        <b>{{ words.BEAD_NAMES[b] }}</b>
+        <span>{{ words.BEAD_LOOKS[b] }}</span>
       </button>
     </fieldset>
     <ChoiceRow v-if="open" v-model="arc" class="choice" :ask="t('dialIn.heard')" :choices="arcs" />

@@ -1,15 +1,10 @@
 <script setup lang="ts">
 import { useI18n } from 'vue-i18n'
-import {
-  isGood,
-  settingsWords,
-  trySaid,
-  WELD_NAMES,
-  type DialInPlan,
-  type Try,
-} from '@pepper-knot/core/internal'
+import { isGood, type DialInPlan, type Try } from '@pepper-knot/core/internal'
 import { useSettings } from '../../../stores/settings.ts'
+import { useWords } from '../../../composables/useWords.ts'
 
+const words = useWords()
 /** The notebook: every try in order, the last one first to take back. */
 defineProps<{ tries: readonly Try[]; dialIn: DialInPlan }>()
 defineEmits<{ back: [] }>()
@@ -34,10 +29,10 @@ const settings = useSettings()
         <tbody>
           <tr v-for="(made, i) in tries" :key="i" :class="{ good: isGood(made) }">
             <th scope="row">{{ i + 1 }}</th>
-            <td>{{ settingsWords(made, dialIn, settings.units) }}</td>
-            <td>{{ WELD_NAMES[made.weld] }}</td>
+            <td>{{ words.settingsWords(made, dialIn, settings.units) }}</td>
+            <td>{{ words.WELD_NAMES[made.weld] }}</td>
             <td>
-              {{ trySaid(made)
+              {{ words.trySaid(made)
               }}<span v-if="made.simulated" class="muted"> ({{ t('dialIn.sim.mark') }})</span>
             </td>
           </tr>

@@ -1,13 +1,9 @@
 import type { AnnotationOptions } from 'chartjs-plugin-annotation'
-import {
-  trySaid,
-  type DialInPlan,
-  type Proposal,
-  type StartSettings,
-  type Try,
-} from '@pepper-knot/core/internal'
+import { type DialInPlan, type Proposal, type StartSettings, type Try } from '@pepper-knot/core/internal'
 import { namePlaces } from './namePlaces.ts'
+import { useWords } from '../../../composables/useWords.ts'
 
+const words = useWords()
 /** What the axes show: wire speed in the shop's unit, volts. */
 export interface PlaneView {
   x0: number
@@ -79,10 +75,10 @@ export function planeMarks(plane: {
   /** As drawn, px. */
   width: number
   colours: { ink: string; muted: string; copper: string; sheet: string }
-  words: { window: string; beyond: string; beyondGuess: string; tap: string; next: string }
+  labels: { window: string; beyond: string; beyondGuess: string; tap: string; next: string }
 }): Record<string, AnnotationOptions> {
   const narrow = plane.width < NARROW
-  const { start, next, tries, dialIn, view, x, width, words } = plane
+  const { start, next, tries, dialIn, view, x, width, labels } = plane
   const { x0, x1, y0, y1 } = view
   const { minV, maxV, minMPerMin, maxMPerMin } = dialIn.limits
   const { ink, muted, copper, sheet } = plane.colours
@@ -102,7 +98,7 @@ export function planeMarks(plane: {
             drawTime: 'beforeDatasetsDraw',
             label: {
               display: true,
-              content: words.window,
+              content: labels.window,
               color: muted,
               position: { x: 'start', y: 'end' },
               font: { size: 13 },
@@ -126,7 +122,8 @@ export function planeMarks(plane: {
       drawTime: 'beforeDatasetsDraw',
       label: {
         display: yMax - yMin > 0.8 && xMax - xMin > (x1 - x0) / 5,
-        content: dialIn.voltsKnown || name === 'left' || name === 'right' ? words.beyond : words.beyondGuess,
+        content:
+          dialIn.voltsKnown || name === 'left' || name === 'right' ? labels.beyond : labels.beyondGuess,
         color: ink,
         font: { size: 13, weight: 'normal' },
       },
@@ -148,7 +145,7 @@ export function planeMarks(plane: {
         drawTime: 'beforeDatasetsDraw',
         label: {
           display: true,
-          content: `${words.tap} ${tap}`,
+          content: `${labels.tap} ${tap}`,
           position: 'end',
           color: ink,
           backgroundColor: sheet,
@@ -163,7 +160,7 @@ export function planeMarks(plane: {
   tries.forEach((p, i) => {
     const here = tries.flatMap((q, k) => (at(q) === at(p) ? [k + 1] : []))
     if (here.at(-1) !== i + 1) return
-    const name = narrow ? here.join(', ') : `${here.join(', ')} ${trySaid(p)}`
+    const name = narrow ? here.join(', ') : `${here.join(', ')} ${words.trySaid(p)}`
     all[`try${i}`] = label(
       ink,
       name,
@@ -174,7 +171,7 @@ export function planeMarks(plane: {
   })
   if (!next.done) {
     const [nx, ny] = [x(next.wireSpeedMPerMin), next.voltageV]
-    const name = words.next
+    const name = labels.next
     all.next = {
       type: 'point',
       xValue: nx,

@@ -1,0 +1,9 @@
+/** Made by `words.ts` beside the Vite configuration. */
+declare module 'virtual:languages' {
+  const languages: Record<string, () => Promise<{ default: Record<string, unknown> }>>
+  export default languages
+}
+declare module 'virtual:pretended-wording' {
+  const words: import('@pepper-knot/core/internal').Words
+  export = words
+}
