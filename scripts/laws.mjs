@@ -179,7 +179,7 @@ const assigns = (house) =>
   lines(
     house,
     'web/src',
-    /^stores\/(?:runs|pageRecords)\.ts$|^workers\//,
+    /^stores\/(?:runs|page)\.ts$|^workers\//,
     /\b(?:run|found|kept|origin)(?:\.value)?!?\.\w+(?:\.\w+)* (?:=|\+=) |v-model="run\.|delete run\b|"run\.\w+ = /,
     'assigns to a run',
   )

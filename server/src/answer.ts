@@ -1,24 +1,16 @@
+import { answers } from '@pepper-knot/core/english'
+import { planChangeover, PlanRefused } from '@pepper-knot/core/jobs'
+import { changeoverRequestSchema, decodeRequestSchema, suggestRequestSchema } from '@pepper-knot/core/machine'
+import { problemAt, say, tooMuch, validate, type Problem } from '@pepper-knot/core/trade'
 import {
-  changeoverRequestSchema,
-  decodeRequestSchema,
   findTrouble,
-  problemAt,
-  planChangeover,
   planCure,
-  PlanRefused,
-  readLabel,
-  say,
-  suggestRequestSchema,
-  suggestWires,
-  tooMuch,
   troubleRequestSchema,
-  validate,
-  answers,
   type CurePlan,
-  type Problem,
   type Trouble,
   type TroubleRequest,
-} from '@pepper-knot/core/internal'
+} from '@pepper-knot/core/trouble'
+import { readLabel, suggestWires } from '@pepper-knot/core/wire'
 
 /** What can be asked for with a body. */
 export const QUESTIONS = ['decode', 'suggest', 'changeover', 'trouble'] as const

@@ -1,6 +1,7 @@
 import { existsSync } from 'node:fs'
 import { join } from 'node:path'
-import { openApi, say } from '@pepper-knot/core/internal'
+import { openApi } from '@pepper-knot/core/english'
+import { say } from '@pepper-knot/core/trade'
 import compression from 'compression'
 import express, { type ErrorRequestHandler, type Express, type RequestHandler, type Response } from 'express'
 import helmet from 'helmet'

@@ -1,6 +1,7 @@
 import type { Server } from 'node:http'
 import { hostname, networkInterfaces } from 'node:os'
-import { problemAt, problemsAnswer, problemText, say, type Said } from '@pepper-knot/core/internal'
+import { problemsAnswer, problemText } from '@pepper-knot/core/english'
+import { problemAt, say, type Said } from '@pepper-knot/core/trade'
 import type { RequestHandler, Response } from 'express'
 
 /** Every refusal is JSON with problems. */

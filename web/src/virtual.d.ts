@@ -4,6 +4,6 @@ declare module 'virtual:languages' {
   export default languages
 }
 declare module 'virtual:pretended-wording' {
-  const words: import('@pepper-knot/core/internal').Words
+  const words: import('@pepper-knot/core/words').Words
   export = words
 }

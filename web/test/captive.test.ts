@@ -19,7 +19,7 @@ describe('steps with one hand on the wire', () => {
   })
   const begun = async (doneCount = 1, pedal?: string) => {
     const part = show(CaptiveChain, { chain, doneCount })
-    useSettings().all.pedalKey = pedal
+    useSettings().set({ pedalKey: pedal })
     await part.get('[data-part=chain-go]').trigger('click')
     now += 1000
     // In the middle of a chain the wire is taken hold of first.

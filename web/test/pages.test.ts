@@ -65,19 +65,19 @@ function act(d: Dice, mine: string) {
       })
     },
     () => void runs.start(d.of(machines.list).id, `label ${d.below(9)}`),
+    () => run && runs.set(run.id, { done: [...new Set([...run.done, `${mine}${d.below(99)}`])] }),
+    () => run && runs.set(run.id, { done: run.done.slice(0, -1) }),
     () =>
       run &&
-      (run.done = [...run.done, `${mine}${d.below(99)}`].filter((id, i, all) => all.indexOf(id) === i)),
-    () => run && (run.done = run.done.slice(0, -1)),
-    () => run && (run.gathered = d.chance(0.5) ? [...new Set([...run.gathered, `g${d.below(5)}`])] : []),
-    () => run && (run.note = `${mine} ${d.below(99)}`),
-    () => run && (run.pressureMark = d.below(5)),
-    () => run && mine === 'a' && (run.job = { ...run.job, thicknessMm: 1 + d.below(9) }),
+      runs.set(run.id, {
+        gathered: d.chance(0.5) ? [...new Set([...run.gathered, `g${d.below(5)}`])] : [],
+      }),
+    () => run && runs.set(run.id, { note: `${mine} ${d.below(99)}` }),
+    () => run && runs.set(run.id, { pressureMark: d.below(5) }),
+    () => run && mine === 'a' && runs.set(run.id, { job: { ...run.job, thicknessMm: 1 + d.below(9) } }),
     () => run && d.chance(0.2) && useShop().undoable('dropped', () => runs.drop(run.id)),
     () =>
-      void (useShop().shop.settings[mine === 'a' ? 'units' : 'theme'] = (
-        mine === 'a' ? d.of(['metric', 'inch']) : d.of(['light', 'dark'])
-      ) as never),
+      useShop().set(mine === 'a' ? { units: d.of(['metric', 'inch']) } : { theme: d.of(['light', 'dark']) }),
     () => void doing.push(useShop().undo()),
   ])()
 }

@@ -77,7 +77,7 @@ test('a step done is one page of its run, and the run is not written', async () 
   const run = useRuns().start('gull', 'ER5356 1.2 mm')
   await settled()
   mockStore.state.writes = 0
-  useRuns().byId(run.id)!.done = ['gatherParts']
+  useRuns().set(run.id, { done: ['gatherParts'] })
   await settled()
   expect(mockStore.state.writes).toBe(4)
   expect([...mockStore.data.get('entries')!.keys()]).toEqual([`${run.id}/0`])
@@ -96,7 +96,7 @@ test('a write that fails is said and tried again; nothing is lost of the page', 
   expect(content('part/tips')?.count).toBe(3)
 })
 test.each<[string, () => void, string, string]>([
-  ['an empty shop name', () => (useShop().shop.name = ''), 'name', 'shop/shop'],
+  ['an empty shop name', () => useShop().rename(''), 'name', 'shop/shop'],
   ['a part count below nought', () => useParts().put({ ...useParts().list[0]!, count: -1 }), 'store', ''],
   [
     'a note grown past its limit',
@@ -112,7 +112,7 @@ test.each<[string, () => void, string, string]>([
   ],
   [
     'a setting nobody knows',
-    () => (useSettings().all.units = 'cubits' as 'inch'),
+    () => useSettings().set({ units: 'cubits' as 'inch' }),
     'settings',
     'settings/settings',
   ],
@@ -158,10 +158,10 @@ test('a part without an id gets one; a run and a part can be taken back', async 
 })
 test('a removed changeover is put back with the steps that were done, and no other', async () => {
   const run = useRuns().start('tern', 'E71T-11 .030')
-  useRuns().byId(run.id)!.done = ['a', 'b', 'c']
+  useRuns().set(run.id, { done: ['a', 'b', 'c'] })
   await settled()
-  useRuns().byId(run.id)!.done = ['a', 'b']
-  useRuns().byId(run.id)!.note = 'half way'
+  useRuns().set(run.id, { done: ['a', 'b'] })
+  useRuns().set(run.id, { note: 'half way' })
   await settled()
   useShop().undoable('changeover removed', () => useRuns().drop(run.id))
   await settled()
@@ -179,7 +179,7 @@ test('undoing one removed tip takes back nothing of a run that went on', async (
   const run = useRuns().start('tern', 'E71T-11 .030')
   const tip = useParts().list.find((p) => p.kind === 'contactTip')!
   useParts().remove(tip.id!, 'tip removed')
-  useRuns().byId(run.id)!.done = ['a', 'b', 'c']
+  useRuns().set(run.id, { done: ['a', 'b', 'c'] })
   useMachines().put({ ...useMachines().byId('gull')!, note: 'typed since' })
   await settled()
   await useShop().undo()
@@ -208,9 +208,9 @@ test('another tab’s touch comes in without what is being typed being lost', as
   const second = useShop()
   await second.load()
   expect(second.shop.machines.map((m) => m.id)).toEqual(first.shop.machines.map((m) => m.id))
-  second.shop.machines[0] = { ...second.shop.machines[0]!, name: 'Gull two' }
+  second.put('machines', { ...second.shop.machines[0]!, name: 'Gull two' })
   await second.save()
-  first.shop.machines[0] = { ...first.shop.machines[0]!, note: 'being typed' }
+  first.put('machines', { ...first.shop.machines[0]!, note: 'being typed' })
   await first.save()
   expect(first.shop.machines[0]).toMatchObject({ name: 'Gull two', note: 'being typed' })
   await second.save()

@@ -1,5 +1,6 @@
 import { useI18n } from 'vue-i18n'
-import { readLabel, type Run } from '@pepper-knot/core/internal'
+import { type Run } from '@pepper-knot/core/record'
+import { readLabel } from '@pepper-knot/core/wire'
 import { useSettings } from '../stores/settings.ts'
 import { useMachines } from '../stores/machines.ts'
 import { useWords } from './useWords.ts'

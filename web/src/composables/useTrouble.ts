@@ -1,6 +1,7 @@
 import { wrap, type Remote } from 'comlink'
 import { onScopeDispose, ref, shallowRef, watch, type ComputedRef } from 'vue'
-import type { CurePlan, Problem, Trouble, TroubleRequest } from '@pepper-knot/core/internal'
+import type { Problem } from '@pepper-knot/core/trade'
+import type { CurePlan, Trouble, TroubleRequest } from '@pepper-knot/core/trouble'
 import type { CureFrom, TroubleWorker } from '../workers/trouble.worker.ts'
 
 /** A question, and what its cure is planned from. */

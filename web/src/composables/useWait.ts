@@ -1,6 +1,6 @@
 import { useNow } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
-import { DISCHARGE_MINUTES, type Step } from '@pepper-knot/core/internal'
+import { DISCHARGE_MINUTES, type Step } from '@pepper-knot/core/jobs'
 import { useRun } from './useRun.ts'
 
 /**

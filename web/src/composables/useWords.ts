@@ -1,4 +1,4 @@
-import type { Words } from '@pepper-knot/core/internal'
+import type { Words } from '@pepper-knot/core/words'
 
 let chosen: Words | undefined
 

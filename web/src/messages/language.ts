@@ -1,4 +1,4 @@
-import { LANGUAGES, loadWords, type Language, type Words } from '@pepper-knot/core/internal'
+import { LANGUAGES, loadWords, type Language, type Words } from '@pepper-knot/core/words'
 import languages from 'virtual:languages'
 import { chooseWords } from '../composables/useWords.ts'
 import { speak } from './i18n.ts'

@@ -1,13 +1,8 @@
 <script setup lang="ts">
 import { useI18n } from 'vue-i18n'
-import {
-  mixedGroovesText,
-  readDiameter,
-  readMixedGrooves,
-  readStampMm,
-  tradeLabel,
-  typedNumber,
-} from '@pepper-knot/core/internal'
+import { mixedGroovesText, readMixedGrooves } from '@pepper-knot/core/machine'
+import { typedNumber } from '@pepper-knot/core/trade'
+import { readDiameter, readStampMm, tradeLabel } from '@pepper-knot/core/wire'
 import { useSettings } from '../stores/settings.ts'
 import MixtureField from './MixtureField.vue'
 import QuantityField from './QuantityField.vue'

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { formatDraught, gaugeScaleOf, MATERIALS, POSITIONS, type Run } from '@pepper-knot/core/internal'
+import { type Run } from '@pepper-knot/core/record'
+import { formatDraught, gaugeScaleOf, MATERIALS, POSITIONS } from '@pepper-knot/core/trade'
 import { useSettings } from '../stores/settings.ts'
 import QuantityField from './QuantityField.vue'
 import { useWords } from '../composables/useWords.ts'

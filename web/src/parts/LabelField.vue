@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { notUnderstood, readLabel } from '@pepper-knot/core/internal'
+import { notUnderstood, readLabel } from '@pepper-knot/core/wire'
 import { useSettings } from '../stores/settings.ts'
 import { usePageKeys } from './keys.ts'
 import { useWords } from '../composables/useWords.ts'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { gasDesignation, parseMixture, shortMixture } from '@pepper-knot/core/internal'
+import { gasDesignation, parseMixture, shortMixture } from '@pepper-knot/core/arc'
 import { useWords } from '../composables/useWords.ts'
 
 const words = useWords()

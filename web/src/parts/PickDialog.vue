@@ -7,9 +7,9 @@ import {
   shownVersion,
   withField,
   type Content,
-  type Key,
   type Version,
-} from '@pepper-knot/core/internal'
+} from '@pepper-knot/core/ledger'
+import { type Key } from '@pepper-knot/core/record'
 import { useShop } from '../stores/shop.ts'
 import { useSettings } from '../stores/settings.ts'
 import DialogBox from './DialogBox.vue'

@@ -9,7 +9,7 @@ import {
   type Quantity,
   type Read,
   type UnitSystem,
-} from '@pepper-knot/core/internal'
+} from '@pepper-knot/core/trade'
 import { useWords } from '../composables/useWords.ts'
 
 const words = useWords()

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Unkept } from '../stores/pageRecords.ts'
+import type { Unkept } from '../stores/page.ts'
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { exportShop } from '../storage/exportShop.ts'

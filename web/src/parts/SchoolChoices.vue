@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { schoolOptions, type Practice, type PracticeOverrides, type School } from '@pepper-knot/core/internal'
+import { schoolOptions, type Practice, type PracticeOverrides, type School } from '@pepper-knot/core/trade'
 import { useSettings } from '../stores/settings.ts'
 import { useWords } from '../composables/useWords.ts'
 

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { confirmSeen, machineSchema, validate, type Machine, type Station } from '@pepper-knot/core/internal'
+import { confirmSeen, machineSchema, type Machine, type Station } from '@pepper-knot/core/machine'
+import { validate } from '@pepper-knot/core/trade'
 import DialogBox from './DialogBox.vue'
 import FieldRows from './FieldRows.vue'
 import { LINER_FIELDS, ROLL_FIELDS, STATE_FIELDS, STATION_FIELDS } from './stationFields.ts'

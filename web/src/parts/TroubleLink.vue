@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { useI18n } from 'vue-i18n'
 import { useRouter } from 'vue-router'
-import type { Run } from '@pepper-knot/core/internal'
+import type { Run } from '@pepper-knot/core/record'
 import { useTroubles } from '../stores/troubles.ts'
 
 /** From wherever it happens to the trouble finder; of a change it comes back to the same step. */

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { feedFigures, type Changeover, type StationFinding } from '@pepper-knot/core/internal'
+import { feedFigures, type Changeover } from '@pepper-knot/core/jobs'
+import { type StationFinding } from '@pepper-knot/core/machine'
 import { useSettings } from '../stores/settings.ts'
 import SectionDrawing from './sections/SectionDrawing.vue'
 import { useWords } from '../composables/useWords.ts'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, nextTick, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
-import type { Station } from '@pepper-knot/core/internal'
+import type { Station } from '@pepper-knot/core/machine'
 import { usePageKeys } from './keys.ts'
 import type { Mark } from './marks.ts'
 import SpoolSign from './SpoolSign.vue'

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import type { Verdict } from '@pepper-knot/core/internal'
+import type { Verdict } from '@pepper-knot/core/machine'
 
 defineProps<{ verdict: Verdict }>()
 </script>

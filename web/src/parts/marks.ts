@@ -1,13 +1,13 @@
+import { type GatherLine } from '@pepper-knot/core/jobs'
 import {
   fittedKey,
   STATIONS,
   type Finding,
-  type GatherLine,
   type Machine,
   type Station,
-  type UnitSystem,
   type Verdict,
-} from '@pepper-knot/core/internal'
+} from '@pepper-knot/core/machine'
+import { type UnitSystem } from '@pepper-knot/core/trade'
 import { useWords } from '../composables/useWords.ts'
 
 const words = useWords()

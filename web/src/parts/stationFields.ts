@@ -1,15 +1,6 @@
-import {
-  CONDITIONS,
-  COOLINGS,
-  GROOVE_PROFILES,
-  GUIDE_MATERIALS,
-  GUN_KINDS,
-  LEAVES,
-  LINER_MATERIALS,
-  NOZZLE_KINDS,
-  POLARITIES,
-  SPOOL_TYPES,
-} from '@pepper-knot/core/internal'
+import { CONDITIONS, COOLINGS, GUN_KINDS, LEAVES, NOZZLE_KINDS } from '@pepper-knot/core/machine'
+import { GROOVE_PROFILES, GUIDE_MATERIALS, LINER_MATERIALS, POLARITIES } from '@pepper-knot/core/trade'
+import { SPOOL_TYPES } from '@pepper-knot/core/wire'
 import { useWords } from '../composables/useWords.ts'
 
 const words = useWords()

@@ -1,5 +1,4 @@
 import {
-  mergeStates,
   migrating,
   nameFor,
   openVersion1,
@@ -7,11 +6,9 @@ import {
   textOf,
   type Content,
   type Kept,
-  type Key,
-  type Problem,
-  type RunEntries,
-  type State,
-} from '@pepper-knot/core/internal'
+} from '@pepper-knot/core/ledger'
+import { mergeStates, type Key, type RunEntries, type State } from '@pepper-knot/core/record'
+import { type Problem } from '@pepper-knot/core/trade'
 import { z } from 'zod'
 import type { Books } from './books.ts'
 import { asideOfBefore, textOfBefore, type Boxes } from './boxes.ts'

@@ -5,7 +5,7 @@ import { newId } from './newId.ts'
 
 /** What reads and writes what the browser keeps: fetched beside the page, not before it. */
 export { demoShop } from '@pepper-knot/core/demo'
-export { migrate, writeShopFile, imported } from '@pepper-knot/core/internal'
+export { migrate, writeShopFile, imported } from '@pepper-knot/core/ledger'
 export { bringBefore, passOver } from './before.ts'
 export { Cleared, Newer } from './books.ts'
 

@@ -1,19 +1,15 @@
+import { readEntry, readRecord, shownContent, type Content, type Kept } from '@pepper-knot/core/ledger'
 import {
   digestOf,
   digestSchema,
   emptyDigest,
-  readEntry,
   readKey,
-  readRecord,
-  shownContent,
-  type Content,
   type Digest,
-  type Kept,
   type Key,
   type Run,
   type RunEntries,
   type State,
-} from '@pepper-knot/core/internal'
+} from '@pepper-knot/core/record'
 import type { BoxName, Boxes } from './boxes.ts'
 import { freshHead, HEAD, headSchema, STORE_VERSION, type Head } from './head.ts'
 import { finishLeft } from './journal.ts'

@@ -1,7 +1,7 @@
 import { watchDebounced } from '@vueuse/core'
 import { proxy, wrap, type Remote } from 'comlink'
 import { onScopeDispose, ref, shallowRef, type ComputedRef } from 'vue'
-import type { FeedChances, FeedSetup } from '@pepper-knot/core/internal'
+import type { FeedChances, FeedSetup } from '@pepper-knot/core/trouble'
 import type { FeedWorker } from '../workers/feed.worker.ts'
 
 /** Same seed, same answer: what moves is the setup. */

@@ -1,6 +1,8 @@
 import { defineStore } from 'pinia'
 import { computed } from 'vue'
-import { correct, jobsAt, machineNow, withSeen, type Machine, type Shop } from '@pepper-knot/core/internal'
+import { correct, jobsAt, machineNow, withSeen } from '@pepper-knot/core/jobs'
+import { type Machine } from '@pepper-knot/core/machine'
+import { type Shop } from '@pepper-knot/core/record'
 import { asKept } from './kept.ts'
 import { useRuns } from './runs.ts'
 import { newId, useShop } from './shop.ts'
@@ -23,11 +25,7 @@ export const useMachines = defineStore('machines', () => {
   /** What is under way on a machine; two devices may have begun one each. */
   const jobs = (id: string) => jobsAt(runs.open, id)
 
-  function record(next: Machine) {
-    const at = shop.shop.machines.findIndex((m) => m.id === next.id)
-    if (at < 0) shop.shop.machines.push(asKept(next))
-    else shop.shop.machines[at] = asKept(next)
-  }
+  const record = (next: Machine) => shop.put('machines', asKept(next))
   /**
    * Somebody wrote down what is so. While a job is under way, what is fitted is its own: what was seen otherwise is
    * written beside its steps.
@@ -63,8 +61,8 @@ export const useMachines = defineStore('machines', () => {
   /** With its changeovers under way; what was signed off stays. */
   const remove = (id: string, label: string) =>
     shop.undoable(label, () => {
-      shop.shop.machines = shop.shop.machines.filter((m) => m.id !== id)
-      shop.shop.runs = shop.shop.runs.filter((r) => r.machineId !== id || r.signedOffAt !== undefined)
+      shop.drop('machines', (m) => m.id === id)
+      shop.drop('runs', (r) => r.machineId === id && r.signedOffAt === undefined)
     })
   return { list, shopNow, byId, recorded, jobs, put, record, read, remove }
 })

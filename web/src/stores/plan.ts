@@ -1,29 +1,15 @@
 import { computed, type ComputedRef } from 'vue'
+import { PlanRefused, onShelf, fromTheLog, planChangeover, type Changeover } from '@pepper-knot/core/jobs'
 import {
-  PlanRefused,
-  problemAt,
-  problemsOf,
-  say,
   changeoverRequestSchema,
-  isPlanCurrent,
-  onShelf,
-  isSized,
-  planKept,
-  fromTheLog,
-  planChangeover,
-  readLabel,
   readWire,
-  type Changeover,
-  type Digest,
   type Job,
   type Part,
   type ChangeoverRequest,
-  type Problem,
-  type Read,
-  type Run,
-  type Shop,
-  type Wire,
-} from '@pepper-knot/core/internal'
+} from '@pepper-knot/core/machine'
+import { isPlanCurrent, planKept, type Digest, type Run, type Shop } from '@pepper-knot/core/record'
+import { problemAt, problemsOf, say, type Problem, type Read } from '@pepper-knot/core/trade'
+import { isSized, readLabel, type Wire } from '@pepper-knot/core/wire'
 
 export interface RunPlan {
   /** The wire the box names, or why it cannot be read. */

@@ -1,13 +1,8 @@
 import { proxy, wrap, type Remote } from 'comlink'
 import { defineStore } from 'pinia'
 import { computed, ref, shallowRef, triggerRef, watch } from 'vue'
-import {
-  loadedFirst,
-  ownMinutes,
-  readinessRows,
-  type ReadinessCell,
-  type ReadinessRow,
-} from '@pepper-knot/core/internal'
+import { ownMinutes } from '@pepper-knot/core/record'
+import { loadedFirst, readinessRows, type ReadinessCell, type ReadinessRow } from '@pepper-knot/core/wire'
 import type { BoardWorker } from '../workers/readiness.worker.ts'
 import { useMachines } from './machines.ts'
 import { usePromised } from './promised.ts'

@@ -1,6 +1,8 @@
 import { defineStore } from 'pinia'
 import { computed, markRaw, toRaw } from 'vue'
-import { jobsAt, type Run, type WireByHand } from '@pepper-knot/core/internal'
+import { jobsAt } from '@pepper-knot/core/jobs'
+import { type Run } from '@pepper-knot/core/record'
+import { type WireByHand } from '@pepper-knot/core/wire'
 import { newId, useShop } from './shop.ts'
 
 /** Changeovers, under way and signed off. A run is changed by commands alone. */
@@ -28,7 +30,7 @@ export const useRuns = defineStore('runs', () => {
       job: { position: 'flat', draughtMPerS: 0 },
       ...more,
     }
-    shop.shop.runs.push(fresh)
+    shop.put('runs', fresh)
     return fresh
   }
   /** Carries out a command on a run; only the fields it changed are touched. */
@@ -45,9 +47,10 @@ export const useRuns = defineStore('runs', () => {
         // A plan is never changed, only made anew.
         fields[key] = key === 'planned' ? markRaw(next.planned!) : next[key]
     }
+    shop.touched(`runs/${id}`)
   }
   /** Sets fields of a run; what is set to nothing is left out. */
   const set = (id: string, more: Partial<Run>) => change(id, (run) => ({ ...run, ...more }))
-  const drop = (id: string) => void (shop.shop.runs = shop.shop.runs.filter((r) => r.id !== id))
+  const drop = (id: string) => shop.drop('runs', (r) => r.id === id)
   return { list, open, byId, begunOn, start, change, set, drop }
 })

@@ -1,16 +1,13 @@
 import { defineStore } from 'pinia'
 import { computed } from 'vue'
-import type { Settings } from '@pepper-knot/core/internal'
+import type { Settings } from '@pepper-knot/core/record'
 import { useShop } from './shop.ts'
 
 /** How the shop counts, looks and works. */
 export const useSettings = defineStore('settings', () => {
   const shop = useShop()
-  const all = computed<Settings>({
-    get: () => shop.shop.settings,
-    set: (next) => (shop.shop.settings = next),
-  })
+  const all = computed<Readonly<Settings>>(() => shop.shop.settings)
   const units = computed(() => all.value.units)
-  const toggleUnits = () => (all.value.units = units.value === 'metric' ? 'inch' : 'metric')
-  return { all, units, toggleUnits }
+  const toggleUnits = () => shop.set({ units: units.value === 'metric' ? 'inch' : 'metric' })
+  return { all, set: shop.set, units, toggleUnits }
 })

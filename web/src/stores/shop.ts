@@ -1,36 +1,36 @@
 import { defineStore } from 'pinia'
 import { ref, shallowRef } from 'vue'
 import {
-  defaultSettings,
-  emptyDigest,
-  idsOf,
-  machineIn,
   mergeFields,
-  partIn,
-  problemAt,
   readEntryKey,
-  runIn,
-  say,
   shownContent,
   takeBack,
   withPicks,
   type Clash,
   type Content,
+  type TakenBack,
+} from '@pepper-knot/core/ledger'
+import {
+  defaultSettings,
+  emptyDigest,
+  idsOf,
+  machineIn,
+  partIn,
+  runIn,
   type Digest,
   type Key,
-  type Problem,
   type Settings,
   type Shop,
   type State,
-  type TakenBack,
-} from '@pepper-knot/core/internal'
+} from '@pepper-knot/core/record'
+import { problemAt, say, type Problem } from '@pepper-knot/core/trade'
 import { inTime, NoAnswer, tried } from '../storage/inTime.ts'
 import { newId } from '../storage/newId.ts'
 import { asKept, keptAsItIs } from './kept.ts'
 import type { AnyKey, Books, PageChange, Touch } from '../storage/books.ts'
 import type * as Edge from '../storage/edge.ts'
-import type * as PageRecords from './pageRecords.ts'
-import type { Unkept } from './pageRecords.ts'
+import type * as Page from './page.ts'
+import type { List, Thing, Unkept } from './page.ts'
 import { fetchInfo } from '../storage/server.ts'
 
 export { newId }
@@ -41,11 +41,11 @@ const UNNAMED = 'My shop'
 const blank = (): Shop => ({ name: UNNAMED, settings: defaultSettings(), machines: [], store: [], runs: [] })
 
 /** What reads and writes the browser's store; asked for again where it could not be fetched. */
-let fetched: (typeof Edge & typeof PageRecords) | undefined
+let fetched: (typeof Edge & typeof Page) | undefined
 const edge = async () =>
   (fetched ??= {
     ...(await import('../storage/edge.ts')),
-    ...(await import('./pageRecords.ts')),
+    ...(await import('./page.ts')),
   })
 // Fetched as soon as this file runs, beside everything else.
 edge().catch(() => undefined)
@@ -65,7 +65,7 @@ export interface TakingBack {
   label: string
   taken: TakenBack<AnyKey>
 }
-type PageStuff = ReturnType<typeof PageRecords.createPageRecords>
+type PageStuff = ReturnType<typeof Page.createPage>
 
 /** The shop as it is kept: opened, saved at every touch, taken back. What stands in it has a store each. */
 export const useShop = defineStore('shop', () => {
@@ -118,9 +118,9 @@ export const useShop = defineStore('shop', () => {
     return ids
   }
   async function ready() {
-    const { openBooks, createPageRecords } = await edge()
+    const { openBooks, createPage } = await edge()
     books ??= openBooks(() => void sync())
-    page ??= createPageRecords(shop, {
+    page ??= createPage(shop, {
       content: contentOf,
       since: (key) => books!.kept(key)?.since ?? Infinity,
       seen: (key) => books!.clockOf(key),
@@ -129,6 +129,32 @@ export const useShop = defineStore('shop', () => {
       touched: () => phase.value === 'ready' && void save(),
     })
     return { books, page }
+  }
+
+  /** A thing of the page says something else: it is written at the next chance. */
+  const touched = (thing: Thing) => page?.touch(thing)
+  /** Puts a thing of a list in its place, or at the end. */
+  function put<L extends List>(list: L, item: Shop[L][number]) {
+    const items = shop.value[list] as (typeof item)[]
+    const at = items.findIndex(({ id }) => id === item.id)
+    if (at < 0) items.push(item)
+    else items[at] = item
+    touched(`${list}/${item.id ?? ''}`)
+  }
+  function drop<L extends List>(list: L, goes: (item: Shop[L][number]) => boolean) {
+    const items = shop.value[list] as Shop[L][number][]
+    const gone = items.filter(goes)
+    if (gone.length === 0) return
+    ;(shop.value[list] as Shop[L][number][]) = items.filter((item) => !goes(item))
+    for (const { id } of gone) touched(`${list}/${id ?? ''}`)
+  }
+  function rename(name: string) {
+    shop.value.name = name
+    touched('shop')
+  }
+  function set(more: Partial<Settings>) {
+    Object.assign(shop.value.settings, more)
+    touched('settings')
   }
 
   /** Hands over what was touched. */
@@ -545,6 +571,11 @@ export const useShop = defineStore('shop', () => {
     openDemo,
     openEmpty,
     openBeside,
+    touched,
+    put,
+    drop,
+    rename,
+    set,
     undoable,
     undo,
     canUndo,

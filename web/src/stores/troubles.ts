@@ -1,5 +1,6 @@
 import { defineStore } from 'pinia'
-import { lastChanged, planKept, type Run, type Told } from '@pepper-knot/core/internal'
+import { lastChanged, planKept, type Run } from '@pepper-knot/core/record'
+import { type Told } from '@pepper-knot/core/trouble'
 import { useRuns } from './runs.ts'
 import { useShop } from './shop.ts'
 

@@ -1,4 +1,4 @@
-import { jobOf, settleJob } from '@pepper-knot/core/internal'
+import { jobOf, settleJob } from '@pepper-knot/core/jobs'
 import { useI18n } from 'vue-i18n'
 import { settleWords } from '../screens/changeover/settleWords.ts'
 import { useMachines } from './machines.ts'
@@ -23,6 +23,6 @@ export function useWriteDown() {
     // In the middle of a change the machine is that change’s to write down.
     if (machines.jobs(run.machineId)[0]?.run.id === runId)
       machines.record(JSON.parse(JSON.stringify(machine)))
-    parts.list = JSON.parse(JSON.stringify(store))
+    parts.lay(store)
   }
 }

@@ -1,6 +1,6 @@
 import '../zod.ts'
 import { expose } from 'comlink'
-import { DRAWS, startRun, type FeedChances, type FeedSetup } from '@pepper-knot/core/internal'
+import { DRAWS, startRun, type FeedChances, type FeedSetup } from '@pepper-knot/core/trouble'
 
 /** Draws between two looks at whether it was stopped. */
 const PIECE = 2500

@@ -8,9 +8,9 @@ import {
   type Aside,
   type Difference,
   type ImportHow,
-  type Read,
-  type State,
-} from '@pepper-knot/core/internal'
+} from '@pepper-knot/core/ledger'
+import { type State } from '@pepper-knot/core/record'
+import { type Read } from '@pepper-knot/core/trade'
 import { openBooks } from '../storage/edge.ts'
 
 export interface LookedAt {

@@ -1,17 +1,15 @@
 import '../zod.ts'
 import { expose } from 'comlink'
+import { type Machine, type MatchContext, type Part } from '@pepper-knot/core/machine'
+import { type Practice } from '@pepper-knot/core/trade'
 import {
   loadedFirst,
   readinessCells,
   readinessMinutes,
   readinessRows,
-  type Machine,
-  type MatchContext,
-  type Part,
-  type Practice,
   type ReadinessCell,
   type ReadinessRow,
-} from '@pepper-knot/core/internal'
+} from '@pepper-knot/core/wire'
 
 export interface BoardQuestion {
   machines: Machine[]

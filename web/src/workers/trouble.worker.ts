@@ -1,17 +1,17 @@
 import '../zod.ts'
 import { expose } from 'comlink'
+import { PlanRefused } from '@pepper-knot/core/jobs'
+import { type Part } from '@pepper-knot/core/machine'
+import { type Read } from '@pepper-knot/core/trade'
 import {
   findTrouble,
   planCure,
-  PlanRefused,
   prepareTrouble,
   type CurePlan,
-  type Part,
-  type Read,
   type StoppedAt,
   type Trouble,
   type TroubleRequest,
-} from '@pepper-knot/core/internal'
+} from '@pepper-knot/core/trouble'
 
 /** What a cure may use, and where the change stands that the trouble came in the middle of. */
 export interface CureFrom {

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { linerBoreMm, stampSizes, tipBoreMm, type Fitted, type Finding } from '@pepper-knot/core/internal'
+import { type Fitted, type Finding } from '@pepper-knot/core/machine'
+import { linerBoreMm, stampSizes, tipBoreMm } from '@pepper-knot/core/wire'
 import BoreSection from './BoreSection.vue'
 import FlowSection from './FlowSection.vue'
 import GuideSection from './GuideSection.vue'

@@ -1,16 +1,10 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import {
-  asItStands,
-  isWorn,
-  progressOf,
-  formatMass,
-  upkeepDue,
-  type Machine,
-  type OpenJob,
-  type Upkeep,
-} from '@pepper-knot/core/internal'
+import { progressOf, type OpenJob } from '@pepper-knot/core/jobs'
+import { isWorn, upkeepDue, type Machine, type Upkeep } from '@pepper-knot/core/machine'
+import { formatMass } from '@pepper-knot/core/trade'
+import { asItStands } from '@pepper-knot/core/wire'
 import { standingMarks } from '../../parts/marks.ts'
 import WireLine from '../../parts/WireLine.vue'
 import { useRunNames } from '../../composables/useRunNames.ts'

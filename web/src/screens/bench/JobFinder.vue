@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ref } from 'vue'
 import { useI18n } from 'vue-i18n'
-import type { Run } from '@pepper-knot/core/internal'
+import type { Run } from '@pepper-knot/core/record'
 import JobFields from '../../parts/JobFields.vue'
 import WireFinder from '../changeover/WireFinder.vue'
 

@@ -1,16 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import {
-  contextFor,
-  gatherList,
-  match,
-  obstacles,
-  ranked,
-  seenOnly,
-  type ReadinessCell,
-  type ReadinessRow,
-} from '@pepper-knot/core/internal'
+import { gatherList } from '@pepper-knot/core/jobs'
+import { contextFor, match, obstacles, ranked, seenOnly } from '@pepper-knot/core/machine'
+import { type ReadinessCell, type ReadinessRow } from '@pepper-knot/core/wire'
 import DialogBox from '../../parts/DialogBox.vue'
 import { useMachines } from '../../stores/machines.ts'
 import { useParts } from '../../stores/parts.ts'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, shallowRef } from 'vue'
 import { useI18n } from 'vue-i18n'
-import type { Run } from '@pepper-knot/core/internal'
+import type { Run } from '@pepper-knot/core/record'
 import SureBox from '../../parts/SureBox.vue'
 import { useMachines } from '../../stores/machines.ts'
 import { useRunNames } from '../../composables/useRunNames.ts'

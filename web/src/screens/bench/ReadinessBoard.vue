@@ -2,7 +2,7 @@
 import { useVirtualizer } from '@tanstack/vue-virtual'
 import { computed, onBeforeUnmount, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { type ReadinessCell, type ReadinessRow, type WireByHand } from '@pepper-knot/core/internal'
+import { type ReadinessCell, type ReadinessRow, type WireByHand } from '@pepper-knot/core/wire'
 import LookBox from './LookBox.vue'
 import { useRows } from '../../parts/rows.ts'
 import { useReadiness } from '../../stores/readiness.ts'

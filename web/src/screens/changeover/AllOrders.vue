@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { earliestDay, orderList } from '@pepper-knot/core/internal'
+import { earliestDay, orderList } from '@pepper-knot/core/jobs'
 import { useRunNames } from '../../composables/useRunNames.ts'
 import { exportCsv } from '../../storage/csv.ts'
 import { usePromised } from '../../stores/promised.ts'

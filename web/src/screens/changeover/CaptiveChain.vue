@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, onBeforeUnmount, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { type Step } from '@pepper-knot/core/internal'
+import { type Step } from '@pepper-knot/core/jobs'
 import { useSettings } from '../../stores/settings.ts'
 import { chainActs, canTeach } from './chainKeys.ts'
 import { useWords } from '../../composables/useWords.ts'
@@ -113,7 +113,7 @@ function teach(event: KeyboardEvent) {
   if (!canTeach(event)) return
   event.preventDefault()
   event.stopPropagation()
-  settings.all.pedalKey = event.key
+  settings.set({ pedalKey: event.key })
   teaching.value = false
 }
 watch(teaching, (on) =>
@@ -140,7 +140,8 @@ defineExpose({ start })
         <p class="how">{{ t('captive.text') }}</p>
         <div class="row">
           <v-checkbox
-            v-model="settings.all.readAloud"
+            :model-value="settings.all.readAloud"
+            @update:model-value="settings.set({ readAloud: $event === true })"
             :disabled="!speaks"
             :label="t(speaks ? 'captive.aloud' : 'captive.mute')"
           />
@@ -158,7 +159,9 @@ defineExpose({ start })
           }}</v-btn>
           <span v-if="settings.all.pedalKey" class="taught"
             >{{ t('captive.taught', { key: settings.all.pedalKey }) }}
-            <v-btn variant="text" @click="settings.all.pedalKey = undefined">{{ t('captive.forget') }}</v-btn>
+            <v-btn variant="text" @click="settings.set({ pedalKey: undefined })">{{
+              t('captive.forget')
+            }}</v-btn>
           </span>
         </div>
         <slot />

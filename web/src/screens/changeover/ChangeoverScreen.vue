@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { dropList, isPlanCurrent, STAGES, type Stage } from '@pepper-knot/core/internal'
+import { dropList } from '@pepper-knot/core/jobs'
+import { isPlanCurrent, STAGES, type Stage } from '@pepper-knot/core/record'
 import { useRouter } from 'vue-router'
 import { usePageTitle } from '../../composables/usePageTitle.ts'
 import { provideRun } from '../../composables/useRun.ts'

@@ -1,14 +1,8 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
-import {
-  feedFigures,
-  offersAt,
-  rankOf,
-  type OtherPart,
-  type Station,
-  type UseStation,
-} from '@pepper-knot/core/internal'
+import { feedFigures, offersAt, type OtherPart } from '@pepper-knot/core/jobs'
+import { rankOf, type Station, type UseStation } from '@pepper-knot/core/machine'
 import { useRun } from '../../composables/useRun.ts'
 import DialogBox from '../../parts/DialogBox.vue'
 import { useSettings } from '../../stores/settings.ts'

@@ -5,10 +5,6 @@ import { useI18n } from 'vue-i18n'
 import { useRouter } from 'vue-router'
 import {
   begin,
-  FIRST_BY_HAND,
-  changeoverRequestSchema,
-  conversionKept,
-  formatMinutes,
   jobOf,
   planConversion,
   settleJob,
@@ -16,7 +12,11 @@ import {
   type Conversion,
   type GatherLine,
   type Step,
-} from '@pepper-knot/core/internal'
+} from '@pepper-knot/core/jobs'
+import { changeoverRequestSchema } from '@pepper-knot/core/machine'
+import { conversionKept } from '@pepper-knot/core/record'
+import { formatMinutes } from '@pepper-knot/core/trade'
+import { FIRST_BY_HAND } from '@pepper-knot/core/wire'
 import { signOffId } from '../../storage/head.ts'
 import { foundPart } from './foundPart.ts'
 import { useShop } from '../../stores/shop.ts'
@@ -107,7 +107,7 @@ function sign() {
     t('convert.done', { machine: done.machine.name, work: work.value }),
     () => {
       machineStore.record(JSON.parse(JSON.stringify(done.machine)))
-      partStore.list = JSON.parse(JSON.stringify(done.store))
+      partStore.lay(done.store)
       const at = new Date().toISOString()
       change(() => ({ ...signOff(job, done, at), label: work.value }))
     },

@@ -3,19 +3,17 @@ import { useRun } from '../../composables/useRun.ts'
 import { computed, ref, watch } from 'vue'
 import { usePageKeys } from '../../parts/keys.ts'
 import { useI18n } from 'vue-i18n'
+import { type Part } from '@pepper-knot/core/machine'
+import { FAMILIES, FAMILY_SHEETS, type Family } from '@pepper-knot/core/trade'
 import {
   CORED_STAND_IN,
   FIRST_BY_HAND,
   readLabel,
-  FAMILIES,
-  FAMILY_SHEETS,
   isSized,
   TRADE_SIZES,
   tradeLabel,
-  type Family,
-  type Part,
   type WireByHand,
-} from '@pepper-knot/core/internal'
+} from '@pepper-knot/core/wire'
 import LabelField from '../../parts/LabelField.vue'
 import JobFields from '../../parts/JobFields.vue'
 import { useParts } from '../../stores/parts.ts'

@@ -2,20 +2,17 @@
 import { useRun } from '../../composables/useRun.ts'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
+import { knownMarks, ownMark, PRESSURE_RESULTS } from '@pepper-knot/core/record'
+import { FAMILY_SHEETS, formatForce } from '@pepper-knot/core/trade'
 import {
   brakeWindow,
   coefficientsOf,
   curlPushN,
-  FAMILY_SHEETS,
   feedSetupOf,
   firstMark,
-  formatForce,
-  knownMarks,
-  ownMark,
   pressureWindow,
-  PRESSURE_RESULTS,
   windowCentreN,
-} from '@pepper-knot/core/internal'
+} from '@pepper-knot/core/trouble'
 import ChoiceRow from '../../parts/ChoiceRow.vue'
 import CurlSection from '../../parts/sections/CurlSection.vue'
 import SwingSection from '../../parts/sections/SwingSection.vue'

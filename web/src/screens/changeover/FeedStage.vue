@@ -2,7 +2,7 @@
 import { useRun } from '../../composables/useRun.ts'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { cheapestWayOpen, feedSetupOf, pressureWindow } from '@pepper-knot/core/internal'
+import { cheapestWayOpen, feedSetupOf, pressureWindow } from '@pepper-knot/core/trouble'
 import { useSettings } from '../../stores/settings.ts'
 import TroubleLink from '../../parts/TroubleLink.vue'
 import FeedGuide from './FeedGuide.vue'

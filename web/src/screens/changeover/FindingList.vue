@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { RANKS, ranked, rankOf, type StationFinding, type Station } from '@pepper-knot/core/internal'
+import { RANKS, ranked, rankOf, type StationFinding, type Station } from '@pepper-knot/core/machine'
 import { useI18n } from 'vue-i18n'
 import { useSettings } from '../../stores/settings.ts'
 import { useWords } from '../../composables/useWords.ts'

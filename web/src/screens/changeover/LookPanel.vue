@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, reactive } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { byLooking, TRADE_SIZES, tradeLabel, type Looked, type WireByHand } from '@pepper-knot/core/internal'
+import { byLooking, TRADE_SIZES, tradeLabel, type Looked, type WireByHand } from '@pepper-knot/core/wire'
 import ChoiceRow from '../../parts/ChoiceRow.vue'
 import QuantityField from '../../parts/QuantityField.vue'
 import { useSettings } from '../../stores/settings.ts'

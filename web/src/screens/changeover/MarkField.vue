@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useRun } from '../../composables/useRun.ts'
-import { typedNumber } from '@pepper-knot/core/internal'
+import { typedNumber } from '@pepper-knot/core/trade'
 import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 

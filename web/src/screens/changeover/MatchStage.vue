@@ -3,13 +3,8 @@ import { useRun } from '../../composables/useRun.ts'
 import { computed, nextTick, ref } from 'vue'
 import { usePageKeys } from '../../parts/keys.ts'
 import { useI18n } from 'vue-i18n'
-import {
-  confirmSeen,
-  formatMinutes,
-  formatLength,
-  type Machine,
-  type Station,
-} from '@pepper-knot/core/internal'
+import { confirmSeen, type Machine, type Station } from '@pepper-knot/core/machine'
+import { formatMinutes, formatLength } from '@pepper-knot/core/trade'
 import { changeMarks } from '../../parts/marks.ts'
 import StationEditor from '../../parts/StationEditor.vue'
 import WhyPanel from '../../parts/WhyPanel.vue'

@@ -2,7 +2,7 @@
 import { useRun } from '../../composables/useRun.ts'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { earliestDay, orderList, type OrderLine } from '@pepper-knot/core/internal'
+import { earliestDay, orderList, type OrderLine } from '@pepper-knot/core/jobs'
 import { exportCsv } from '../../storage/csv.ts'
 import { useSettings } from '../../stores/settings.ts'
 import { useWords } from '../../composables/useWords.ts'

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { type Place, type Step } from '@pepper-knot/core/internal'
+import { type Place, type Step } from '@pepper-knot/core/jobs'
 import { useSettings } from '../../stores/settings.ts'
 import { useWords } from '../../composables/useWords.ts'
 

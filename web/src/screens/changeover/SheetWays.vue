@@ -2,7 +2,7 @@
 import { useI18n } from 'vue-i18n'
 import { useRun } from '../../composables/useRun.ts'
 import TroubleLink from '../../parts/TroubleLink.vue'
-import { dropList } from '@pepper-knot/core/internal'
+import { dropList } from '@pepper-knot/core/jobs'
 
 /** The ways off the present step: the whole list, a safe stop, and planning again. */
 defineProps<{ whole: boolean }>()

@@ -2,7 +2,8 @@
 import { useRun } from '../../composables/useRun.ts'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { goodTry, jobOf, settleJob, signOff } from '@pepper-knot/core/internal'
+import { goodTry } from '@pepper-knot/core/arc'
+import { jobOf, settleJob, signOff } from '@pepper-knot/core/jobs'
 import { askToPersist } from '../../storage/persist.ts'
 import { standingMarks } from '../../parts/marks.ts'
 import WireLine from '../../parts/WireLine.vue'
@@ -57,7 +58,7 @@ function sign() {
     t('sign.done', { machine: machine.name }),
     () => {
       machineStore.record(JSON.parse(JSON.stringify(machine)))
-      partStore.list = JSON.parse(JSON.stringify(store))
+      partStore.lay(store)
       const at = new Date().toISOString()
       change(() => signOff(job, done, at))
     },

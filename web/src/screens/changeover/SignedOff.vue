@@ -3,15 +3,8 @@ import { useRun } from '../../composables/useRun.ts'
 import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRouter } from 'vue-router'
-import {
-  STATIONS,
-  passedMark,
-  startOf,
-  metalFor,
-  partsAgain,
-  wireAgain,
-  type Run,
-} from '@pepper-knot/core/internal'
+import { STATIONS } from '@pepper-knot/core/machine'
+import { passedMark, startOf, metalFor, partsAgain, wireAgain, type Run } from '@pepper-knot/core/record'
 import { exportShop } from '../../storage/exportShop.ts'
 import { signOffId } from '../../storage/head.ts'
 import { useShop } from '../../stores/shop.ts'

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { isTask, type KeptStep, type Run, type Step } from '@pepper-knot/core/internal'
+import { isTask, type Step } from '@pepper-knot/core/jobs'
+import { type KeptStep, type Run } from '@pepper-knot/core/record'
 import { useSettings } from '../../stores/settings.ts'
 import { useWords } from '../../composables/useWords.ts'
 

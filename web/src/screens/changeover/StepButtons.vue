@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { ref } from 'vue'
 import { useI18n } from 'vue-i18n'
-import type { Step } from '@pepper-knot/core/internal'
+import type { Step } from '@pepper-knot/core/jobs'
 import { useWait } from '../../composables/useWait.ts'
 import HoldButton from '../../parts/HoldButton.vue'
 import { noRepeat } from '../../parts/onePress.ts'

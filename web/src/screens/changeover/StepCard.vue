@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { type Changeover, type Conversion, type Step } from '@pepper-knot/core/internal'
+import { type Changeover, type Conversion, type Step } from '@pepper-knot/core/jobs'
 import { useSettings } from '../../stores/settings.ts'
 import MarkField from './MarkField.vue'
 import StepPicture from './StepPicture.vue'

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { type Step } from '@pepper-knot/core/internal'
+import { type Step } from '@pepper-knot/core/jobs'
 import { useSettings } from '../../stores/settings.ts'
 import { useWords } from '../../composables/useWords.ts'
 

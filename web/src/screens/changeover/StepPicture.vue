@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { linerEnd, type Changeover, type Station, type Step, type Task } from '@pepper-knot/core/internal'
+import { linerEnd, type Changeover, type Step, type Task } from '@pepper-knot/core/jobs'
+import { type Station } from '@pepper-knot/core/machine'
 import CurlSection from '../../parts/sections/CurlSection.vue'
 import LinerEndSection from '../../parts/sections/LinerEndSection.vue'
 import SectionDrawing from '../../parts/sections/SectionDrawing.vue'

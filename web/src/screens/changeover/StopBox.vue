@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { jobOf, stop, stopConversion, stopHere, type Changeover } from '@pepper-knot/core/internal'
+import { jobOf, stop, stopConversion, stopHere, type Changeover } from '@pepper-knot/core/jobs'
 import { useRun } from '../../composables/useRun.ts'
 import DialogBox from '../../parts/DialogBox.vue'
 import { useSettings } from '../../stores/settings.ts'

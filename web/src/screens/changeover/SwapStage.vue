@@ -7,16 +7,14 @@ import { useRoute } from 'vue-router'
 import {
   doStep,
   dropList,
-  formatMinutes,
-  keptPlan,
   undoStep,
   walkMinutes,
   type Changeover,
   type Conversion,
-  type Machine,
-  type Stage,
-  type Station,
-} from '@pepper-knot/core/internal'
+} from '@pepper-knot/core/jobs'
+import { type Machine, type Station } from '@pepper-knot/core/machine'
+import { keptPlan, type Stage } from '@pepper-knot/core/record'
+import { formatMinutes } from '@pepper-knot/core/trade'
 import StationEditor from '../../parts/StationEditor.vue'
 import SureBox from '../../parts/SureBox.vue'
 import { usePageKeys } from '../../parts/keys.ts'

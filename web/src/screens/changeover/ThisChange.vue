@@ -2,14 +2,8 @@
 import { useRun } from '../../composables/useRun.ts'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import {
-  SCHOOL_IDS,
-  UPKEEP,
-  upkeepDue,
-  formatLead,
-  type School,
-  type Upkeep,
-} from '@pepper-knot/core/internal'
+import { UPKEEP, upkeepDue, type Upkeep } from '@pepper-knot/core/machine'
+import { SCHOOL_IDS, formatLead, type School } from '@pepper-knot/core/trade'
 import ChoiceRow from '../../parts/ChoiceRow.vue'
 import SchoolChoices from '../../parts/SchoolChoices.vue'
 import { useSettings } from '../../stores/settings.ts'

@@ -1,16 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import {
-  FAMILY_SHEETS,
-  formatMass,
-  notUnderstood,
-  tradeLabel,
-  USUAL_MIXTURES,
-  shortMixture,
-  type Besides,
-  type Wire,
-} from '@pepper-knot/core/internal'
+import { USUAL_MIXTURES, shortMixture } from '@pepper-knot/core/arc'
+import { FAMILY_SHEETS, formatMass } from '@pepper-knot/core/trade'
+import { notUnderstood, tradeLabel, type Besides, type Wire } from '@pepper-knot/core/wire'
 import WordRow from '../../parts/WordRow.vue'
 import { useSettings } from '../../stores/settings.ts'
 import { useWords } from '../../composables/useWords.ts'

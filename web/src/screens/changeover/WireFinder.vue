@@ -2,15 +2,10 @@
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useDraft } from '../../composables/useDraft.ts'
-import {
-  formatLength,
-  sizeForThickness,
-  suggestWires,
-  tradeLabel,
-  type CatalogueEntry,
-  type Machine,
-  type Run,
-} from '@pepper-knot/core/internal'
+import { type Machine } from '@pepper-knot/core/machine'
+import { type Run } from '@pepper-knot/core/record'
+import { formatLength } from '@pepper-knot/core/trade'
+import { sizeForThickness, suggestWires, tradeLabel, type CatalogueEntry } from '@pepper-knot/core/wire'
 import { useParts } from '../../stores/parts.ts'
 import { useSettings } from '../../stores/settings.ts'
 import { useWords } from '../../composables/useWords.ts'

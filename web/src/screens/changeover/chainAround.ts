@@ -1,4 +1,4 @@
-import type { Step } from '@pepper-knot/core/internal'
+import type { Step } from '@pepper-knot/core/jobs'
 
 /** The whole run of captive steps that a step stands in, those before it too; none where it is not captive. */
 export function chainAround(steps: readonly Step[], at: number): Step[] {

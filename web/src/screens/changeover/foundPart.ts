@@ -1,4 +1,5 @@
-import type { GatherLine, Part } from '@pepper-knot/core/internal'
+import type { GatherLine } from '@pepper-knot/core/jobs'
+import type { Part } from '@pepper-knot/core/machine'
 import { newId } from '../../stores/shop.ts'
 
 /** A part that was found after all, as the store keeps it: as it is asked for, one of it, where it now lies. */

@@ -1,4 +1,5 @@
-import { type SettleWords, type UnitSystem } from '@pepper-knot/core/internal'
+import { type SettleWords } from '@pepper-knot/core/jobs'
+import { type UnitSystem } from '@pepper-knot/core/trade'
 import { newId } from '../../stores/shop.ts'
 import { useWords } from '../../composables/useWords.ts'
 

@@ -2,17 +2,17 @@
 import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useDraft } from '../../composables/useDraft.ts'
+import { type Machine } from '@pepper-knot/core/machine'
+import { formatAmps } from '@pepper-knot/core/trade'
 import {
   circuitVerdict,
   type CircuitVerdict,
-  formatAmps,
   supplyAt,
   whatGives,
-  type Machine,
   type SizedWire,
   type StartSettings,
   type SupplyLine,
-} from '@pepper-knot/core/internal'
+} from '@pepper-knot/core/wire'
 import QuantityField from '../../parts/QuantityField.vue'
 import ChoiceRow from '../../parts/ChoiceRow.vue'
 import { useSettings } from '../../stores/settings.ts'

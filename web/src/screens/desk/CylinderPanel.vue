@@ -2,18 +2,8 @@
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useDraft } from '../../composables/useDraft.ts'
-import {
-  GAS_LEFT_BAND,
-  gasCost,
-  gasLeftM3,
-  typedNumber,
-  BAR,
-  formatFlow,
-  formatGas,
-  gasLeft,
-  isLiquid,
-  type Mixture,
-} from '@pepper-knot/core/internal'
+import { GAS_LEFT_BAND, gasCost, gasLeftM3, gasLeft, isLiquid, type Mixture } from '@pepper-knot/core/arc'
+import { typedNumber, BAR, formatFlow, formatGas } from '@pepper-knot/core/trade'
 import ChoiceRow from '../../parts/ChoiceRow.vue'
 import QuantityField from '../../parts/QuantityField.vue'
 import { useSettings } from '../../stores/settings.ts'

@@ -5,26 +5,17 @@ import { useI18n } from 'vue-i18n'
 import { useDraft } from '../../composables/useDraft.ts'
 import { useRouter } from 'vue-router'
 import {
-  asItStands,
   arcGasOf,
   gasDesignation,
-  gaugeScaleOf,
-  isSameWire,
-  isSized,
-  lastGood,
-  MATERIALS,
-  ownSetting,
   parseMixture,
-  POSITIONS,
-  readLabel,
-  shelfWire,
-  startSettings,
   takesGas,
   USUAL_MIXTURES,
-  type Job,
   type Mixture,
-  type Run,
-} from '@pepper-knot/core/internal'
+} from '@pepper-knot/core/arc'
+import { shelfWire, type Job } from '@pepper-knot/core/machine'
+import { lastGood, type Run } from '@pepper-knot/core/record'
+import { gaugeScaleOf, MATERIALS, POSITIONS } from '@pepper-knot/core/trade'
+import { asItStands, isSameWire, isSized, ownSetting, readLabel, startSettings } from '@pepper-knot/core/wire'
 import LabelField from '../../parts/LabelField.vue'
 import QuantityField from '../../parts/QuantityField.vue'
 import { useShop } from '../../stores/shop.ts'

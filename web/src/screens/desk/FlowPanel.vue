@@ -9,12 +9,7 @@ import {
   awsName,
   DRAUGHT_LIMIT_M_PER_S,
   CO2_CYLINDER_L_PER_MIN,
-  flowFor,
   flowmeterFactor,
-  formatDraught,
-  formatFlow,
-  formatGas,
-  formatLeak,
   gasesFor,
   hosePurgeSeconds,
   isLiquid,
@@ -23,11 +18,11 @@ import {
   lostInMonthL,
   shortMixture,
   turbulentFlowLPerMin,
-  type Job,
   type Mixture,
-  type SizedWire,
-  type StartSettings,
-} from '@pepper-knot/core/internal'
+} from '@pepper-knot/core/arc'
+import { flowFor, type Job } from '@pepper-knot/core/machine'
+import { formatDraught, formatFlow, formatGas, formatLeak } from '@pepper-knot/core/trade'
+import { type SizedWire, type StartSettings } from '@pepper-knot/core/wire'
 import MixtureField from '../../parts/MixtureField.vue'
 import QuantityField from '../../parts/QuantityField.vue'
 import { useSettings } from '../../stores/settings.ts'

@@ -3,23 +3,24 @@ import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useDraft } from '../../composables/useDraft.ts'
 import {
-  typedNumber,
   fillJoint,
-  formatDeposition,
-  formatHeat,
-  formatKgPerM,
-  formatTravel,
   fumeReminders,
   HEAT_CONVENTIONS,
   heatInputKJPerMm,
   lensShade,
   type Banded,
-  type Job,
   type Joint,
-  type SizedWire,
-  type StartKey,
-  type StartSettings,
-} from '@pepper-knot/core/internal'
+} from '@pepper-knot/core/arc'
+import { type Job } from '@pepper-knot/core/machine'
+import {
+  typedNumber,
+  formatDeposition,
+  formatHeat,
+  formatKgPerM,
+  formatTravel,
+} from '@pepper-knot/core/trade'
+import { type SizedWire, type StartSettings } from '@pepper-knot/core/wire'
+import { type StartKey } from '@pepper-knot/core/words'
 import ChoiceRow from '../../parts/ChoiceRow.vue'
 import QuantityField from '../../parts/QuantityField.vue'
 import { useSettings } from '../../stores/settings.ts'

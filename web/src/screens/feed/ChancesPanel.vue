@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { coefficientsOf, formatForce, type FeedSetup } from '@pepper-knot/core/internal'
+import { formatForce } from '@pepper-knot/core/trade'
+import { coefficientsOf, type FeedSetup } from '@pepper-knot/core/trouble'
 import { useFeedChances } from '../../stores/feedChances.ts'
 import { useSettings } from '../../stores/settings.ts'
 import { useWords } from '../../composables/useWords.ts'

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { cures, formatMinutes, type FeedSetup } from '@pepper-knot/core/internal'
+import { formatMinutes } from '@pepper-knot/core/trade'
+import { cures, type FeedSetup } from '@pepper-knot/core/trouble'
 import { useSettings } from '../../stores/settings.ts'
 import { useWords } from '../../composables/useWords.ts'
 

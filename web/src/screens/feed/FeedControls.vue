@@ -1,20 +1,21 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
+import { GUN_KINDS, type Machine } from '@pepper-knot/core/machine'
 import {
-  brakeFigures,
-  brakeWindow,
   formatForce,
   formatLength,
   formatTorque,
   GROOVE_PROFILES,
-  GUN_KINDS,
   LINER_MATERIALS,
+} from '@pepper-knot/core/trade'
+import {
+  brakeFigures,
+  brakeWindow,
   spoolHoldsKg,
   type FeedSetup,
-  type Machine,
   type PressureWindow,
-} from '@pepper-knot/core/internal'
+} from '@pepper-knot/core/trouble'
 import ChoiceRow from '../../parts/ChoiceRow.vue'
 import QuantityField from '../../parts/QuantityField.vue'
 import { useSettings } from '../../stores/settings.ts'

@@ -3,22 +3,18 @@ import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRoute } from 'vue-router'
 import { useDraft } from '../../composables/useDraft.ts'
+import { seenOnly, type Station } from '@pepper-knot/core/machine'
+import { knownMarks, ownMark } from '@pepper-knot/core/record'
 import {
-  asItStands,
   cheapestWayOpen,
   feedSetupOf,
   firstMark,
-  knownMarks,
-  ownMark,
-  isSized,
   pressureWindow,
-  readLabel,
-  seenOnly,
   weakestPlace,
   windowCentreN,
   type FeedSetup,
-  type Station,
-} from '@pepper-knot/core/internal'
+} from '@pepper-knot/core/trouble'
+import { asItStands, isSized, readLabel } from '@pepper-knot/core/wire'
 import LabelField from '../../parts/LabelField.vue'
 import WorkTabs from '../../parts/WorkTabs.vue'
 import { useMachines } from '../../stores/machines.ts'

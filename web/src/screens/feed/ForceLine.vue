@@ -1,15 +1,14 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
+import { formatForce, formatLead } from '@pepper-knot/core/trade'
 import {
   coefficientsOf,
   forceAlong,
-  formatForce,
-  formatLead,
   geometryOf,
   type FeedSetup,
   type PressureWindow,
-} from '@pepper-knot/core/internal'
+} from '@pepper-knot/core/trouble'
 import { useSettings } from '../../stores/settings.ts'
 
 /** The wire from spool to tip, as high over the line as the force in it. */

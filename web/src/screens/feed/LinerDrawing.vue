@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import { linerBoreMm, type FeedSetup } from '@pepper-knot/core/internal'
+import { type FeedSetup } from '@pepper-knot/core/trouble'
+import { linerBoreMm } from '@pepper-knot/core/wire'
 
 /** The wire in its liner, to scale: a coil, or a smooth tube; dust where it is dirty, a dent where it is kinked. */
 const props = defineProps<{ setup: FeedSetup }>()

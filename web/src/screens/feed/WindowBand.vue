@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { formatForce, type PressureWindow } from '@pepper-knot/core/internal'
+import { formatForce } from '@pepper-knot/core/trade'
+import { type PressureWindow } from '@pepper-knot/core/trouble'
 import { useSettings } from '../../stores/settings.ts'
 
 /** Slip, safe, fold and crush on one axis of roll force, and the mark where the arm stands. */

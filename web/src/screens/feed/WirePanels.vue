@@ -2,19 +2,16 @@
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useDraft } from '../../composables/useDraft.ts'
+import { wirePricePerKg } from '@pepper-knot/core/jobs'
+import { formatCut, formatLead, formatLength, formatMass } from '@pepper-knot/core/trade'
 import {
-  formatCut,
-  formatLead,
-  formatLength,
-  formatMass,
   kgFromThickness,
   linerTrim,
   spoolHoldsKg,
   wireLeft,
-  wirePricePerKg,
   type FeedSetup,
   type TrimKind,
-} from '@pepper-knot/core/internal'
+} from '@pepper-knot/core/trouble'
 import ChoiceRow from '../../parts/ChoiceRow.vue'
 import QuantityField from '../../parts/QuantityField.vue'
 import { useSettings } from '../../stores/settings.ts'

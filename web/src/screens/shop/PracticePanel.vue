@@ -1,14 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import {
-  typedNumber,
-  ownMinutes,
-  practiceSchema,
-  SCHOOL_IDS,
-  settingsSchema,
-  type School,
-} from '@pepper-knot/core/internal'
+import { ownMinutes, settingsSchema } from '@pepper-knot/core/record'
+import { typedNumber, practiceSchema, SCHOOL_IDS, type School } from '@pepper-knot/core/trade'
 import ChoiceRow from '../../parts/ChoiceRow.vue'
 import QuantityField from '../../parts/QuantityField.vue'
 import SchoolChoices from '../../parts/SchoolChoices.vue'
@@ -22,7 +16,7 @@ const shop = useShop()
 const practice = computed(() => settings.all.practice)
 const put = (change: object) => {
   const next = practiceSchema.safeParse({ ...practice.value, ...change })
-  if (next.success) settings.all.practice = next.data
+  if (next.success) settings.set({ practice: next.data })
 }
 const choose = (school: School, value: string | undefined) => put({ [school]: value })
 
@@ -37,7 +31,7 @@ const setMoney = (key: 'labourPerHour' | 'wirePerKg', text: string) => {
 }
 const days = (text: string) => {
   const next = settingsSchema.safeParse({ ...settings.all, leadDays: typedNumber(text) })
-  if (next.success) settings.all.leadDays = next.data.leadDays
+  if (next.success) settings.set({ leadDays: next.data.leadDays })
 }
 const notDays = (text: string) =>
   settingsSchema.shape.leadDays.safeParse(typedNumber(text)).success || t('field.range', { min: 0, max: 365 })

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { onMounted, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { HEAT_CONVENTIONS } from '@pepper-knot/core/internal'
+import { HEAT_CONVENTIONS } from '@pepper-knot/core/arc'
 import { exportShop } from '../../storage/exportShop.ts'
 import { askToPersist, isPersisted, type Persisted } from '../../storage/persist.ts'
 import { useShop } from '../../stores/shop.ts'
@@ -20,7 +20,7 @@ const settings = useSettings()
 const name = ref(shop.shop.name)
 function setName(text: string | null) {
   name.value = text ?? ''
-  if (name.value.trim() !== '') shop.shop.name = name.value.trim().slice(0, 100)
+  if (name.value.trim() !== '') shop.rename(name.value.trim().slice(0, 100))
 }
 watch(
   () => shop.shop.name,
@@ -68,7 +68,8 @@ async function startOver() {
         @update:model-value="setName"
       />
       <v-select
-        v-model="settings.all.units"
+        :model-value="settings.all.units"
+        @update:model-value="settings.set({ units: $event })"
         :label="t('shop.units')"
         :items="[
           { value: 'metric', title: t('units.metric') },
@@ -76,16 +77,22 @@ async function startOver() {
         ]"
       />
       <v-select
-        v-model="settings.all.theme"
+        :model-value="settings.all.theme"
+        @update:model-value="settings.set({ theme: $event })"
         :label="t('shop.theme')"
         :items="['system', 'light', 'dark'].map((value) => ({ value, title: t(`shop.themes.${value}`) }))"
       />
       <v-select
-        v-model="settings.all.heatConvention"
+        :model-value="settings.all.heatConvention"
+        @update:model-value="settings.set({ heatConvention: $event })"
         :label="t('shop.heat')"
         :items="HEAT_CONVENTIONS.map((value) => ({ value, title: words.HEAT_NAMES[value] }))"
       />
-      <v-checkbox v-model="settings.all.readAloud" :label="t('shop.readAloud')" />
+      <v-checkbox
+        :model-value="settings.all.readAloud"
+        @update:model-value="settings.set({ readAloud: $event === true })"
+        :label="t('shop.readAloud')"
+      />
     </section>
     <PracticePanel />
     <section :aria-label="t('shop.data')">

@@ -2,13 +2,8 @@
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRouter } from 'vue-router'
-import {
-  canConvert,
-  CONVERSIONS,
-  GUN_KINDS,
-  type ConversionKind,
-  type Machine,
-} from '@pepper-knot/core/internal'
+import { canConvert, CONVERSIONS, type ConversionKind } from '@pepper-knot/core/jobs'
+import { GUN_KINDS, type Machine } from '@pepper-knot/core/machine'
 import ChoiceRow from '../../parts/ChoiceRow.vue'
 import SureBox from '../../parts/SureBox.vue'
 import { useParts } from '../../stores/parts.ts'

@@ -1,16 +1,9 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
-import {
-  LEAVES,
-  machineSchema,
-  POLARITY_CHANGES,
-  readLabel,
-  SPOOL_TYPES,
-  typedNumber,
-  validate,
-  type Machine,
-} from '@pepper-knot/core/internal'
+import { LEAVES, machineSchema, POLARITY_CHANGES, type Machine } from '@pepper-knot/core/machine'
+import { typedNumber, validate } from '@pepper-knot/core/trade'
+import { readLabel, SPOOL_TYPES } from '@pepper-knot/core/wire'
 import DialogBox from '../../parts/DialogBox.vue'
 import WordRow from '../../parts/WordRow.vue'
 import MachineOutput from './MachineOutput.vue'

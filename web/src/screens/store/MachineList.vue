@@ -2,7 +2,7 @@
 import { ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRoute, useRouter } from 'vue-router'
-import { confirmSeen, STATIONS, type Machine, type Station, type ChartRow } from '@pepper-knot/core/internal'
+import { confirmSeen, STATIONS, type Machine, type Station, type ChartRow } from '@pepper-knot/core/machine'
 import ChartPanel from '../../parts/ChartPanel.vue'
 import StationEditor from '../../parts/StationEditor.vue'
 import { useRows } from '../../parts/rows.ts'

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { typedNumber, CONTROLS, type Machine } from '@pepper-knot/core/internal'
+import { CONTROLS, type Machine } from '@pepper-knot/core/machine'
+import { typedNumber } from '@pepper-knot/core/trade'
 import QuantityField from '../../parts/QuantityField.vue'
 import { useSettings } from '../../stores/settings.ts'
 

@@ -1,16 +1,9 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
-import {
-  typedNumber,
-  partSchema,
-  readLabel,
-  say,
-  SPOOL_TYPES,
-  validate,
-  type Part,
-  type SpoolType,
-} from '@pepper-knot/core/internal'
+import { partSchema, type Part } from '@pepper-knot/core/machine'
+import { typedNumber, say, validate } from '@pepper-knot/core/trade'
+import { readLabel, SPOOL_TYPES, type SpoolType } from '@pepper-knot/core/wire'
 import DialogBox from '../../parts/DialogBox.vue'
 import FieldRows from '../../parts/FieldRows.vue'
 import LabelField from '../../parts/LabelField.vue'

@@ -2,14 +2,8 @@
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useDraft } from '../../composables/useDraft.ts'
-import {
-  fittedOn,
-  fittedParts,
-  formatMass,
-  isLow,
-  type ChartRow,
-  type Part,
-} from '@pepper-knot/core/internal'
+import { fittedOn, fittedParts, isLow, type ChartRow, type Part } from '@pepper-knot/core/machine'
+import { formatMass } from '@pepper-knot/core/trade'
 import { exportCsv } from '../../storage/csv.ts'
 import { newId, useShop } from '../../stores/shop.ts'
 import { useMachines } from '../../stores/machines.ts'

@@ -1,14 +1,9 @@
 <script setup lang="ts">
 import { ref } from 'vue'
 import { useI18n } from 'vue-i18n'
-import {
-  FAMILIES,
-  pressureRowSchema,
-  TRADE_SIZES,
-  typedNumber,
-  type Machine,
-  type PressureRow,
-} from '@pepper-knot/core/internal'
+import { pressureRowSchema, type Machine, type PressureRow } from '@pepper-knot/core/machine'
+import { FAMILIES, typedNumber } from '@pepper-knot/core/trade'
+import { TRADE_SIZES } from '@pepper-knot/core/wire'
 import { useSettings } from '../../stores/settings.ts'
 import { useWords } from '../../composables/useWords.ts'
 

@@ -2,20 +2,17 @@
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useDraft } from '../../composables/useDraft.ts'
+import { type Mixture } from '@pepper-knot/core/arc'
 import {
-  formatLead,
-  isSized,
   MACHINE_BUILDS,
   POLARITY_CHANGES,
   quickMachine,
-  readLabel,
-  TRADE_SIZES,
-  tradeLabel,
   cylindersFor,
-  type Mixture,
   type Machine,
   type MachineBuild,
-} from '@pepper-knot/core/internal'
+} from '@pepper-knot/core/machine'
+import { formatLead } from '@pepper-knot/core/trade'
+import { isSized, readLabel, TRADE_SIZES, tradeLabel } from '@pepper-knot/core/wire'
 import DialogBox from '../../parts/DialogBox.vue'
 import ChoiceRow from '../../parts/ChoiceRow.vue'
 import LabelField from '../../parts/LabelField.vue'

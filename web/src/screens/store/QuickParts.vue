@@ -2,15 +2,8 @@
 import { computed, shallowRef, toRaw, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useDraft } from '../../composables/useDraft.ts'
-import {
-  isSized,
-  putInStore,
-  readinessRows,
-  readPartLines,
-  usualSpares,
-  type Part,
-  type SizedWire,
-} from '@pepper-knot/core/internal'
+import { putInStore, readPartLines, usualSpares, type Part } from '@pepper-knot/core/machine'
+import { isSized, readinessRows, type SizedWire } from '@pepper-knot/core/wire'
 import { newId, useShop } from '../../stores/shop.ts'
 import { useMachines } from '../../stores/machines.ts'
 import { useParts } from '../../stores/parts.ts'
@@ -59,7 +52,9 @@ function add() {
   const parts = good.value
   const left = lines.value.filter(({ read }) => !read.ok).map(({ line }) => line)
   shop.undoable(t('quick.added', parts.length), () => {
-    partStore.list = parts.reduce<Part[]>((store, part) => putInStore(store, part, newId), partStore.list)
+    partStore.lay(
+      parts.reduce<readonly Part[]>((store, part) => putInStore([...store], part, newId), partStore.list),
+    )
   })
   text.value = left.join('\n')
 }

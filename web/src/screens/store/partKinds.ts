@@ -1,4 +1,4 @@
-import type { Part } from '@pepper-knot/core/internal'
+import type { Part } from '@pepper-knot/core/machine'
 
 /** Kinds as the form offers them: pieces of a gun stand on their own. */
 export const partKinds = [

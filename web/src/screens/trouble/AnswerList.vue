@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useI18n } from 'vue-i18n'
-import { checkRow, type Cause, type Checked } from '@pepper-knot/core/internal'
+import { checkRow, type Cause, type Checked } from '@pepper-knot/core/trouble'
 import { useWords } from '../../composables/useWords.ts'
 
 const words = useWords()

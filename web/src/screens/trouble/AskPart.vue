@@ -1,19 +1,18 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
+import { STATIONS, type Station } from '@pepper-knot/core/machine'
+import { type Run } from '@pepper-knot/core/record'
 import {
   AREAS,
   areaOf,
   LEADS,
   PHASES,
   SINCE,
-  STATIONS,
   SYMPTOMS,
   type Area,
-  type Run,
-  type Station,
   type Symptom,
-} from '@pepper-knot/core/internal'
+} from '@pepper-knot/core/trouble'
 import ChoiceRow from '../../parts/ChoiceRow.vue'
 import ManyRow from '../../parts/ManyRow.vue'
 import QuantityField from '../../parts/QuantityField.vue'

@@ -1,15 +1,9 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import {
-  cureRow,
-  formatMinutes,
-  isMended,
-  type CurePlan,
-  type Run,
-  type Told,
-  type Trouble,
-} from '@pepper-knot/core/internal'
+import { type Run } from '@pepper-knot/core/record'
+import { formatMinutes } from '@pepper-knot/core/trade'
+import { cureRow, isMended, type CurePlan, type Told, type Trouble } from '@pepper-knot/core/trouble'
 import { useSettings } from '../../stores/settings.ts'
 import { useWords } from '../../composables/useWords.ts'
 

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { type Cause, type Symptom } from '@pepper-knot/core/internal'
+import { type Cause, type Symptom } from '@pepper-knot/core/trouble'
 import ManyRow from '../../parts/ManyRow.vue'
 import { useWords } from '../../composables/useWords.ts'
 

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { causeRow, STATIONS, type Ranked } from '@pepper-knot/core/internal'
+import { STATIONS } from '@pepper-knot/core/machine'
+import { causeRow, type Ranked } from '@pepper-knot/core/trouble'
 import { useSettings } from '../../stores/settings.ts'
 import { useWords } from '../../composables/useWords.ts'
 

@@ -1,14 +1,8 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
-import {
-  checkRow,
-  CHECKS,
-  formatMinutes,
-  type Check,
-  type Checked,
-  type Trouble,
-} from '@pepper-knot/core/internal'
+import { formatMinutes } from '@pepper-knot/core/trade'
+import { checkRow, CHECKS, type Check, type Checked, type Trouble } from '@pepper-knot/core/trouble'
 import LookPicture from './LookPicture.vue'
 import { useWords } from '../../composables/useWords.ts'
 

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { type Check, type Station, type Trouble } from '@pepper-knot/core/internal'
+import { type Station } from '@pepper-knot/core/machine'
+import { type Check, type Trouble } from '@pepper-knot/core/trouble'
 import CurlSection from '../../parts/sections/CurlSection.vue'
 import LinerEndSection from '../../parts/sections/LinerEndSection.vue'
 import SectionDrawing from '../../parts/sections/SectionDrawing.vue'

@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRouter } from 'vue-router'
-import { shopFinds } from '@pepper-knot/core/internal'
+import { shopFinds } from '@pepper-knot/core/record'
 import OpenRuns from '../bench/OpenRuns.vue'
 import { useMachines } from '../../stores/machines.ts'
 import { useShop } from '../../stores/shop.ts'

@@ -1,24 +1,17 @@
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
+import { begin as beginJob, dropList, jobOf, settleJob } from '@pepper-knot/core/jobs'
+import { changeoverRequestSchema, jobSchema } from '@pepper-knot/core/machine'
+import { isPlanCurrent, planKept, shopFinds, type Run } from '@pepper-knot/core/record'
 import {
-  begin as beginJob,
-  changeoverRequestSchema,
-  jobSchema,
-  dropList,
-  isPlanCurrent,
-  jobOf,
   machineInRun,
-  planKept,
-  settleJob,
-  shopFinds,
   type Cause,
   type Check,
   type Checked,
   type CurePlan,
-  type Run,
   type Symptom,
   type TroubleRequest,
-} from '@pepper-knot/core/internal'
+} from '@pepper-knot/core/trouble'
 import { useTrouble } from '../../composables/useTrouble.ts'
 import { signOffId } from '../../storage/head.ts'
 import { leftOf } from '../../stores/plan.ts'
@@ -157,7 +150,7 @@ export function useTroubleRun(id: () => string) {
         const done = settleJob(job, now, partStore.list, at, settleWords(t, settings.units))
         // In the middle of a change the machine is written down when that is signed off.
         if (!origin.value) machineStore.record(plain(done.machine))
-        partStore.list = plain(done.store)
+        partStore.lay(done.store)
       }
       set({ cured: true })
     })

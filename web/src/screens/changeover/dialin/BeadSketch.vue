@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { computed } from 'vue'
-import type { Bead } from '@pepper-knot/core/internal'
+import type { Bead } from '@pepper-knot/core/arc'
 
 /** A bead from above and cut through: our own drawing, in the colour of the text it stands in. */
 const props = defineProps<{ bead: Bead }>()

@@ -4,8 +4,6 @@ import { useRun } from '../../../composables/useRun.ts'
 import { computed, nextTick, ref, shallowRef, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import {
-  arcGasAfter,
-  formatVolts,
   lookedAt,
   simulatedArc,
   trySigns,
@@ -13,7 +11,9 @@ import {
   type SimulatedArc,
   type Try,
   type WeldKind,
-} from '@pepper-knot/core/internal'
+} from '@pepper-knot/core/arc'
+import { arcGasAfter } from '@pepper-knot/core/jobs'
+import { formatVolts } from '@pepper-knot/core/trade'
 import { useShop } from '../../../stores/shop.ts'
 import { useSettings } from '../../../stores/settings.ts'
 import FeedDial from './FeedDial.vue'

@@ -1,14 +1,10 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
-import {
-  typedNumber,
-  dialOf,
-  formatSpeed,
-  RUN_OUT_S,
-  speedOfRunOut,
-  type Machine,
-} from '@pepper-knot/core/internal'
+import { RUN_OUT_S, speedOfRunOut } from '@pepper-knot/core/arc'
+import { type Machine } from '@pepper-knot/core/machine'
+import { typedNumber, formatSpeed } from '@pepper-knot/core/trade'
+import { dialOf } from '@pepper-knot/core/wire'
 import QuantityField from '../../../parts/QuantityField.vue'
 import { useShop } from '../../../stores/shop.ts'
 import { useMachines } from '../../../stores/machines.ts'

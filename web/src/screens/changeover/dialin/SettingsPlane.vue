@@ -14,15 +14,9 @@ import { computed, ref, watch } from 'vue'
 import { Scatter } from 'vue-chartjs'
 import { useI18n } from 'vue-i18n'
 import { useTheme } from 'vuetify'
-import {
-  QUANTITIES,
-  formatSpeed,
-  isGood,
-  type DialInPlan,
-  type Proposal,
-  type StartSettings,
-  type Try,
-} from '@pepper-knot/core/internal'
+import { isGood, type Proposal, type Try } from '@pepper-knot/core/arc'
+import { QUANTITIES, formatSpeed } from '@pepper-knot/core/trade'
+import { type DialInPlan, type StartSettings } from '@pepper-knot/core/wire'
 import { useSettings } from '../../../stores/settings.ts'
 import { planeMarks, planeView } from './planeMarks.ts'
 import { useWords } from '../../../composables/useWords.ts'

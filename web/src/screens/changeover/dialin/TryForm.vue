@@ -4,8 +4,6 @@ import { useI18n } from 'vue-i18n'
 import { useDraft } from '../../../composables/useDraft.ts'
 import { useRun } from '../../../composables/useRun.ts'
 import {
-  QUANTITIES,
-  typedNumber,
   ARC_REPORTS,
   BEADS,
   seldomTogether,
@@ -14,12 +12,12 @@ import {
   WELDS,
   type ArcReport,
   type Bead,
-  type DialInPlan,
   type Proposal,
-  type Transfer,
   type Try,
   type WeldKind,
-} from '@pepper-knot/core/internal'
+} from '@pepper-knot/core/arc'
+import { QUANTITIES, typedNumber, type Transfer } from '@pepper-knot/core/trade'
+import { type DialInPlan } from '@pepper-knot/core/wire'
 import ChoiceRow from '../../../parts/ChoiceRow.vue'
 import { useSettings } from '../../../stores/settings.ts'
 import BeadSketch from './BeadSketch.vue'

@@ -1,7 +1,8 @@
 <script setup lang="ts">
 import { computed, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { QUANTITIES, typedNumber, formatSpeed, type DialInPlan } from '@pepper-knot/core/internal'
+import { QUANTITIES, typedNumber, formatSpeed } from '@pepper-knot/core/trade'
+import { type DialInPlan } from '@pepper-knot/core/wire'
 import ChoiceRow from '../../../parts/ChoiceRow.vue'
 import QuantityField from '../../../parts/QuantityField.vue'
 import { useSettings } from '../../../stores/settings.ts'

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import { useI18n } from 'vue-i18n'
-import { isGood, type DialInPlan, type Try } from '@pepper-knot/core/internal'
+import { isGood, type Try } from '@pepper-knot/core/arc'
+import { type DialInPlan } from '@pepper-knot/core/wire'
 import { useSettings } from '../../../stores/settings.ts'
 import { useWords } from '../../../composables/useWords.ts'
 

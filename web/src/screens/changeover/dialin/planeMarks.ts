@@ -1,5 +1,6 @@
 import type { AnnotationOptions } from 'chartjs-plugin-annotation'
-import { type DialInPlan, type Proposal, type StartSettings, type Try } from '@pepper-knot/core/internal'
+import { type Proposal, type Try } from '@pepper-knot/core/arc'
+import { type DialInPlan, type StartSettings } from '@pepper-knot/core/wire'
 import { namePlaces } from './namePlaces.ts'
 import { useWords } from '../../../composables/useWords.ts'
 

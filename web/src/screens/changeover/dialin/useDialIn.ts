@@ -1,17 +1,9 @@
 import { computed, type ComputedRef } from 'vue'
-import {
-  arcGasAfter,
-  dialInFor,
-  lastGood,
-  nextTry,
-  type Changeover,
-  type DialInPlan,
-  type Machine,
-  type Proposal,
-  type Run,
-  type Try,
-  type WeldKind,
-} from '@pepper-knot/core/internal'
+import { nextTry, type Proposal, type Try, type WeldKind } from '@pepper-knot/core/arc'
+import { arcGasAfter, type Changeover } from '@pepper-knot/core/jobs'
+import { type Machine } from '@pepper-knot/core/machine'
+import { lastGood, type Run } from '@pepper-knot/core/record'
+import { dialInFor, type DialInPlan } from '@pepper-knot/core/wire'
 import { useMachines } from '../../../stores/machines.ts'
 import { useRuns } from '../../../stores/runs.ts'
 import { useShop } from '../../../stores/shop.ts'

@@ -1,39 +1,33 @@
-import { markRaw, toRaw, watch, type Ref, type WatchStopHandle } from 'vue'
+import { markRaw, toRaw, type Ref } from 'vue'
+import { entryKey, readEntryKey, saysSame, type Content, type Vector } from '@pepper-knot/core/ledger'
+import { type Machine, type Part } from '@pepper-knot/core/machine'
 import {
   entriesOf,
-  entryKey,
   ENTRY_SCHEMAS,
   keyOf,
   kindOfEntry,
-  problemsOf,
   readContent,
-  readEntryKey,
   readKey,
   recordsOfMachine,
   recordsOfPart,
   recordsOfRun,
   runWith,
-  saysSame,
   withChart,
-  type Content,
   type EntryContent,
   type Key,
   type KeptPlan,
-  type Machine,
-  type Part,
-  type Problem,
   type Run,
   type RunFields,
   type Shop,
-  type Vector,
-} from '@pepper-knot/core/internal'
+} from '@pepper-knot/core/record'
+import { problemsOf, type Problem } from '@pepper-knot/core/trade'
 import { asKept } from './kept.ts'
 import type { AnyKey, PageChange } from '../storage/books.ts'
 
 const LISTS = ['machines', 'store', 'runs'] as const
-type List = (typeof LISTS)[number]
+export type List = (typeof LISTS)[number]
 /** One thing of the page: it is one record, or a few that belong together. */
-type Thing = `${List}/${string}` | 'shop' | 'settings'
+export type Thing = `${List}/${string}` | 'shop' | 'settings'
 
 /** Something that cannot be kept as it stands; the last version that could is kept in its place. */
 export interface Unkept {
@@ -58,76 +52,23 @@ const plain = <T>(value: T): T => JSON.parse(JSON.stringify(value)) as T
 const PARTS = ['part', 'wire', 'cylinder'] as const
 
 /**
- * What stands on the page, and the records it is made of: what is touched is found out record by record, and what
- * comes from elsewhere is set field by field, so that nothing is lost of what is being typed.
+ * What stands on the page, and the records it is made of. The stores tell which thing a command changed; what comes
+ * from elsewhere is set field by field, so that nothing is lost of what is being typed.
  */
-export function createPageRecords(shop: Ref<Shop>, given: PageGiven) {
+export function createPage(shop: Ref<Shop>, given: PageGiven) {
   /** What the page said of each record when it was last handed over. */
   const said = new Map<AnyKey, Content>()
-  const texts = new Map<AnyKey, string>()
   const keysOf = new Map<Thing, Set<AnyKey>>()
   const plans = new Map<string, unknown>()
   const touched = new Set<Thing>()
   const unkept = new Map<AnyKey, Unkept>()
-  const watched: Record<List, Map<string, { raw: object; stop: WatchStopHandle | undefined }>> = {
-    machines: new Map(),
-    store: new Map(),
-    runs: new Map(),
-  }
-  /** While something from elsewhere is set, nobody has touched it. */
-  let quiet = false
+  /** Told by the stores, which alone change what stands on the page: a thing of it says something else now. */
   const touch = (thing: Thing) => {
-    if (quiet) return
     touched.add(thing)
     given.touched()
   }
-
-  function relist(list: List, now: readonly { id?: string | undefined }[]) {
-    const known = watched[list]
-    const there = new Set<string>()
-    for (const item of now) {
-      const id = item.id ?? ''
-      there.add(id)
-      const raw = toRaw(item)
-      const before = known.get(id)
-      if (before?.raw === raw) continue
-      before?.stop?.()
-      // A run is written where it stands; a machine and a part are put anew.
-      const stop =
-        list === 'runs'
-          ? watch(
-              () => item,
-              () => touch(`runs/${id}`),
-              { deep: true, flush: 'sync' },
-            )
-          : undefined
-      known.set(id, { raw, stop })
-      touch(`${list}/${id}`)
-    }
-    if (there.size === known.size) return
-    for (const [id, { stop }] of known)
-      if (!there.has(id)) {
-        stop?.()
-        known.delete(id)
-        touch(`${list}/${id}`)
-      }
-  }
-  for (const list of LISTS)
-    watch(
-      () => [...shop.value[list]],
-      (now) => relist(list, now),
-      { flush: 'sync', immediate: true },
-    )
-  watch(
-    () => shop.value.name,
-    () => touch('shop'),
-    { flush: 'sync' },
-  )
-  watch(
-    () => shop.value.settings,
-    () => touch('settings'),
-    { deep: true, flush: 'sync' },
-  )
+  const there = (list: List, id: string): object | undefined =>
+    toRaw((shop.value[list] as { id?: string }[]).find((item) => item.id === id))
 
   const listed = (thing: Thing): { list: List; id: string } | undefined => {
     const at = thing.indexOf('/')
@@ -143,7 +84,7 @@ export function createPageRecords(shop: Ref<Shop>, given: PageGiven) {
         [keyOf('settings', 'settings'), plain(toRaw(shop.value.settings)) as unknown as Content],
       ])
     const { list, id } = listed(thing)!
-    const raw = watched[list].get(id)?.raw
+    const raw = there(list, id)
     if (!raw) return new Map()
     if (list === 'machines') return new Map(recordsOfMachine(plain(raw) as Machine))
     if (list === 'store') return new Map(recordsOfPart(plain(raw) as Part))
@@ -187,11 +128,8 @@ export function createPageRecords(shop: Ref<Shop>, given: PageGiven) {
       const now = recordsNow(thing)
       const keys = keysOf.get(thing) ?? new Set<AnyKey>()
       for (const [key, content] of now) {
-        const text = JSON.stringify(content)
         const before = said.get(key) ?? null
-        const known = texts.get(key)
-        if (known === text || (known === undefined && saysSame(before, content))) {
-          texts.set(key, text)
+        if (saysSame(before, content)) {
           unkept.delete(key)
           continue
         }
@@ -201,7 +139,6 @@ export function createPageRecords(shop: Ref<Shop>, given: PageGiven) {
           continue
         }
         unkept.delete(key)
-        texts.set(key, text)
         said.set(key, read.value)
         keys.add(key)
         if (!saysSame(before, read.value))
@@ -211,7 +148,6 @@ export function createPageRecords(shop: Ref<Shop>, given: PageGiven) {
         if (now.has(key)) continue
         const before = said.get(key)
         said.delete(key)
-        texts.delete(key)
         unkept.delete(key)
         keys.delete(key)
         if (before) found.push({ key, before, after: null, seen: given.seen(key) })
@@ -274,14 +210,10 @@ export function createPageRecords(shop: Ref<Shop>, given: PageGiven) {
     for (const old of keysOf.get(thing) ?? [])
       if (!keys.includes(old)) {
         said.delete(old)
-        texts.delete(old)
       }
     if (keys.length) keysOf.set(thing, new Set(keys))
     else keysOf.delete(thing)
-    for (const key of keys) {
-      said.set(key, given.content(key)!)
-      texts.delete(key)
-    }
+    for (const key of keys) said.set(key, given.content(key)!)
   }
 
   function setThing(thing: Thing) {
@@ -344,66 +276,49 @@ export function createPageRecords(shop: Ref<Shop>, given: PageGiven) {
         return [`store/${id}`]
     }
   }
-  const hush = (work: () => void) => {
-    quiet = true
-    try {
-      work()
-    } finally {
-      quiet = false
-    }
-  }
   /** Sets on the page what stands in these records. @param listsRun whether a run belongs on the page */
   const receive = (keys: Iterable<AnyKey>, listsRun: (id: string) => boolean) => {
     const things = new Set([...keys].flatMap(thingsOf))
-    hush(() => {
-      for (const thing of things) {
-        const of = listed(thing)
-        if (of?.list === 'runs' && !watched.runs.has(of.id) && !listsRun(of.id)) continue
-        if (of && of.list !== 'runs' && !keysOf.has(thing) && made(thing).value === undefined) continue
-        setThing(thing)
-      }
-    })
+    for (const thing of things) {
+      const of = listed(thing)
+      if (of?.list === 'runs' && !there('runs', of.id) && !listsRun(of.id)) continue
+      if (of && of.list !== 'runs' && !keysOf.has(thing) && made(thing).value === undefined) continue
+      setThing(thing)
+    }
   }
+  const allThings = (): Thing[] => [
+    'shop',
+    'settings',
+    ...LISTS.flatMap((list) => shop.value[list].map(({ id }): Thing => `${list}/${id ?? ''}`)),
+  ]
   /** Puts a whole shop on the page, as it stands in the records. */
   const rebuild = (whole: Shop) => {
     said.clear()
-    texts.clear()
     keysOf.clear()
     plans.clear()
     unkept.clear()
     touched.clear()
-    hush(() => {
-      for (const run of whole.runs) if (run.planned) markRaw(run.planned)
-      shop.value = whole
-      for (const thing of [
-        'shop' as const,
-        'settings' as const,
-        ...LISTS.flatMap((list) => [...watched[list].keys()].map((id): Thing => `${list}/${id}`)),
-      ]) {
-        const keys =
-          thing === 'shop' || thing === 'settings' ? [keyOf(thing, thing)] : made(thing, false).keys
-        const there = keys.filter((key) => given.content(key) !== null)
-        if (there.length) keysOf.set(thing, new Set(there))
-        for (const key of there) said.set(key, given.content(key)!)
-        const of = listed(thing)
-        const planned = of?.list === 'runs' && (watched.runs.get(of.id)?.raw as Run | undefined)?.planned
-        if (of && planned) plans.set(of.id, toRaw(planned))
-      }
-    })
+    for (const run of whole.runs) if (run.planned) markRaw(run.planned)
+    shop.value = whole
+    for (const thing of allThings()) {
+      const keys = thing === 'shop' || thing === 'settings' ? [keyOf(thing, thing)] : made(thing, false).keys
+      const stored = keys.filter((key) => given.content(key) !== null)
+      if (stored.length) keysOf.set(thing, new Set(stored))
+      for (const key of stored) said.set(key, given.content(key)!)
+    }
+    for (const { id, planned } of whole.runs) if (planned) plans.set(id, toRaw(planned))
   }
   /** Nothing of the page is in the store any more. */
   const forget = () => {
     said.clear()
-    texts.clear()
     keysOf.clear()
   }
   /** Everything on the page counts as touched: a shop that was never written. */
   const touchAll = () => {
-    touch('shop')
-    touch('settings')
-    for (const list of LISTS) for (const id of watched[list].keys()) touch(`${list}/${id}`)
+    for (const thing of allThings()) touch(thing)
   }
   return {
+    touch,
     changes,
     receive,
     rebuild,

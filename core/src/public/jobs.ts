@@ -1,0 +1,30 @@
+/** Plans and jobs: a change, what is put right, work on the machine; done step by step, broken off, signed off. */
+export { type Conversion, canConvert, planConversion } from '../changeover/convert/conversion.ts'
+export { LANES, type Lane, laneSteps } from '../changeover/people/crew.ts'
+export { feedFigures } from '../changeover/plan/feedFigures.ts'
+export { DISCHARGE_MINUTES } from '../changeover/plan/frame.ts'
+export { type GatherLine, gatherList } from '../changeover/plan/gather.ts'
+export { type OtherPart, offersAt } from '../changeover/plan/offers.ts'
+export { type Changeover, PlanRefused, planChangeover } from '../changeover/plan/plan.ts'
+export { arcGasAfter } from '../changeover/plan/startFor.ts'
+export { type OrderLine, earliestDay, orderList } from '../changeover/stock/orderList.ts'
+export { type SettleWords } from '../changeover/stock/settle.ts'
+export { stopConversion, stopHere } from '../changeover/stop/stop.ts'
+export {
+  begin,
+  correct,
+  doStep,
+  dropList,
+  settleJob,
+  signOff,
+  stop,
+  undoStep,
+  withSeen,
+} from '../jobs/commands.ts'
+export { type OpenJob, jobOf, jobsAt, machineNow, progressOf } from '../jobs/job.ts'
+export { fromTheLog, onShelf } from '../jobs/request.ts'
+export { CONVERSIONS, type ConversionKind } from '../steps/conversions.ts'
+export { linerEnd } from '../steps/linerEnd.ts'
+export { type Place, walkMinutes } from '../steps/places.ts'
+export { type Step, type Task, isTask } from '../steps/step.ts'
+export { wirePricePerKg } from '../work/wireInGun.ts'

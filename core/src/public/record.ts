@@ -1,0 +1,57 @@
+/** What a shop keeps: runs, plans, settings, digests. */
+export {
+  type Key,
+  keyOf,
+  readContent,
+  readKey,
+  recordsOfMachine,
+  recordsOfPart,
+  withChart,
+} from '../record/contents.ts'
+export { defaultSettings } from '../record/defaults.ts'
+export {
+  type Digest,
+  digestOf,
+  digestSchema,
+  digestWith,
+  digestWithout,
+  emptyDigest,
+  lastChanged,
+  lastGood,
+  shopFinds,
+} from '../record/digest.ts'
+export {
+  ENTRY_SCHEMAS,
+  type EntryContent,
+  PAGE_ENTRIES,
+  type RunFields,
+  entriesOf,
+  entryContent,
+  kindOfEntry,
+  runWith,
+} from '../record/entries.ts'
+export {
+  type KeptPlan,
+  type KeptStep,
+  conversionKept,
+  isPlanCurrent,
+  keptPlan,
+  planKept,
+} from '../record/keptPlan.ts'
+export { knownMarks, ownMark } from '../record/marks.ts'
+export { ownMinutes } from '../record/minutes.ts'
+export { PRESSURE_RESULTS, type Run, STAGES, type Stage } from '../record/run.ts'
+export { type Settings, settingsSchema } from '../record/settings.ts'
+export { passedMark, startOf } from '../record/signOff.ts'
+export {
+  type RunEntries,
+  type Shop,
+  type State,
+  idsOf,
+  machineIn,
+  mergeStates,
+  partIn,
+  recordsOfRun,
+  runIn,
+} from '../record/state.ts'
+export { metalFor, partsAgain, wireAgain } from '../record/wayBack.ts'
