@@ -79,6 +79,7 @@ for (const name of asked.length ? asked : usual) {
   console.log(`\n— ${name}`)
   if (name === 'server' || name === 'load' || name === 'record') build()
   status =
-    (name === 'long' ? long() : run('npx', ['tsx', '--conditions=source', `scripts/${name}.ts`])) || status
+    (name === 'long' ? long() : run('npx', ['tsx', '--conditions=source', `scripts/test/${name}.ts`])) ||
+    status
 }
 process.exit(status)

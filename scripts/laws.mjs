@@ -148,7 +148,7 @@ const language = (house) =>
         join(copy, path),
         read(join(copy, path)).replace("'@pepper-knot/core/internal'", "'../../core/src/index.ts'"),
       )
-    const told = run(copy, 'tsx', ['--conditions=source', 'scripts/pseudoAnswers.ts'])
+    const told = run(copy, 'tsx', ['--conditions=source', 'scripts/test/pseudoAnswers.ts'])
     if (told.status !== 0) return [`the pretended language does not run: ${told.stderr}`]
     return told.stdout
       .split('\n')

@@ -5,7 +5,6 @@ import {
   CHECKS,
   checkRow,
   contradiction,
-  createPatient,
   cureRow,
   findFrom,
   findTrouble,
@@ -31,7 +30,8 @@ import {
   type TroubleRequest,
 } from '@pepper-knot/core/internal'
 import { demoShop } from '../src/demo/saltbarrow.ts'
-import { SHOWN_BY } from '../src/trouble/truth.ts'
+import { createPatient } from './patient.ts'
+import { SHOWN_BY } from './truth.ts'
 import { times } from './counts.ts'
 import { otherSetup } from './otherSetups.ts'
 

@@ -2,7 +2,7 @@ import { spawn } from 'node:child_process'
 import { get, request } from 'node:http'
 import { join } from 'node:path'
 import { buildSync } from 'esbuild'
-import { hostile, HARDEST, type Hostile } from '../../scripts/hostile.ts'
+import { hostile, HARDEST, type Hostile } from '../../scripts/test/hostile.ts'
 
 jest.setTimeout(60_000)
 

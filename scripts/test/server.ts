@@ -11,7 +11,7 @@ import { HARDEST, hostile, type Hostile } from './hostile.ts'
 
 const most = Number(process.env.REQUESTS ?? 10_000)
 const seed = Number(process.env.SEED ?? 1)
-const root = join(fileURLToPath(import.meta.url), '../..')
+const root = join(fileURLToPath(import.meta.url), '../../..')
 const server = spawn(process.execPath, [join(root, 'server/dist/main.js')], {
   env: { ...process.env, PORT: '0', DEMO: '0' },
   stdio: ['ignore', 'pipe', 'pipe'],

@@ -30,7 +30,7 @@ import {
 } from '@pepper-knot/core/internal'
 import { demoShop } from '@pepper-knot/core/demo'
 
-const root = fileURLToPath(new URL('..', import.meta.url))
+const root = fileURLToPath(new URL('../..', import.meta.url))
 const PAIRS = Number(process.env.PAIRS ?? 9)
 const [MACHINES, PARTS, WIRES, RUNS, ENTRIES] = [200, 800, 200, 1000, 50_000]
 const CHROMIUM = [process.env.CHROMIUM, '/usr/bin/chromium'].find((path) => path && existsSync(path))

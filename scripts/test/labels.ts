@@ -2,9 +2,9 @@
  * Boxes from the grammars of every standard named, as printed, typed and photographed: 20,000 of them are read back.
  * `npm run bench -- labels`; `N=` another count, `SEED=` another seed.
  */
-import { boxOf } from '../core/test/boxes.ts'
-import { misread } from '../core/test/boxLaw.ts'
-import { dice } from '../core/test/otherSetups.ts'
+import { boxOf } from '../../core/test/boxes.ts'
+import { misread } from '../../core/test/boxLaw.ts'
+import { dice } from '../../core/test/otherSetups.ts'
 
 const n = Number(process.env.N ?? 20_000)
 const random = dice(Number(process.env.SEED ?? 1)).roll

@@ -21,8 +21,8 @@ import {
   USUAL_MIXTURES,
   type Mixture,
 } from '@pepper-knot/core/internal'
-import { faults } from '../core/test/settingsLaw.ts'
-import { otherSetup } from '../core/test/otherSetups.ts'
+import { faults } from '../../core/test/settingsLaw.ts'
+import { otherSetup } from '../../core/test/otherSetups.ts'
 
 const THICK = [0.6, 0.8, 1, 1.2, 1.5, 2, 2.5, 3, 4, 5, 6, 8, 10, 12, 16, 20, 25]
 const OTHERS: Mixture[] = [

@@ -4,8 +4,8 @@
  * refuses, and the other way round; tasks whose dropping harms nothing are named.
  */
 import { PlanRefused, SCHOOL_IDS, schoolOptions } from '@pepper-knot/core/internal'
-import { checkOrder } from '../core/test/orderChecker.ts'
-import { drawn, judged, mutations, orderSetup, provedPlan } from '../core/test/orderLaw.ts'
+import { checkOrder } from '../../core/test/orderChecker.ts'
+import { drawn, judged, mutations, orderSetup, provedPlan } from '../../core/test/orderLaw.ts'
 
 const seed = Number(process.env.SEED ?? 1)
 const lists = Number(process.env.LISTS ?? 20_000)

@@ -1,6 +1,6 @@
-import type { Cause } from './causes.ts'
-import type { Check } from './checks.ts'
-import type { Symptom } from './symptoms.ts'
+import type { Cause } from '../src/trouble/causes.ts'
+import type { Check } from '../src/trouble/checks.ts'
+import type { Symptom } from '../src/trouble/symptoms.ts'
 
 /**
  * What a simulated machine with one fault shows, in percent of such machines. Written from the fault outwards and apart

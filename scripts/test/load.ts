@@ -13,7 +13,7 @@ import vue from '@vitejs/plugin-vue'
 import { build } from 'vite'
 import vuetify from 'vite-plugin-vuetify'
 
-const root = fileURLToPath(new URL('..', import.meta.url))
+const root = fileURLToPath(new URL('../..', import.meta.url))
 const PAIRS = Number(process.env.PAIRS ?? 9)
 const CHROMIUM = [process.env.CHROMIUM, '/usr/bin/chromium'].find((path) => path && existsSync(path))
 

@@ -1,6 +1,6 @@
 /** Requests that nobody sends who means well: made from a seed, for the bench and the tests of the server. */
 import { SCHOOL_IDS, schoolOptions } from '@pepper-knot/core/internal'
-import { dice, otherSetup, type Dice } from '../core/test/otherSetups.ts'
+import { dice, otherSetup, type Dice } from '../../core/test/otherSetups.ts'
 
 export interface Hostile {
   what: string

@@ -10,8 +10,8 @@ import {
   schoolOptions,
   type ChangeoverRequest,
 } from '@pepper-knot/core/internal'
-import { runs } from '../core/test/conserved.ts'
-import { otherSetup } from '../core/test/otherSetups.ts'
+import { runs } from '../../core/test/conserved.ts'
+import { otherSetup } from '../../core/test/otherSetups.ts'
 
 const most = Number(process.env.SETUPS ?? 10_000)
 const seed = Number(process.env.SEED ?? 1)

@@ -10,7 +10,6 @@ import {
   chancesOf,
   CHECKS,
   checkRow,
-  createPatient,
   cureRow,
   findFrom,
   hereIf,
@@ -34,6 +33,7 @@ import {
   type Told,
 } from '@pepper-knot/core/internal'
 import { demoShop } from '@pepper-knot/core/demo'
+import { createPatient } from '../../core/test/patient.ts'
 
 const PATIENTS = Number(process.env.PATIENTS ?? 2000)
 const MOST_LOOKS = 80

@@ -15,8 +15,8 @@ import {
   type Step,
 } from '@pepper-knot/core/internal'
 import { demoShop } from '@pepper-knot/core/demo'
-import { requests } from '../core/test/setups.ts'
-import { thereAndBack } from '../core/test/thereAndBack.ts'
+import { requests } from '../../core/test/setups.ts'
+import { thereAndBack } from '../../core/test/thereAndBack.ts'
 
 const most = Number(process.env.COMBINATIONS ?? 100_000)
 const seed = Number(process.env.SEED ?? 1)

@@ -4,8 +4,8 @@
  */
 import { createHash } from 'node:crypto'
 import { writeFileSync } from 'node:fs'
-import { asked } from '../server/test/asked.ts'
-import { answer } from '../server/src/answer.ts'
+import { asked } from '../../server/test/asked.ts'
+import { answer } from '../../server/src/answer.ts'
 
 const lines = asked().map(([question, body]) => {
   const given = answer({ question, body: new TextEncoder().encode(JSON.stringify(body)) })

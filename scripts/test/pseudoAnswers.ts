@@ -2,10 +2,10 @@
  * Asks seeded requests of a core whose words are pretended, and prints every word of an answer that stayed English:
  * run by the laws in a copy whose wording was rewritten.
  */
-import { asked } from '../server/test/asked.ts'
-import { answer } from '../server/src/answer.ts'
-import { changeoverAnswer, changeoverRequestSchema, planChangeover } from '../core/src/index.ts'
-import { english } from './pseudo.mjs'
+import { asked } from '../../server/test/asked.ts'
+import { answer } from '../../server/src/answer.ts'
+import { changeoverAnswer, changeoverRequestSchema, planChangeover } from '../../core/src/index.ts'
+import { english } from '../pseudo.mjs'
 
 /** What is said in an answer: sentences, not ids and not what was sent. */
 const said = (body: Record<string, unknown>): string[] => {

@@ -13,10 +13,10 @@ import {
   POSITIONS,
   suggestWires,
   tradeLabel,
-} from '../core/src/index.ts'
-import { METALS, THICKNESSES } from '../core/test/bands.ts'
-import { sizedWire } from '../core/test/bench.ts'
-import { dice } from '../core/test/otherSetups.ts'
+} from '../../core/src/index.ts'
+import { METALS, THICKNESSES } from '../../core/test/bands.ts'
+import { sizedWire } from '../../core/test/bench.ts'
+import { dice } from '../../core/test/otherSetups.ts'
 
 const die = dice(Number(process.env.SEED ?? 1))
 const machine = machineSchema.parse({ id: 'm', name: 'M', output: { minA: 30, maxA: 250 } })
