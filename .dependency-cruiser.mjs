@@ -32,14 +32,18 @@ export default {
       name: 'words-above',
       comment: 'Facts below, words above: nothing in core but its two front doors imports wording.',
       severity: 'error',
-      from: { path: '^core/src/', pathNot: '^core/src/(?:wording/|index\\.ts|package\\.ts)' },
+      from: {
+        path: '^core/src/',
+        pathNot: '^core/src/(?:wording/|index\\.ts|package\\.ts|public/(?:words|english)\\.ts)',
+      },
       to: { path: '^core/src/wording/' },
     },
     {
       name: 'a-language-is-two-folders',
-      comment: 'Only the front of wording names a language.',
+      comment:
+        'Only the front of wording names a language; the server speaks English, tests and scripts too.',
       severity: 'error',
-      from: { path: '^core/src/', pathNot: '^core/src/wording/' },
+      from: { path: '^core/src/', pathNot: '^core/src/(?:wording/|public/english\\.ts|index\\.ts)' },
       to: { path: '^core/src/wording/[a-z]{2}/' },
     },
     {
@@ -60,6 +64,32 @@ export default {
       from: { path: `^${from}/` },
       to: { path: `^(?:${to})/` },
     })),
+    {
+      name: 'front-doors',
+      comment: 'What others use of core has a name in one of its fronts; all of it is for scripts and tests.',
+      severity: 'error',
+      from: { path: '^(?:web|server|cli)/src/' },
+      to: {
+        path: '(?:^|/)core/(?:src|dist)/',
+        pathNot: '(?:^|/)core/src/(?:public/\\w+|package|demo/saltbarrow)\\.ts',
+      },
+    },
+    {
+      name: 'words-by-choice',
+      comment: 'The page says nothing in a language that nobody chose.',
+      severity: 'error',
+      from: { path: '^web/src/' },
+      to: { path: '(?:^|/)core/src/public/english\\.ts' },
+    },
+    {
+      name: 'words-by-one-composable',
+      severity: 'error',
+      from: {
+        path: '^web/src/',
+        pathNot: '^web/src/(?:messages/|virtual\\.d\\.ts|composables/useWords\\.ts)',
+      },
+      to: { path: '(?:^|/)core/src/public/words\\.ts' },
+    },
     {
       name: 'storage-alone',
       comment: 'Only storage touches the browser’s store.',

@@ -41,6 +41,11 @@ const lines = (house, folder, skip, pattern, what) =>
   })
 const run = (house, command, args) =>
   spawnSync(join(house, 'node_modules/.bin', command), args, { cwd: house, encoding: 'utf8' })
+const typeCheck = (house) =>
+  spawnSync(process.execPath, ['node_modules/typescript-7/bin/tsc', '-p', 'core'], {
+    cwd: house,
+    encoding: 'utf8',
+  })
 
 /** Law 1 and 2: who imports whom. */
 function imports(house) {
@@ -106,7 +111,7 @@ function patches(house, say = () => {}) {
       spawnSync('git', ['init', '-q'], { cwd: copy })
       const applied = spawnSync('git', ['apply', patch], { cwd: copy, encoding: 'utf8' })
       if (applied.status !== 0) return [`${name} no longer applies: ${applied.stderr.trim()}`]
-      const types = run(copy, 'tsc', ['-p', 'core'])
+      const types = typeCheck(copy)
       const touched = [...read(patch).matchAll(/^\+\+\+ b\/(.*)$/gm)].map(([, file]) => file)
       say(`${name} touches ${touched.length} files: ${touched.join(', ')}`)
       return types.status === 0 ? [] : [`${name} does not type-check:\n${types.stdout}`]
@@ -116,7 +121,7 @@ function patches(house, say = () => {}) {
 
 /** Law 1: a rule without words or rank, a problem without words: the compiler says so. */
 const compiles = (house) => {
-  const types = run(house, 'tsc', ['-p', 'core'])
+  const types = typeCheck(house)
   return types.status === 0 ? [] : [`core does not type-check:\n${types.stdout}`]
 }
 
@@ -146,7 +151,9 @@ const language = (house) =>
     for (const path of ['server/src/answer.ts', 'server/test/asked.ts'])
       writeFileSync(
         join(copy, path),
-        read(join(copy, path)).replace("'@pepper-knot/core/internal'", "'../../core/src/index.ts'"),
+        read(join(copy, path))
+          .replace(/'@pepper-knot\/core\/internal'/g, "'../../core/src/index.ts'")
+          .replace(/'@pepper-knot\/core\/(\w+)'/g, "'../../core/src/public/$1.ts'"),
       )
     const told = run(copy, 'tsx', ['--conditions=source', 'scripts/test/pseudoAnswers.ts'])
     if (told.status !== 0) return [`the pretended language does not run: ${told.stderr}`]
@@ -184,7 +191,32 @@ const assigns = (house) =>
     'assigns to a run',
   )
 
+/** Law 1: what others use of core is named, and can be taken in: at most so many names a front, and in all. */
+const MOST_NAMES = 60
+const MOST_PUBLISHED = 399
+function names(house) {
+  const published = new Set()
+  const found = []
+  for (const path of [...walk(join(house, 'core/src/public')), join(house, 'core/src/package.ts')]) {
+    const source = ts.createSourceFile(path, read(path), ts.ScriptTarget.Latest, true)
+    const own = new Set()
+    for (const node of source.statements) {
+      if (ts.isExportDeclaration(node)) {
+        if (!node.exportClause) found.push(`${relative(house, path)} exports without naming`)
+        else if (ts.isNamedExports(node.exportClause))
+          for (const { name } of node.exportClause.elements) own.add(name.text)
+      } else if (node.modifiers?.some((m) => m.kind === ts.SyntaxKind.ExportKeyword))
+        for (const { name } of node.declarationList?.declarations ?? [node]) own.add(name.getText())
+    }
+    if (own.size > MOST_NAMES) found.push(`${relative(house, path)} has ${own.size} names`)
+    for (const name of own) published.add(name)
+  }
+  if (published.size > MOST_PUBLISHED) found.push(`the package publishes ${published.size} names`)
+  return found
+}
+
 const LAWS = {
+  names,
   imports,
   sentences,
   families,
@@ -224,6 +256,41 @@ function inCopy(house, use) {
 
 /** Each law broken on purpose: what is done to the copy, and what the law must then say. */
 const BREAKS = [
+  [
+    'one public name too many',
+    'names',
+    'core/src/public/arc.ts',
+    (s) => `${s}\n${Array.from({ length: 60 }, (_, i) => `export const odd${i} = ${i}`).join('\n')}\n`,
+    /public\/arc\.ts has \d+ names[^]*publishes/,
+  ],
+  [
+    'a front that names nothing',
+    'names',
+    'core/src/public/wire.ts',
+    (s) => `${s}\nexport * from '../wire/spool.ts'\n`,
+    /exports without naming/,
+  ],
+  [
+    'the page past the fronts of core',
+    'imports',
+    'web/src/parts/rows.ts',
+    (s) => `import { dice } from '@pepper-knot/core/internal'\nexport const odd = dice\n${s}`,
+    /front-doors/,
+  ],
+  [
+    'words past the composable',
+    'imports',
+    'web/src/parts/places.ts',
+    (s) => `import { loadWords } from '@pepper-knot/core/words'\nexport const odder = loadWords\n${s}`,
+    /words-by-one-composable/,
+  ],
+  [
+    'a language that nobody chose',
+    'imports',
+    'web/src/parts/keys.ts',
+    (s) => `import { answers } from '@pepper-knot/core/english'\nexport const odd = answers\n${s}`,
+    /words-by-choice/,
+  ],
   [
     'a circle of folders',
     'imports',

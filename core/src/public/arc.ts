@@ -5,12 +5,10 @@ export { fumeReminders } from '../arc/fume.ts'
 export { type Joint, fillJoint } from '../arc/joint.ts'
 export { RUN_OUT_S, speedOfRunOut } from '../arc/knobs.ts'
 export { HEAT_CONVENTIONS, heatInputKJPerMm, lensShade } from '../arc/limits.ts'
-export { type SimulatedArc, simulatedArc } from '../arc/simulatedArc.ts'
+export { simulatedArc } from '../arc/simulatedArc.ts'
 export {
   ARC_REPORTS,
-  type ArcReport,
   BEADS,
-  type Bead,
   type Try,
   WELDS,
   type WeldKind,

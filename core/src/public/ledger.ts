@@ -4,7 +4,6 @@ export {
   type Difference,
   type EntryKey,
   IMPORTS,
-  type ImportHow,
   changesBetween,
   compareStates,
   entryKey,
@@ -15,8 +14,8 @@ export { migrate, migrating } from '../exchange/migrate.ts'
 export { openVersion1 } from '../exchange/openVersion1.ts'
 export { type Content, differences, mergeFields, saysSame, textOf, withField } from '../keep/fields.ts'
 export { nameFor } from '../keep/hash.ts'
-export { type Change, type Clash, type TakenBack, takeBack, withPicks } from '../keep/takeBack.ts'
-export { type Vector, covers } from '../keep/vector.ts'
+export { type Change, type Clash, takeBack, withPicks } from '../keep/takeBack.ts'
+export { covers } from '../keep/vector.ts'
 export {
   KEPT_DAYS,
   type Kept,

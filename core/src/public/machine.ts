@@ -1,8 +1,7 @@
 /** A machine, its stations and the store; what fits and what does not. */
 export { confirmSeen, fittedKey, seenOnly } from '../machine/assumed.ts'
-export { type ChartRow, type PressureRow, pressureRowSchema } from '../machine/chart.ts'
+export { type ChartRow, pressureRowSchema } from '../machine/chart.ts'
 export { CONDITIONS } from '../machine/fitted/common.ts'
-export { type Fitted } from '../machine/fitted/fitted.ts'
 export { COOLINGS, GUN_KINDS } from '../machine/fitted/gun.ts'
 export { NOZZLE_KINDS } from '../machine/fitted/nozzle.ts'
 export { POLARITY_CHANGES } from '../machine/fitted/polarity.ts'
@@ -10,7 +9,7 @@ export { LEAVES } from '../machine/fitted/spool.ts'
 export { mixedGroovesText, readMixedGrooves } from '../machine/grooves.ts'
 export { CONTROLS, type Machine, machineSchema } from '../machine/machine.ts'
 export { putInStore } from '../machine/part.ts'
-export { MACHINE_BUILDS, type MachineBuild, cylindersFor, quickMachine } from '../machine/quickMachine.ts'
+export { MACHINE_BUILDS, cylindersFor, quickMachine } from '../machine/quickMachine.ts'
 export { readPartLines } from '../machine/quickPart.ts'
 export {
   type ChangeoverRequest,
@@ -20,10 +19,10 @@ export {
   jobSchema,
   suggestRequestSchema,
 } from '../machine/request.ts'
-export { STATIONS, type Station, type UseStation, type Verdict } from '../machine/stations.ts'
+export { STATIONS, type Station, type UseStation } from '../machine/stations.ts'
 export { fittedOn, fittedParts, isLow } from '../machine/stock.ts'
 export { type Part, partSchema } from '../machine/store.ts'
-export { UPKEEP, type Upkeep, upkeepDue } from '../machine/upkeep.ts'
+export { UPKEEP, upkeepDue } from '../machine/upkeep.ts'
 export { usualSpares } from '../machine/usualSpares.ts'
 export { type Finding, type MatchContext } from '../match/finding.ts'
 export { contextFor, handOf, readWire, shelfWire } from '../match/prepare.ts'

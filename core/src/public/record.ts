@@ -30,21 +30,13 @@ export {
   kindOfEntry,
   runWith,
 } from '../record/entries.ts'
-export {
-  type KeptPlan,
-  type KeptStep,
-  conversionKept,
-  isPlanCurrent,
-  keptPlan,
-  planKept,
-} from '../record/keptPlan.ts'
+export { conversionKept, isPlanCurrent, keptPlan, planKept } from '../record/keptPlan.ts'
 export { knownMarks, ownMark } from '../record/marks.ts'
 export { ownMinutes } from '../record/minutes.ts'
-export { PRESSURE_RESULTS, type Run, STAGES, type Stage } from '../record/run.ts'
+export { PRESSURE_RESULTS, type Run, STAGES } from '../record/run.ts'
 export { type Settings, settingsSchema } from '../record/settings.ts'
 export { passedMark, startOf } from '../record/signOff.ts'
 export {
-  type RunEntries,
   type Shop,
   type State,
   idsOf,

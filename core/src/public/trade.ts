@@ -3,11 +3,10 @@ export { problemsOf, tooMuch, validate } from '../base/check.ts'
 export { type Said, say } from '../base/codes.ts'
 export { type Problem, type Read, problemAt } from '../base/problem.ts'
 export { FAMILY_SHEETS } from '../families/index.ts'
-export { type PracticeOverrides, practiceSchema } from '../practice/practice.ts'
-export { type Practice, SCHOOL_IDS, type School, schoolOptions } from '../practice/schools.ts'
+export { practiceSchema } from '../practice/practice.ts'
+export { SCHOOL_IDS, type School, schoolOptions } from '../practice/schools.ts'
 export {
   FAMILIES,
-  type Family,
   GROOVE_PROFILES,
   GUIDE_MATERIALS,
   LINER_MATERIALS,

@@ -6,7 +6,7 @@ export { DRAWS, type FeedChances, startRun } from '../feed/monteCarlo.ts'
 export { type PressureWindow, curlPushN, pressureWindow } from '../feed/pressureWindow.ts'
 export { firstMark, windowCentreN } from '../feed/scale.ts'
 export { type FeedSetup, coefficientsOf, feedSetupOf, geometryOf } from '../feed/setup.ts'
-export { type TrimKind, linerTrim } from '../feed/trim.ts'
+export { linerTrim } from '../feed/trim.ts'
 export { weakestPlace } from '../feed/weakest.ts'
 export { kgFromThickness, wireLeft } from '../feed/wireLeft.ts'
 export { type Cause, causeRow, cureRow } from '../trouble/causes.ts'
@@ -15,13 +15,4 @@ export { type CurePlan, type StoppedAt, machineInRun, planCure } from '../troubl
 export { type Ranked, type Trouble, findTrouble, prepareTrouble } from '../trouble/find.ts'
 export { isMended } from '../trouble/reason.ts'
 export { type Checked, type Told, type TroubleRequest, troubleRequestSchema } from '../trouble/request.ts'
-export {
-  AREAS,
-  type Area,
-  LEADS,
-  PHASES,
-  SINCE,
-  SYMPTOMS,
-  type Symptom,
-  areaOf,
-} from '../trouble/symptoms.ts'
+export { AREAS, LEADS, PHASES, SINCE, SYMPTOMS, type Symptom, areaOf } from '../trouble/symptoms.ts'

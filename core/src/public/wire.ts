@@ -1,5 +1,5 @@
 /** Labels and wires, the catalogue, starting figures, and what a shop is ready for. */
-export { type Looked, byLooking } from '../catalogue/byLooking.ts'
+export { byLooking } from '../catalogue/byLooking.ts'
 export { type CatalogueEntry } from '../catalogue/catalogue.ts'
 export { sizeForThickness, suggestWires } from '../catalogue/suggest.ts'
 export { readChart } from '../procedures/chart.ts'
@@ -29,5 +29,5 @@ export { CORED_STAND_IN } from '../wire/classification/shopWords.ts'
 export { TRADE_SIZES, readDiameter, readStampMm, tradeLabel } from '../wire/diameters.ts'
 export { notUnderstood, readLabel } from '../wire/label.ts'
 export { stampSizes } from '../wire/sizes.ts'
-export { SPOOL_TYPES, type SpoolType } from '../wire/spool.ts'
+export { SPOOL_TYPES } from '../wire/spool.ts'
 export { type SizedWire, type Wire, isSameWire, isSized } from '../wire/wire.ts'

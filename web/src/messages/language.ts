@@ -1,7 +1,9 @@
-import { LANGUAGES, loadWords, type Language, type Words } from '@pepper-knot/core/words'
+import { LANGUAGES, loadWords, type Words } from '@pepper-knot/core/words'
 import languages from 'virtual:languages'
 import { chooseWords } from '../composables/useWords.ts'
 import { speak } from './i18n.ts'
+
+type Language = keyof typeof LANGUAGES
 
 const REMEMBERED = 'language'
 /** Every word in letters that no language has: what is still readable was never said through the words. */

@@ -1,9 +1,14 @@
 <script setup lang="ts">
+import type { Settings } from '@pepper-knot/core/record'
+import type { Run } from '@pepper-knot/core/record'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { schoolOptions, type Practice, type PracticeOverrides, type School } from '@pepper-knot/core/trade'
+import { schoolOptions, type School } from '@pepper-knot/core/trade'
 import { useSettings } from '../stores/settings.ts'
 import { useWords } from '../composables/useWords.ts'
+
+type Practice = Settings['practice']
+type PracticeOverrides = NonNullable<Run['practice']>
 
 const words = useWords()
 /** Where good welders differ: each question, its choices, and what speaks for the one that stands. */

@@ -1,5 +1,7 @@
 <script setup lang="ts">
-import type { Verdict } from '@pepper-knot/core/machine'
+import type { Finding } from '@pepper-knot/core/machine'
+
+type Verdict = Finding['verdict']
 
 defineProps<{ verdict: Verdict }>()
 </script>

@@ -1,14 +1,9 @@
 import { type GatherLine } from '@pepper-knot/core/jobs'
-import {
-  fittedKey,
-  STATIONS,
-  type Finding,
-  type Machine,
-  type Station,
-  type Verdict,
-} from '@pepper-knot/core/machine'
+import { fittedKey, STATIONS, type Finding, type Machine, type Station } from '@pepper-knot/core/machine'
 import { type UnitSystem } from '@pepper-knot/core/trade'
 import { useWords } from '../composables/useWords.ts'
+
+type Verdict = Finding['verdict']
 
 const words = useWords()
 /** One mark on the wire line. */

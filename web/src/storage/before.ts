@@ -7,11 +7,13 @@ import {
   type Content,
   type Kept,
 } from '@pepper-knot/core/ledger'
-import { mergeStates, type Key, type RunEntries, type State } from '@pepper-knot/core/record'
+import { mergeStates, type Key, type State } from '@pepper-knot/core/record'
 import { type Problem } from '@pepper-knot/core/trade'
 import { z } from 'zod'
 import type { Books } from './books.ts'
 import { asideOfBefore, textOfBefore, type Boxes } from './boxes.ts'
+
+type RunEntries = NonNullable<ReturnType<State['entries']['get']>>
 
 /** What was last seen of the text that the version before this one keeps, record by record. */
 const seenSchema = z.object({

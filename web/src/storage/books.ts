@@ -1,3 +1,4 @@
+import type { Version } from '@pepper-knot/core/ledger'
 import {
   apart,
   beside,
@@ -16,7 +17,6 @@ import {
   type Content,
   type EntryKey,
   type Kept,
-  type Vector,
   type Writer,
 } from '@pepper-knot/core/ledger'
 import {
@@ -45,6 +45,8 @@ import {
 import { writeBatch, type Put } from './journal.ts'
 import type { Locked } from './lock.ts'
 import { boxOf, createShelf, DIGEST, isOpen, OPEN_RUNS, pageKey, rowOf, rowsOf, type Page } from './shelf.ts'
+
+type Vector = Version['clock']
 
 export { Newer } from './shelf.ts'
 

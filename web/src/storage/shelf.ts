@@ -7,12 +7,13 @@ import {
   type Digest,
   type Key,
   type Run,
-  type RunEntries,
   type State,
 } from '@pepper-knot/core/record'
 import type { BoxName, Boxes } from './boxes.ts'
 import { freshHead, HEAD, headSchema, STORE_VERSION, type Head } from './head.ts'
 import { finishLeft } from './journal.ts'
+
+type RunEntries = NonNullable<ReturnType<State['entries']['get']>>
 
 /** The store was written by a newer version of this program. */
 export class Newer extends Error {

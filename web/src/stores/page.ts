@@ -1,5 +1,6 @@
+import type { Version } from '@pepper-knot/core/ledger'
 import { markRaw, toRaw, type Ref } from 'vue'
-import { entryKey, readEntryKey, saysSame, type Content, type Vector } from '@pepper-knot/core/ledger'
+import { entryKey, readEntryKey, saysSame, type Content } from '@pepper-knot/core/ledger'
 import { type Machine, type Part } from '@pepper-knot/core/machine'
 import {
   entriesOf,
@@ -15,7 +16,6 @@ import {
   withChart,
   type EntryContent,
   type Key,
-  type KeptPlan,
   type Run,
   type RunFields,
   type Shop,
@@ -23,6 +23,9 @@ import {
 import { problemsOf, type Problem } from '@pepper-knot/core/trade'
 import { asKept } from './kept.ts'
 import type { AnyKey, PageChange } from '../storage/books.ts'
+
+type KeptPlan = NonNullable<Run['planned']>
+type Vector = Version['clock']
 
 const LISTS = ['machines', 'store', 'runs'] as const
 export type List = (typeof LISTS)[number]

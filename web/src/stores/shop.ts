@@ -8,7 +8,6 @@ import {
   withPicks,
   type Clash,
   type Content,
-  type TakenBack,
 } from '@pepper-knot/core/ledger'
 import {
   defaultSettings,
@@ -32,6 +31,8 @@ import type * as Edge from '../storage/edge.ts'
 import type * as Page from './page.ts'
 import type { List, Thing, Unkept } from './page.ts'
 import { fetchInfo } from '../storage/server.ts'
+
+type TakenBack = ReturnType<typeof takeBack<AnyKey>>
 
 export { newId }
 export type SaveState = 'saved' | 'saving' | 'failed' | 'full' | 'no-answer' | 'cleared' | 'newer'
@@ -63,7 +64,7 @@ interface Queued extends Touch {
 export interface TakingBack {
   id: string
   label: string
-  taken: TakenBack<AnyKey>
+  taken: TakenBack
 }
 type PageStuff = ReturnType<typeof Page.createPage>
 

@@ -1,3 +1,4 @@
+import type { IMPORTS } from '@pepper-knot/core/ledger'
 import '../zod.ts'
 import { expose } from 'comlink'
 import {
@@ -7,11 +8,12 @@ import {
   writeShopFile,
   type Aside,
   type Difference,
-  type ImportHow,
 } from '@pepper-knot/core/ledger'
 import { type State } from '@pepper-knot/core/record'
 import { type Read } from '@pepper-knot/core/trade'
 import { openBooks } from '../storage/edge.ts'
+
+type ImportHow = (typeof IMPORTS)[number]
 
 export interface LookedAt {
   name: string | undefined

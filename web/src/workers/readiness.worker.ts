@@ -1,7 +1,7 @@
+import type { Settings } from '@pepper-knot/core/record'
 import '../zod.ts'
 import { expose } from 'comlink'
 import { type Machine, type MatchContext, type Part } from '@pepper-knot/core/machine'
-import { type Practice } from '@pepper-knot/core/trade'
 import {
   loadedFirst,
   readinessCells,
@@ -10,6 +10,8 @@ import {
   type ReadinessCell,
   type ReadinessRow,
 } from '@pepper-knot/core/wire'
+
+type Practice = Settings['practice']
 
 export interface BoardQuestion {
   machines: Machine[]

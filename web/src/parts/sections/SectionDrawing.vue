@@ -1,6 +1,7 @@
 <script setup lang="ts">
+import type { Machine } from '@pepper-knot/core/machine'
 import { computed } from 'vue'
-import { type Fitted, type Finding } from '@pepper-knot/core/machine'
+import { type Finding } from '@pepper-knot/core/machine'
 import { linerBoreMm, stampSizes, tipBoreMm } from '@pepper-knot/core/wire'
 import BoreSection from './BoreSection.vue'
 import FlowSection from './FlowSection.vue'
@@ -9,6 +10,8 @@ import PolaritySection from './PolaritySection.vue'
 import RollSection from './RollSection.vue'
 import SpoolSection from './SpoolSection.vue'
 import TipSection from './TipSection.vue'
+
+type Fitted = Machine['fitted']
 
 /** The section of one station for one setup, with the new wire in it. */
 const props = defineProps<{ finding: Finding; setup: Partial<Fitted>; wireMm: number; scale: number }>()

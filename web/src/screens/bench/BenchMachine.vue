@@ -1,8 +1,9 @@
 <script setup lang="ts">
+import type { UPKEEP } from '@pepper-knot/core/machine'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { progressOf, type OpenJob } from '@pepper-knot/core/jobs'
-import { isWorn, upkeepDue, type Machine, type Upkeep } from '@pepper-knot/core/machine'
+import { isWorn, upkeepDue, type Machine } from '@pepper-knot/core/machine'
 import { formatMass } from '@pepper-knot/core/trade'
 import { asItStands } from '@pepper-knot/core/wire'
 import { standingMarks } from '../../parts/marks.ts'
@@ -13,6 +14,8 @@ import { useRuns } from '../../stores/runs.ts'
 import { useShop } from '../../stores/shop.ts'
 import { useSettings } from '../../stores/settings.ts'
 import { useWords } from '../../composables/useWords.ts'
+
+type Upkeep = (typeof UPKEEP)[number]
 
 const words = useWords()
 const props = defineProps<{ machine: Machine; offer?: string | undefined }>()

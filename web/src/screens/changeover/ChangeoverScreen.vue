@@ -1,8 +1,9 @@
 <script setup lang="ts">
+import type { Run } from '@pepper-knot/core/record'
 import { computed, defineAsyncComponent, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { dropList } from '@pepper-knot/core/jobs'
-import { isPlanCurrent, STAGES, type Stage } from '@pepper-knot/core/record'
+import { isPlanCurrent, STAGES } from '@pepper-knot/core/record'
 import { useRouter } from 'vue-router'
 import { usePageTitle } from '../../composables/usePageTitle.ts'
 import { provideRun } from '../../composables/useRun.ts'
@@ -19,6 +20,8 @@ import SignOffStage from './SignOffStage.vue'
 import StalePlan from './StalePlan.vue'
 import SwapStage from './SwapStage.vue'
 import { useWords } from '../../composables/useWords.ts'
+
+type Stage = Run['stage']
 
 const words = useWords()
 // The charting library comes only with the stage that draws.

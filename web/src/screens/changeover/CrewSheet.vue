@@ -2,7 +2,7 @@
 import { useRun } from '../../composables/useRun.ts'
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { LANES, laneSteps, type Lane, type Step } from '@pepper-knot/core/jobs'
+import { LANES, laneSteps, type Step } from '@pepper-knot/core/jobs'
 import { formatMinutes } from '@pepper-knot/core/trade'
 import { noRepeat, useOnePress } from '../../parts/onePress.ts'
 import { useSettings } from '../../stores/settings.ts'
@@ -11,6 +11,8 @@ import { chainAround } from './chainAround.ts'
 import StepButtons from './StepButtons.vue'
 import StepCard from './StepCard.vue'
 import { useWords } from '../../composables/useWords.ts'
+
+type Lane = (typeof LANES)[number]
 
 const words = useWords()
 /** Two people, two lists side by side; a step waits where it needs something of the other's. */

@@ -1,10 +1,11 @@
 <script setup lang="ts">
+import type { Wire } from '@pepper-knot/core/wire'
 import { useRun } from '../../composables/useRun.ts'
 import { computed, ref, watch } from 'vue'
 import { usePageKeys } from '../../parts/keys.ts'
 import { useI18n } from 'vue-i18n'
 import { type Part } from '@pepper-knot/core/machine'
-import { FAMILIES, FAMILY_SHEETS, type Family } from '@pepper-knot/core/trade'
+import { FAMILIES, FAMILY_SHEETS } from '@pepper-knot/core/trade'
 import {
   CORED_STAND_IN,
   FIRST_BY_HAND,
@@ -23,6 +24,8 @@ import LookPanel from './LookPanel.vue'
 import WireAsks from './WireAsks.vue'
 import WireFinder from './WireFinder.vue'
 import { useWords } from '../../composables/useWords.ts'
+
+type Family = Wire['family']
 
 const words = useWords()
 const { run, read, machine, set } = useRun()

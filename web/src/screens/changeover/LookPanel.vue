@@ -1,11 +1,13 @@
 <script setup lang="ts">
 import { computed, reactive } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { byLooking, TRADE_SIZES, tradeLabel, type Looked, type WireByHand } from '@pepper-knot/core/wire'
+import { byLooking, TRADE_SIZES, tradeLabel, type WireByHand } from '@pepper-knot/core/wire'
 import ChoiceRow from '../../parts/ChoiceRow.vue'
 import QuantityField from '../../parts/QuantityField.vue'
 import { useSettings } from '../../stores/settings.ts'
 import { useWords } from '../../composables/useWords.ts'
+
+type Looked = Parameters<typeof byLooking>[0]
 
 const words = useWords()
 /** A wire whose box is lost: what can be found by looking, and what stays unknown. */

@@ -2,10 +2,12 @@
 import { useRun } from '../../composables/useRun.ts'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { earliestDay, orderList, type OrderLine } from '@pepper-knot/core/jobs'
+import { earliestDay, orderList } from '@pepper-knot/core/jobs'
 import { exportCsv } from '../../storage/csv.ts'
 import { useSettings } from '../../stores/settings.ts'
 import { useWords } from '../../composables/useWords.ts'
+
+type OrderLine = ReturnType<typeof orderList>['lines'][number]
 
 const words = useWords()
 /** What is missing, as an order: how many, how long it takes, what else would do, and from when the change can be made. */

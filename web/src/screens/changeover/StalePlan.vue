@@ -2,9 +2,11 @@
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { isTask, type Step } from '@pepper-knot/core/jobs'
-import { type KeptStep, type Run } from '@pepper-knot/core/record'
+import { type Run } from '@pepper-knot/core/record'
 import { useSettings } from '../../stores/settings.ts'
 import { useWords } from '../../composables/useWords.ts'
+
+type KeptStep = NonNullable<Run['planned']>['steps'][number]
 
 const words = useWords()
 /** A list planned by an earlier version, in its own words, and the way on from there. */

@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { linerEnd, type Changeover, type Step, type Task } from '@pepper-knot/core/jobs'
+import { linerEnd, type Changeover, type Step } from '@pepper-knot/core/jobs'
 import { type Station } from '@pepper-knot/core/machine'
 import CurlSection from '../../parts/sections/CurlSection.vue'
 import LinerEndSection from '../../parts/sections/LinerEndSection.vue'
@@ -10,6 +10,8 @@ import SwingSection from '../../parts/sections/SwingSection.vue'
 import { useSettings } from '../../stores/settings.ts'
 import BeadSketch from './dialin/BeadSketch.vue'
 import { useWords } from '../../composables/useWords.ts'
+
+type Task = Step['task']
 
 const words = useWords()
 /** What a drawing says quicker: the station as it must be once the step is done. */

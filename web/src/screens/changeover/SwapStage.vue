@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import type { Run } from '@pepper-knot/core/record'
 import { useRun } from '../../composables/useRun.ts'
 import { useEventListener, useMediaQuery, useNow, useVibrate, useWakeLock } from '@vueuse/core'
 import { computed, nextTick, onBeforeUnmount, onMounted, ref, watch } from 'vue'
@@ -13,7 +14,7 @@ import {
   type Conversion,
 } from '@pepper-knot/core/jobs'
 import { type Machine, type Station } from '@pepper-knot/core/machine'
-import { keptPlan, type Stage } from '@pepper-knot/core/record'
+import { keptPlan } from '@pepper-knot/core/record'
 import { formatMinutes } from '@pepper-knot/core/trade'
 import StationEditor from '../../parts/StationEditor.vue'
 import SureBox from '../../parts/SureBox.vue'
@@ -37,6 +38,8 @@ import StepButtons from './StepButtons.vue'
 import StepCard from './StepCard.vue'
 import StepList from './StepList.vue'
 import { useWords } from '../../composables/useWords.ts'
+
+type Stage = Run['stage']
 
 const words = useWords()
 const props = defineProps<{

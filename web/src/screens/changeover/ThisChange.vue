@@ -2,12 +2,14 @@
 import { useRun } from '../../composables/useRun.ts'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { UPKEEP, upkeepDue, type Upkeep } from '@pepper-knot/core/machine'
+import { UPKEEP, upkeepDue } from '@pepper-knot/core/machine'
 import { SCHOOL_IDS, formatLead, type School } from '@pepper-knot/core/trade'
 import ChoiceRow from '../../parts/ChoiceRow.vue'
 import SchoolChoices from '../../parts/SchoolChoices.vue'
 import { useSettings } from '../../stores/settings.ts'
 import { useWords } from '../../composables/useWords.ts'
+
+type Upkeep = (typeof UPKEEP)[number]
 
 const words = useWords()
 /** What this one change does besides, or otherwise than the shop: upkeep, people, schools, the wire in the gun. */

@@ -20,7 +20,6 @@ import {
   formatTravel,
 } from '@pepper-knot/core/trade'
 import { type SizedWire, type StartSettings } from '@pepper-knot/core/wire'
-import { type StartKey } from '@pepper-knot/core/words'
 import ChoiceRow from '../../parts/ChoiceRow.vue'
 import QuantityField from '../../parts/QuantityField.vue'
 import { useSettings } from '../../stores/settings.ts'
@@ -37,7 +36,12 @@ const props = defineProps<{
 }>()
 const { t } = useI18n()
 const settings = useSettings()
-const KEYS = ['voltageV', 'wireSpeedMPerMin', 'currentA', 'tipToWorkMm'] as const satisfies StartKey[]
+const KEYS = [
+  'voltageV',
+  'wireSpeedMPerMin',
+  'currentA',
+  'tipToWorkMm',
+] as const satisfies (keyof typeof words.START_NAMES)[]
 const shade = computed(() => props.start.currentA && lensShade(props.start.currentA.value))
 const row = computed(() => words.startRow(props.start, settings.units))
 const marks = computed(() => words.ownMarks(props.start))

@@ -4,17 +4,12 @@ import { useI18n } from 'vue-i18n'
 import { useDraft } from '../../composables/useDraft.ts'
 import { wirePricePerKg } from '@pepper-knot/core/jobs'
 import { formatCut, formatLead, formatLength, formatMass } from '@pepper-knot/core/trade'
-import {
-  kgFromThickness,
-  linerTrim,
-  spoolHoldsKg,
-  wireLeft,
-  type FeedSetup,
-  type TrimKind,
-} from '@pepper-knot/core/trouble'
+import { kgFromThickness, linerTrim, spoolHoldsKg, wireLeft, type FeedSetup } from '@pepper-knot/core/trouble'
 import ChoiceRow from '../../parts/ChoiceRow.vue'
 import QuantityField from '../../parts/QuantityField.vue'
 import { useSettings } from '../../stores/settings.ts'
+
+type TrimKind = Parameters<typeof linerTrim>[0]
 
 /** Wire left on the spool, by weight or by how thick it lies; and where a liner is cut. */
 const props = defineProps<{ setup: FeedSetup }>()

@@ -2,13 +2,15 @@
 import { proxy, wrap, type Remote } from 'comlink'
 import { computed, onScopeDispose, ref, shallowRef, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { IMPORTS, type Difference, type ImportHow } from '@pepper-knot/core/ledger'
+import { IMPORTS, type Difference } from '@pepper-knot/core/ledger'
 import { type Problem } from '@pepper-knot/core/trade'
 import ChoiceRow from '../../parts/ChoiceRow.vue'
 import { download } from '../../storage/download.ts'
 import { newId, useShop } from '../../stores/shop.ts'
 import type { FileWorker, LookedAt } from '../../workers/file.worker.ts'
 import { useWords } from '../../composables/useWords.ts'
+
+type ImportHow = (typeof IMPORTS)[number]
 
 const words = useWords()
 /** A file is read whole, what it would change is shown, and then all of it goes in or nothing. */

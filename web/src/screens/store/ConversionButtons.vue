@@ -2,13 +2,15 @@
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRouter } from 'vue-router'
-import { canConvert, CONVERSIONS, type ConversionKind } from '@pepper-knot/core/jobs'
+import { canConvert, CONVERSIONS } from '@pepper-knot/core/jobs'
 import { GUN_KINDS, type Machine } from '@pepper-knot/core/machine'
 import ChoiceRow from '../../parts/ChoiceRow.vue'
 import SureBox from '../../parts/SureBox.vue'
 import { useParts } from '../../stores/parts.ts'
 import { useRuns } from '../../stores/runs.ts'
 import { useWords } from '../../composables/useWords.ts'
+
+type ConversionKind = (typeof CONVERSIONS)[number]
 
 const words = useWords()
 /** Work on the machine itself: gas gear in or out, another gun. */

@@ -3,7 +3,7 @@ import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { partSchema, type Part } from '@pepper-knot/core/machine'
 import { typedNumber, say, validate } from '@pepper-knot/core/trade'
-import { readLabel, SPOOL_TYPES, type SpoolType } from '@pepper-knot/core/wire'
+import { readLabel, SPOOL_TYPES } from '@pepper-knot/core/wire'
 import DialogBox from '../../parts/DialogBox.vue'
 import FieldRows from '../../parts/FieldRows.vue'
 import LabelField from '../../parts/LabelField.vue'
@@ -12,6 +12,8 @@ import { PART_FIELDS } from '../../parts/stationFields.ts'
 import { useSettings } from '../../stores/settings.ts'
 import { formKind, kindWords, type EditedPart, type FormKind } from './partKinds.ts'
 import { useWords } from '../../composables/useWords.ts'
+
+type SpoolType = (typeof SPOOL_TYPES)[number]
 
 const words = useWords()
 const props = defineProps<{ part: EditedPart; kinds: readonly FormKind[] }>()

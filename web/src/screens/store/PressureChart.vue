@@ -1,11 +1,13 @@
 <script setup lang="ts">
 import { ref } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { pressureRowSchema, type Machine, type PressureRow } from '@pepper-knot/core/machine'
+import { pressureRowSchema, type Machine } from '@pepper-knot/core/machine'
 import { FAMILIES, typedNumber } from '@pepper-knot/core/trade'
 import { TRADE_SIZES } from '@pepper-knot/core/wire'
 import { useSettings } from '../../stores/settings.ts'
 import { useWords } from '../../composables/useWords.ts'
+
+type PressureRow = NonNullable<Machine['pressureChart']>[number]
 
 const words = useWords()
 /** The pressure chart printed in a machine, typed in line by line: a mark by kind and size of wire. */

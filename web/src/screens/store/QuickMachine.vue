@@ -9,7 +9,6 @@ import {
   quickMachine,
   cylindersFor,
   type Machine,
-  type MachineBuild,
 } from '@pepper-knot/core/machine'
 import { formatLead } from '@pepper-knot/core/trade'
 import { isSized, readLabel, TRADE_SIZES, tradeLabel } from '@pepper-knot/core/wire'
@@ -20,6 +19,8 @@ import { newId } from '../../stores/shop.ts'
 import { useMachines } from '../../stores/machines.ts'
 import { useSettings } from '../../stores/settings.ts'
 import { useWords } from '../../composables/useWords.ts'
+
+type MachineBuild = (typeof MACHINE_BUILDS)[number]
 
 const words = useWords()
 /** A few questions, most of them one touch. What follows from the answers is assumed, and marked so. */

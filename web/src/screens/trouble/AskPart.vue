@@ -3,22 +3,15 @@ import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { STATIONS, type Station } from '@pepper-knot/core/machine'
 import { type Run } from '@pepper-knot/core/record'
-import {
-  AREAS,
-  areaOf,
-  LEADS,
-  PHASES,
-  SINCE,
-  SYMPTOMS,
-  type Area,
-  type Symptom,
-} from '@pepper-knot/core/trouble'
+import { AREAS, areaOf, LEADS, PHASES, SINCE, SYMPTOMS, type Symptom } from '@pepper-knot/core/trouble'
 import ChoiceRow from '../../parts/ChoiceRow.vue'
 import ManyRow from '../../parts/ManyRow.vue'
 import QuantityField from '../../parts/QuantityField.vue'
 import { useSettings } from '../../stores/settings.ts'
 import CountField from './CountField.vue'
 import { useWords } from '../../composables/useWords.ts'
+
+type Area = (typeof AREAS)[number]
 
 const words = useWords()
 /** What is seen, heard and felt: by where one stands, or by any word for it; and what else is known. */

@@ -1,6 +1,8 @@
 <script setup lang="ts">
+import type { BEADS } from '@pepper-knot/core/arc'
 import { computed } from 'vue'
-import type { Bead } from '@pepper-knot/core/arc'
+
+type Bead = (typeof BEADS)[number]
 
 /** A bead from above and cut through: our own drawing, in the colour of the text it stands in. */
 const props = defineProps<{ bead: Bead }>()

@@ -8,7 +8,6 @@ import {
   simulatedArc,
   trySigns,
   usualExtensionMm,
-  type SimulatedArc,
   type Try,
   type WeldKind,
 } from '@pepper-knot/core/arc'
@@ -22,6 +21,8 @@ import TryForm from './TryForm.vue'
 import TryList from './TryList.vue'
 import { useDialIn } from './useDialIn.ts'
 import { useWords } from '../../../composables/useWords.ts'
+
+type SimulatedArc = ReturnType<typeof simulatedArc>
 
 const words = useWords()
 /** The test welds that end a changeover: the next one, what it showed, until two in a row are good. */

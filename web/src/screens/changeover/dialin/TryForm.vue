@@ -10,8 +10,6 @@ import {
   trySchema,
   unexpected,
   WELDS,
-  type ArcReport,
-  type Bead,
   type Proposal,
   type Try,
   type WeldKind,
@@ -23,6 +21,10 @@ import { useSettings } from '../../../stores/settings.ts'
 import BeadSketch from './BeadSketch.vue'
 import TryKnobs from './TryKnobs.vue'
 import { useWords } from '../../../composables/useWords.ts'
+
+type Bead = (typeof BEADS)[number]
+
+type ArcReport = (typeof ARC_REPORTS)[number]
 
 const words = useWords()
 /** One try: settings as proposed unless changed, the bead, the arc, written down. Three touches. */
