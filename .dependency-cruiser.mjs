@@ -71,7 +71,7 @@ export default {
       from: { path: '^(?:web|server|cli)/src/' },
       to: {
         path: '(?:^|/)core/(?:src|dist)/',
-        pathNot: '(?:^|/)core/src/(?:public/\\w+|package|demo/saltbarrow)\\.ts',
+        pathNot: 'node_modules/|(?:^|/)core/src/(?:public/\\w+|package|demo/saltbarrow)\\.ts',
       },
     },
     {

@@ -29,6 +29,8 @@ export async function chooseLanguage(): Promise<void> {
     language === PRETENDED ? import('virtual:pretended-wording') : loadWords(language as Language)
   const [words, messages] = await Promise.all([wording, languages[language]?.()])
   chooseWords(words)
-  if (messages) speak(language, messages.default)
-  document.documentElement.lang = language === PRETENDED ? 'en' : language
+  // A tag that dates, lists and sentences take.
+  const tag = language === PRETENDED ? 'en-x-pretend' : language
+  if (messages) speak(tag, messages.default)
+  document.documentElement.lang = tag
 }

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { type Run } from '@pepper-knot/core/record'
 import { formatDraught, gaugeScaleOf, MATERIALS, POSITIONS } from '@pepper-knot/core/trade'
@@ -12,26 +12,29 @@ const words = useWords()
 const job = defineModel<Run['job']>({ required: true })
 const { t } = useI18n()
 const settings = useSettings()
-/** Nothing typed is nothing said. */
-const alloy = computed({
-  get: () => job.value.alloy ?? '',
-  set: (text: string) => {
-    if (text.trim()) job.value.alloy = text
-    else delete job.value.alloy
-  },
-})
+/** What was given up last: two fields may say something before the page has come round. */
+let latest = job.value
+watch(job, (now) => (latest = now))
+/** Each change makes the job anew; a field that says nothing is left out. */
+function set(more: Partial<Record<keyof Run['job'], unknown>>) {
+  const next = Object.entries({ ...latest, ...more }).filter(([, value]) => value !== undefined)
+  latest = Object.fromEntries(next) as Run['job']
+  job.value = latest
+}
 const gaugeScale = computed(() => gaugeScaleOf(job.value.material))
 </script>
 
 <template>
   <div class="pairs">
     <v-select
-      v-model="job.material"
+      :model-value="job.material"
+      @update:model-value="set({ material: $event })"
       :label="t('decide.metal')"
       :items="MATERIALS.map((value) => ({ value, title: words.MATERIAL_NAMES[value] }))"
     />
     <QuantityField
-      v-model="job.thicknessMm"
+      :model-value="job.thicknessMm"
+      @update:model-value="set({ thicknessMm: $event })"
       kind="thickness"
       :label="t('decide.thickness')"
       :hint="t('decide.thicknessHint')"
@@ -41,7 +44,8 @@ const gaugeScale = computed(() => gaugeScaleOf(job.value.material))
       :max="200"
     />
     <v-text-field
-      v-model="alloy"
+      :model-value="job.alloy"
+      @update:model-value="set({ alloy: $event.trim() ? $event : undefined })"
       :label="t('decide.alloy')"
       :hint="t('decide.alloyHint')"
       persistent-hint
@@ -49,12 +53,14 @@ const gaugeScale = computed(() => gaugeScaleOf(job.value.material))
       autocomplete="off"
     />
     <v-select
-      v-model="job.position"
+      :model-value="job.position"
+      @update:model-value="set({ position: $event })"
       :label="t('decide.position')"
       :items="POSITIONS.map((value) => ({ value, title: words.POSITION_NAMES[value] }))"
     />
     <QuantityField
-      v-model="job.draughtMPerS"
+      :model-value="job.draughtMPerS"
+      @update:model-value="set({ draughtMPerS: $event })"
       kind="draught"
       :label="t('decide.draught')"
       :hint="t('decide.draughtHint', { limit: formatDraught(2.2, settings.units) })"

@@ -12,6 +12,9 @@ function freeze(value: unknown): void {
 export function asKept<T extends object>(value: T): T {
   return Object.isFrozen(value) ? value : keptAsItIs(JSON.parse(JSON.stringify(value)) as T)
 }
+/** What a field of a run says: it is never changed, only said anew. */
+export const asField = <T>(value: T): T =>
+  typeof value === 'object' && value !== null ? (asKept(value) as T) : value
 /** The same for what nobody else holds: what was read of the store. */
 export function keptAsItIs<T extends object>(value: T): T {
   if (!Object.isFrozen(value)) freeze(markRaw(value))

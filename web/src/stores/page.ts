@@ -21,7 +21,7 @@ import {
   type Shop,
 } from '@pepper-knot/core/record'
 import { problemsOf, type Problem } from '@pepper-knot/core/trade'
-import { asKept } from './kept.ts'
+import { asField, asKept } from './kept.ts'
 import type { AnyKey, PageChange } from '../storage/books.ts'
 
 type KeptPlan = NonNullable<Run['planned']>
@@ -247,7 +247,11 @@ export function createPage(shop: Ref<Shop>, given: PageGiven) {
     } else {
       const place = [since, keys[0]!] as const
       const before = items.findIndex((item) => later(placeOf(list, item.id ?? ''), place))
-      items.splice(before < 0 ? items.length : before, 0, list === 'runs' ? value : asKept(value))
+      items.splice(
+        before < 0 ? items.length : before,
+        0,
+        list === 'runs' ? fieldwise(value as Run) : asKept(value),
+      )
     }
     takeDown(thing, keys)
   }
@@ -301,15 +305,14 @@ export function createPage(shop: Ref<Shop>, given: PageGiven) {
     plans.clear()
     unkept.clear()
     touched.clear()
-    for (const run of whole.runs) if (run.planned) markRaw(run.planned)
-    shop.value = whole
+    shop.value = { ...whole, runs: whole.runs.map(fieldwise) }
     for (const thing of allThings()) {
       const keys = thing === 'shop' || thing === 'settings' ? [keyOf(thing, thing)] : made(thing, false).keys
       const stored = keys.filter((key) => given.content(key) !== null)
       if (stored.length) keysOf.set(thing, new Set(stored))
       for (const key of stored) said.set(key, given.content(key)!)
     }
-    for (const { id, planned } of whole.runs) if (planned) plans.set(id, toRaw(planned))
+    for (const { id, planned } of shop.value.runs) if (planned) plans.set(id, toRaw(planned))
   }
   /** Nothing of the page is in the store any more. */
   const forget = () => {
@@ -334,12 +337,16 @@ export function createPage(shop: Ref<Shop>, given: PageGiven) {
   }
 }
 
+/** A run whose fields are said anew and never changed. */
+const fieldwise = (run: Run): Run =>
+  Object.fromEntries(Object.entries(run).map(([key, value]) => [key, asField(value as unknown)])) as Run
+
 /** Sets the fields that differ and no other: what is bound to the rest is not touched. */
 function patch(target: Record<string, unknown>, fresh: Record<string, unknown>) {
   for (const key of Object.keys(target)) if (!(key in fresh)) delete target[key]
   for (const [key, value] of Object.entries(fresh)) {
     const there = toRaw(target[key])
     if (there === value || saysSame(there, value)) continue
-    target[key] = value
+    target[key] = asField(value)
   }
 }

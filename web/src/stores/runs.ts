@@ -1,8 +1,9 @@
 import { defineStore } from 'pinia'
-import { computed, markRaw, toRaw } from 'vue'
+import { computed, toRaw } from 'vue'
 import { jobsAt } from '@pepper-knot/core/jobs'
 import { type Run } from '@pepper-knot/core/record'
 import { type WireByHand } from '@pepper-knot/core/wire'
+import { asField } from './kept.ts'
 import { newId, useShop } from './shop.ts'
 
 /** Changeovers, under way and signed off. A run is changed by commands alone. */
@@ -30,7 +31,7 @@ export const useRuns = defineStore('runs', () => {
       job: { position: 'flat', draughtMPerS: 0 },
       ...more,
     }
-    shop.put('runs', fresh)
+    shop.put('runs', Object.fromEntries(Object.entries(fresh).map(([k, v]) => [k, asField(v)])) as Run)
     return fresh
   }
   /** Carries out a command on a run; only the fields it changed are touched. */
@@ -43,9 +44,7 @@ export const useRuns = defineStore('runs', () => {
     const fields = run as unknown as Record<string, unknown>
     for (const key of new Set([...Object.keys(raw), ...Object.keys(next)]) as Set<keyof Run>) {
       if (next[key] === undefined) delete fields[key]
-      else if (next[key] !== raw[key])
-        // A plan is never changed, only made anew.
-        fields[key] = key === 'planned' ? markRaw(next.planned!) : next[key]
+      else if (next[key] !== raw[key]) fields[key] = asField(next[key])
     }
     shop.touched(`runs/${id}`)
   }
