@@ -1,55 +1,60 @@
+import type { Page } from '@playwright/test'
 import { decide, doStep, expect, expectNoAxeFindings, gatherAndBegin, open, runAll, test } from './bench.ts'
 import { written } from './store.ts'
 
 const PHONE = { width: 390, height: 844 }
 
-for (const [name, size] of [
-  ['desk', { width: 1280, height: 800 }],
-  ['phone', PHONE],
-] as const)
-  test(`axe finds nothing on any screen, ${name} width`, async ({ page }) => {
+const DESK = { width: 1280, height: 800 }
+/** A screen as it stands, at a desk and on a phone. */
+async function atBothWidths(page: Page) {
+  for (const size of [PHONE, DESK]) {
     await page.setViewportSize(size)
-    await open(page)
     await expectNoAxeFindings(page)
-    for (const path of ['/store/machines', '/store/wires', '/store/parts', '/shop', '/change', '/nowhere']) {
-      await open(page, path)
-      await expectNoAxeFindings(page)
-    }
-    await open(page, '/store/parts')
-    await page.getByRole('button', { name: 'Add a part' }).click()
-    await expect(page.getByRole('dialog')).toBeVisible()
-    await expectNoAxeFindings(page)
-    await page.keyboard.press('Escape')
-    await open(page)
-    await page.keyboard.press('u')
-    await decide(page, 'Dunlin', 'E71T-1M .045', 'mild steel', '5/16')
-    await expectNoAxeFindings(page)
-    await page.getByRole('button', { name: 'Decide' }).click()
-    await expectNoAxeFindings(page)
-    await page.getByRole('button', { name: 'Match it' }).click()
-    await page.getByRole('button', { name: 'Gather', exact: true }).last().click()
-    await expectNoAxeFindings(page)
-    await page.getByRole('button', { name: 'Begin the run' }).click()
-    await expectNoAxeFindings(page)
-    await page.getByRole('button', { name: 'Show the whole list' }).click()
-    await expectNoAxeFindings(page)
-    await page.getByRole('button', { name: 'Show one step' }).click()
-    while (!(await page.getByRole('button', { name: /^Ready: start/ }).isVisible())) await doStep(page)
-    await expectNoAxeFindings(page)
-    await page.getByRole('button', { name: /^Ready: start/ }).click()
-    await expectNoAxeFindings(page)
-    await page.keyboard.press('Escape')
-    // The end of a walk on a phone is looked at where touches.spec.ts comes by; from here to there only with LONG=1.
-    if (process.env.LONG !== '1') return
-    await runAll(page)
-    await expectNoAxeFindings(page)
-    await page.getByRole('button', { name: 'Sign off and save' }).click()
-    await expect(page.getByRole('button', { name: 'Undo' })).toBeVisible()
-    await expectNoAxeFindings(page)
-    expect(
-      await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth),
-    ).toBeLessThanOrEqual(0)
-  })
+  }
+}
+
+test('axe finds nothing on any screen, at either width', async ({ page }) => {
+  await open(page)
+  await atBothWidths(page)
+  for (const path of ['/store/machines', '/store/wires', '/store/parts', '/shop', '/change', '/nowhere']) {
+    await open(page, path)
+    await atBothWidths(page)
+  }
+  await open(page, '/store/parts')
+  await page.getByRole('button', { name: 'Add a part' }).click()
+  await expect(page.getByRole('dialog')).toBeVisible()
+  await atBothWidths(page)
+  await page.keyboard.press('Escape')
+  await open(page)
+  await page.keyboard.press('u')
+  await decide(page, 'Dunlin', 'E71T-1M .045', 'mild steel', '5/16')
+  await atBothWidths(page)
+  await page.getByRole('button', { name: 'Decide' }).click()
+  await atBothWidths(page)
+  await page.getByRole('button', { name: 'Match it' }).click()
+  await page.getByRole('button', { name: 'Gather', exact: true }).last().click()
+  await atBothWidths(page)
+  await page.getByRole('button', { name: 'Begin the run' }).click()
+  await atBothWidths(page)
+  await page.getByRole('button', { name: 'Show the whole list' }).click()
+  await atBothWidths(page)
+  await page.getByRole('button', { name: 'Show one step' }).click()
+  while (!(await page.getByRole('button', { name: /^Ready: start/ }).isVisible())) await doStep(page)
+  await atBothWidths(page)
+  await page.getByRole('button', { name: /^Ready: start/ }).click()
+  await atBothWidths(page)
+  await page.keyboard.press('Escape')
+  // The end of a walk on a phone is looked at where touches.spec.ts comes by; from here to there only with LONG=1.
+  if (process.env.LONG !== '1') return
+  await runAll(page)
+  await atBothWidths(page)
+  await page.getByRole('button', { name: 'Sign off and save' }).click()
+  await expect(page.getByRole('button', { name: 'Undo' })).toBeVisible()
+  await atBothWidths(page)
+  expect(
+    await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth),
+  ).toBeLessThanOrEqual(0)
+})
 
 test('axe finds nothing in the dark', async ({ page }) => {
   await page.emulateMedia({ colorScheme: 'dark' })

@@ -18,35 +18,41 @@ for (const file of [jestFile, playwrightFile]) rmSync(file, { force: true })
 
 let passed = 0
 let failed = 0
-for (const room of ['core', 'cli']) if (run('npm', ['run', 'build', '-w', room, '--silent']) !== 0) failed++
-// What needs no browser is done side by side: checks on one hand, Jest on the other.
-const checks = async () => {
-  for (const check of ['lint', 'types', 'laws', 'laws:break']) {
-    const { status, said } = await quietly('npm', ['run', check, '--silent'])
-    console.log(`\n— ${check}\n${said}`)
+build()
+// Two lanes, one a core: what is checked and what the browser does, and Jest beside them.
+const check = async (...names) => {
+  for (const name of names) {
+    const { status, said } = await quietly('npm', ['run', name, '--silent'])
+    console.log(`\n— ${name}\n${said}`)
     if (status === 0) continue
     failed++
-    console.log(`${check} failed`)
+    console.log(`${name} failed`)
   }
 }
-const jest = async () => {
-  const { said } = await quietly('npx', ['jest', '--json', `--outputFile=${jestFile}`, '--silent'], {
-    BUILT: '1',
-  })
-  console.log(`\n— jest\n${said}`)
+const runner = async (name, command, args, env, file, read) => {
+  const { said } = await quietly(command, args, env)
+  console.log(`\n— ${name}\n${said}`)
+  count(name, file, read)
 }
-await Promise.all([checks(), jest()])
-count('jest', jestFile, (r) => [r.numPassedTests, r.numFailedTests + r.numRuntimeErrorTestSuites])
-
-console.log('\n— playwright')
-build()
-run('npm', ['run', 'e2e', '--silent'], {
-  env: { ...process.env, PW_JSON: playwrightFile, CHROMIUM: chromium() },
-})
-count('playwright', playwrightFile, (r) => [
-  r.stats.expected + r.stats.flaky,
-  r.stats.unexpected + r.errors.length,
-])
+const jest = () =>
+  runner(
+    'jest',
+    'npx',
+    ['jest', '--json', `--outputFile=${jestFile}`, '--silent'],
+    { BUILT: '1' },
+    jestFile,
+    (r) => [r.numPassedTests, r.numFailedTests + r.numRuntimeErrorTestSuites],
+  )
+const playwright = () =>
+  runner(
+    'playwright',
+    'npm',
+    ['run', 'e2e', '--silent'],
+    { PW_JSON: playwrightFile, CHROMIUM: chromium() },
+    playwrightFile,
+    (r) => [r.stats.expected + r.stats.flaky, r.stats.unexpected + r.errors.length],
+  )
+await Promise.all([check('lint', 'types').then(playwright), jest().then(() => check('laws', 'laws:break'))])
 
 console.log(`\n${passed} passed, ${failed} failed`)
 process.exit(failed === 0 ? 0 : 1)

@@ -25,7 +25,7 @@ const many = function* (from: number, count: number) {
 
 test('what the checker of orders flags the proof refuses, and the other way round', () => {
   let [flagged, passed] = [0, 0]
-  for (const { n, request, made } of many(50_000, times(30, 600))) {
+  for (const { n, request, made } of many(50_000, times(18, 600))) {
     const setup = orderSetup(request, made)
     expect([n, checkOrder(made.steps, setup)]).toEqual([n, []])
     for (const { how, steps } of mutations(made, n, 10)) {
@@ -44,7 +44,7 @@ test('what the checker of orders flags the proof refuses, and the other way roun
 })
 
 test('after any step a change can be broken off, and nothing is left live, open or loose', () => {
-  for (const { n, made } of many(60_000, times(12, 400)))
+  for (const { n, made } of many(60_000, times(8, 400)))
     for (let done = 0; done <= made.steps.length; done++) {
       const stopped = stopHere(
         made,

@@ -4,7 +4,7 @@ import { join } from 'node:path'
 import { buildSync } from 'esbuild'
 import { hostile, HARDEST, type Hostile } from '../../scripts/test/hostile.ts'
 
-jest.setTimeout(60_000)
+jest.setTimeout(180_000)
 
 /** The bundled server as it is run, on a port of its own. */
 const dist = join(__dirname, '../dist/test')

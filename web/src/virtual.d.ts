@@ -4,6 +4,7 @@ declare module 'virtual:languages' {
   export default languages
 }
 declare module 'virtual:pretended-wording' {
-  const words: import('@pepper-knot/core/words').Words
+  import type { Words } from '@pepper-knot/core/words'
+  const words: Words
   export = words
 }

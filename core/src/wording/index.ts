@@ -1,5 +1,7 @@
+import type * as english from './en/index.ts'
+
 /** All that is said in one language: every language is one value of it. */
-export type Words = typeof import('./en/index.ts')
+export type Words = typeof english
 
 /** Languages by their folder here, each read when it is chosen; another is one more line. */
 export const LANGUAGES = {

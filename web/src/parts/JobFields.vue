@@ -28,13 +28,12 @@ const gaugeScale = computed(() => gaugeScaleOf(job.value.material))
   <div class="pairs">
     <v-select
       :model-value="job.material"
-      @update:model-value="set({ material: $event })"
       :label="t('decide.metal')"
       :items="MATERIALS.map((value) => ({ value, title: words.MATERIAL_NAMES[value] }))"
+      @update:model-value="set({ material: $event })"
     />
     <QuantityField
       :model-value="job.thicknessMm"
-      @update:model-value="set({ thicknessMm: $event })"
       kind="thickness"
       :label="t('decide.thickness')"
       :hint="t('decide.thicknessHint')"
@@ -42,30 +41,31 @@ const gaugeScale = computed(() => gaugeScaleOf(job.value.material))
       :gauge-scale="gaugeScale"
       :min="0.3"
       :max="200"
+      @update:model-value="set({ thicknessMm: $event })"
     />
     <v-text-field
       :model-value="job.alloy"
-      @update:model-value="set({ alloy: $event.trim() ? $event : undefined })"
       :label="t('decide.alloy')"
       :hint="t('decide.alloyHint')"
       persistent-hint
       maxlength="60"
       autocomplete="off"
+      @update:model-value="set({ alloy: $event.trim() ? $event : undefined })"
     />
     <v-select
       :model-value="job.position"
-      @update:model-value="set({ position: $event })"
       :label="t('decide.position')"
       :items="POSITIONS.map((value) => ({ value, title: words.POSITION_NAMES[value] }))"
+      @update:model-value="set({ position: $event })"
     />
     <QuantityField
       :model-value="job.draughtMPerS"
-      @update:model-value="set({ draughtMPerS: $event })"
       kind="draught"
       :label="t('decide.draught')"
       :hint="t('decide.draughtHint', { limit: formatDraught(2.2, settings.units) })"
       :units="settings.units"
       :max="50"
+      @update:model-value="set({ draughtMPerS: $event })"
     />
   </div>
 </template>

@@ -141,9 +141,9 @@ defineExpose({ start })
         <div class="row">
           <v-checkbox
             :model-value="settings.all.readAloud"
-            @update:model-value="settings.set({ readAloud: $event === true })"
             :disabled="!speaks"
             :label="t(speaks ? 'captive.aloud' : 'captive.mute')"
+            @update:model-value="settings.set({ readAloud: $event === true })"
           />
           <v-select
             v-model="seconds"

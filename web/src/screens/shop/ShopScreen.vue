@@ -69,29 +69,29 @@ async function startOver() {
       />
       <v-select
         :model-value="settings.all.units"
-        @update:model-value="settings.set({ units: $event })"
         :label="t('shop.units')"
         :items="[
           { value: 'metric', title: t('units.metric') },
           { value: 'inch', title: t('units.inch') },
         ]"
+        @update:model-value="settings.set({ units: $event })"
       />
       <v-select
         :model-value="settings.all.theme"
-        @update:model-value="settings.set({ theme: $event })"
         :label="t('shop.theme')"
         :items="['system', 'light', 'dark'].map((value) => ({ value, title: t(`shop.themes.${value}`) }))"
+        @update:model-value="settings.set({ theme: $event })"
       />
       <v-select
         :model-value="settings.all.heatConvention"
-        @update:model-value="settings.set({ heatConvention: $event })"
         :label="t('shop.heat')"
         :items="HEAT_CONVENTIONS.map((value) => ({ value, title: words.HEAT_NAMES[value] }))"
+        @update:model-value="settings.set({ heatConvention: $event })"
       />
       <v-checkbox
         :model-value="settings.all.readAloud"
-        @update:model-value="settings.set({ readAloud: $event === true })"
         :label="t('shop.readAloud')"
+        @update:model-value="settings.set({ readAloud: $event === true })"
       />
     </section>
     <PracticePanel />
