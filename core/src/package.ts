@@ -2,27 +2,31 @@
  * What others build on: a label read, a change planned and proved, a job done step by step, a trouble found, and the
  * shop's file. Plain values in, plain values out; nothing throws for what a user can cause. `README.md` has an example.
  */
+import type { z } from 'zod'
 import { validate } from './base/check.ts'
 import { say } from './base/codes.ts'
 import { read, refuse, type Read } from './base/problem.ts'
-import { CONVERSIONS } from './steps/conversions.ts'
-import { planConversion, type Conversion } from './changeover/convert/conversion.ts'
 import { planChangeover, PlanRefused, type Changeover } from './changeover/plan/plan.ts'
 import { prove as proveSteps, type Proof } from './changeover/proof/proof.ts'
 import type { Settled, SettleWords } from './changeover/stock/settle.ts'
 import * as command from './jobs/commands.ts'
 import { jobOf, machineNow, nextStep } from './jobs/job.ts'
-import { gunSchema } from './machine/fitted/gun.ts'
-import { machineSchema, type Machine } from './machine/machine.ts'
-import { changeoverRequestSchema } from './machine/request.ts'
-import { storeSchema, type Part } from './machine/store.ts'
-import { practiceSchema } from './practice/practice.ts'
+import {
+  conversionRequestSchema,
+  cureRequestSchema,
+  jobRow,
+  type ConversionRequest,
+  type CureRequest,
+  type JobKind,
+} from './jobs/kinds.ts'
+import type { Machine } from './machine/machine.ts'
+import { changeoverRequestSchema, type ChangeoverRequest } from './machine/request.ts'
+import type { Part } from './machine/store.ts'
 import type { Run } from './record/run.ts'
 import type { Step } from './steps/step.ts'
 import { findTrouble, type Trouble } from './trouble/find.ts'
 import { troubleRequestSchema } from './trouble/request.ts'
 import { readLabel } from './wire/label.ts'
-import { z } from 'zod'
 
 export type { Read, Problem } from './base/problem.ts'
 export type { Changeover } from './changeover/plan/plan.ts'
@@ -42,6 +46,7 @@ export type { Wire } from './wire/wire.ts'
 export { machineSchema } from './machine/machine.ts'
 export { storeSchema } from './machine/store.ts'
 export { changeoverRequestSchema } from './machine/request.ts'
+export { conversionRequestSchema, cureRequestSchema } from './jobs/kinds.ts'
 export { troubleRequestSchema } from './trouble/request.ts'
 export { readShopFile, writeShopFile } from './exchange/file.ts'
 export { requestFor } from './jobs/request.ts'
@@ -53,16 +58,21 @@ export { loadWords, type Words } from './wording/index.ts'
 /** Reads what a box says. @param label at most 500 letters */
 export const decode = (label: string) => readLabel(label)
 
-/** Plans a change of wire, or, where `wire` is left out, puts right what is wrong for the one that is on. */
-export function plan(request: unknown): Read<Changeover> {
-  const asked = validate(changeoverRequestSchema, request, '')
-  if (!asked.ok) return asked
+/** A list that its proof refuses is no list. */
+function provedOr<T>(work: () => Read<T>): Read<T> {
   try {
-    return planChangeover(asked.value)
+    return work()
   } catch (error) {
     if (error instanceof PlanRefused) return refuse('', say('request.notProved'))
     throw error
   }
+}
+
+/** Plans a change of wire, or, where `wire` is left out, puts right what is wrong for the one that is on. */
+export function plan(request: unknown): Read<Changeover> {
+  const asked = validate(changeoverRequestSchema, request, '')
+  if (!asked.ok) return asked
+  return provedOr(() => planChangeover(asked.value))
 }
 
 /** Executes a plan on the model of the machine, every hazard rule at every step, for every reading of what is unread. */
@@ -81,15 +91,6 @@ export interface Job {
   machine: Machine
   store: readonly Part[]
 }
-/** Work on the machine itself, instead of a change of wire. */
-export const conversionRequestSchema = z.object({
-  machine: machineSchema,
-  conversion: z.enum(CONVERSIONS),
-  gun: gunSchema.optional(),
-  store: storeSchema.optional(),
-  practice: practiceSchema.optional(),
-})
-
 /** What the plan of a job says, whatever kind it is. */
 export const stepsOf = ({ run }: Job): readonly Step[] => jobOf(run)?.plan.steps ?? []
 /** The step to do now; nothing where all are done. */
@@ -113,43 +114,41 @@ const bare = (id: string, machine: Machine, at: string): Run => ({
 const wordsOf = undefined
 
 /**
- * Begins a job: a change of wire or what is put right (a request as for `plan`), or work on the machine (`conversion`).
+ * Begins a job: a change of wire or what is put right (a request as for `plan`), work on the machine (`conversion`), or
+ * the cure of a trouble (as for `trouble`, and its `cause`).
  * @param at ISO time
  */
 export function start(request: unknown, id: string, at: string): Read<Job> {
-  if (typeof request === 'object' && request !== null && 'conversion' in request)
-    return convert(request, id, at)
-  const asked = validate(changeoverRequestSchema, request, '')
-  if (!asked.ok) return asked
-  const made = plan(asked.value)
-  if (!made.ok) return made
-  if (made.value.problems.length || made.value.steps.length === 0) return refuse('', say('job.nothingToDo'))
-  const { machine, store = [], wire, job } = asked.value
-  const run: Run = {
-    ...bare(id, machine, at),
+  const has = (key: string) => typeof request === 'object' && request !== null && key in request
+  if (has('conversion')) return begun(request, conversionRequestSchema, 'convert', id, at)
+  if (has('cause')) return begun(request, cureRequestSchema, 'cure', id, at)
+  return begun(request, changeoverRequestSchema, has('wire') ? 'change' : 'put-right', id, at)
+}
+type Asked = Partial<ChangeoverRequest & ConversionRequest & CureRequest> & { machine: Machine }
+/** What of a request stays with the run. */
+function kept({ wire, job, conversion, gun, cause, symptoms }: Asked, kind: JobKind): Partial<Run> {
+  if (kind === 'convert') return { conversion, ...(gun && { gun }) }
+  if (kind === 'cure')
+    return { stage: 'decide', trouble: { told: { symptoms: symptoms! }, asked: true, curing: cause! } }
+  return {
     ...(job && { job }),
     ...(wire ? ('label' in wire ? { label: wire.label } : { byHand: wire }) : { putRight: true }),
   }
-  return read({
-    run: command.begin(run, { plan: made.value, asked: asked.value, at, wordsOf }),
-    machine,
-    store,
-  })
 }
-function convert(request: object, id: string, at: string): Read<Job> {
-  const asked = validate(conversionRequestSchema, request, '')
+function begun(request: unknown, ask: z.ZodType, kind: JobKind, id: string, at: string): Read<Job> {
+  const asked = validate(ask as z.ZodType<Asked>, request, '')
   if (!asked.ok) return asked
-  const { machine, conversion, gun, store = [], practice } = asked.value
-  let made: Conversion
-  try {
-    made = planConversion(machine, conversion, gun, store, practice ?? practiceSchema.parse({}))
-  } catch (error) {
-    if (error instanceof PlanRefused) return refuse('', say('request.notProved'))
-    if (error instanceof RangeError) return refuse('conversion', say('job.nothingToDo'))
-    throw error
-  }
-  const run: Run = { ...bare(id, machine, at), conversion, ...(gun && { gun }) }
-  const frozen = changeoverRequestSchema.parse({ machine })
+  const built = provedOr(() => jobRow(kind).build(asked.value))
+  if (!built.ok) return built
+  const made = built.value
+  if (('problems' in made && made.problems.length) || made.steps.length === 0)
+    return refuse('', say('job.nothingToDo'))
+  const { machine, store = [] } = asked.value
+  const frozen =
+    kind === 'change' || kind === 'put-right'
+      ? (asked.value as ChangeoverRequest)
+      : changeoverRequestSchema.parse({ machine: 'found' in made ? made.found : machine })
+  const run: Run = { ...bare(id, machine, at), ...kept(asked.value, kind) }
   return read({ run: command.begin(run, { plan: made, asked: frozen, at, wordsOf }), machine, store })
 }
 
@@ -178,12 +177,7 @@ export function undoStep(job: Job, id?: string): Read<Job> {
 export function stop(job: Job): Read<Job> {
   const open = jobOf(job.run)
   if (!open || job.run.stopped) return refuse('', say('job.notUnderWay'))
-  try {
-    return read({ ...job, run: command.stop(job.run) })
-  } catch (error) {
-    if (error instanceof PlanRefused) return refuse('', say('request.notProved'))
-    throw error
-  }
+  return provedOr(() => read({ ...job, run: command.stop(job.run) }))
 }
 
 /** What a job that is signed off leaves: the run for the log, the machine, and the store with what moved. */

@@ -15,6 +15,7 @@ import {
   nextCheck,
   planChangeover,
   planCure,
+  stopHere,
   prepareTrouble,
   stepTitle,
   seeded,
@@ -484,6 +485,24 @@ describe('a cure', () => {
         for (const symptoms of [[], ['birdnest']] as const) if (planCure(c.value, cause, symptoms)) cures++
     }
     expect(cures).toBeGreaterThan(times(350, 30_000))
+  })
+
+  it('is broken off after any step, and leaves the machine safe and tagged', () => {
+    let stops = 0
+    for (const [m, machine] of able.slice(0, times(2, 4)).entries())
+      for (const [i, cause] of CAUSES.entries()) {
+        const cure = planCure(on(machine), cause, ['birdnest'])
+        for (let at = (i + m) % 8; cure && at <= cure.steps.length; at += times(8, 1)) {
+          // It is proved as it is made, or it throws.
+          const { steps } = stopHere(
+            cure,
+            cure.steps.slice(0, at).map((s) => s.id),
+          )
+          expect(steps.at(-1)!.task).toBe('hangTag')
+          stops++
+        }
+      }
+    expect(stops).toBeGreaterThan(times(25, 400))
   })
 
   it('of a kinked liner isolates, takes the wire out, draws the liner, threads again and tests', () => {

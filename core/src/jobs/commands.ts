@@ -1,8 +1,7 @@
 import { same } from '../base/same.ts'
 import type { Conversion } from '../changeover/convert/conversion.ts'
 import type { Changeover } from '../changeover/plan/plan.ts'
-import { settle, settleConversion, type Settled, type SettleWords } from '../changeover/stock/settle.ts'
-import { stopConversion, stopHere } from '../changeover/stop/stop.ts'
+import type { Settled, SettleWords } from '../changeover/stock/settle.ts'
 import { FITTED_KEYS, type Fitted } from '../machine/fitted/fitted.ts'
 import type { Machine } from '../machine/machine.ts'
 import type { ChangeoverRequest } from '../machine/request.ts'
@@ -12,6 +11,7 @@ import type { Run, Stage } from '../record/run.ts'
 import { outcomeOf } from '../record/signOff.ts'
 import { isTask, type Step } from '../steps/step.ts'
 import { jobOf, type OpenJob } from './job.ts'
+import { jobRow } from './kinds.ts'
 
 /**
  * A job changes by these and by nothing else: each takes a run and gives the run as it is then. Times are ISO times,
@@ -126,12 +126,14 @@ export function correct(run: Run, now: Fitted, seen: Fitted, id: string): Run {
   }
 }
 
+/** What was done, then the steps that leave the machine safe. @throws PlanRefused when no safe end can be proved */
+export const stoppedPlan = ({ kind, plan, done }: OpenJob) => jobRow(kind).stop(plan, done)
+
 /** @throws PlanRefused when no safe end can be proved; RangeError for a run that has not begun, or cannot be stopped */
 export function stop(run: Run, wordsOf?: WordsOf): Run {
   const job = jobOf(run)
   if (!job || run.stopped) throw new RangeError('nothing to break off')
-  const plan = job.kind === 'convert' ? stopConversion(job.plan, run.done) : stopHere(job.plan, run.done)
-  return { ...run, planned: keptPlan(plan, wordsOf), stopped: true, stage: 'swap' }
+  return { ...run, planned: keptPlan(stoppedPlan(job), wordsOf), stopped: true, stage: 'swap' }
 }
 
 /** The list is dropped: what comes of the run is decided anew. */
@@ -149,22 +151,8 @@ export function settleJob(
   at: string,
   words: SettleWords,
 ): Settled {
-  const { run } = job
-  if (job.kind === 'convert')
-    return settleConversion(job.plan, machine, store, words, job.done, job.corrections)
-  return settle(
-    job.plan,
-    machine,
-    store,
-    {
-      at,
-      corrections: job.corrections,
-      // No new mark written: the same wire keeps its own, another wire has none yet.
-      ...(run.pressureMark != null && { pressureMark: run.pressureMark }),
-    },
-    words,
-    job.done,
-  )
+  const { kind, plan, done, corrections, run } = job
+  return jobRow(kind).settle(plan, { machine, store, at, words, done, corrections, run })
 }
 
 /** A job signed off: the run as the log keeps it. @param settled what it made of the shop */

@@ -1,16 +1,13 @@
-import { conversionFolds, type Conversion } from '../changeover/convert/conversion.ts'
+import type { Conversion } from '../changeover/convert/conversion.ts'
 import { machineAfter, type Correction, type Folded } from '../changeover/fold/fold.ts'
 import type { Changeover } from '../changeover/plan/plan.ts'
 import { same } from '../base/same.ts'
 import { fittedKey } from '../machine/assumed.ts'
 import type { Machine } from '../machine/machine.ts'
 import { STATIONS } from '../machine/stations.ts'
-import { conversionKept, isPlanCurrent, planKept } from '../record/keptPlan.ts'
+import { isPlanCurrent } from '../record/keptPlan.ts'
 import type { Run } from '../record/run.ts'
-
-/** What is done in one go at one machine. */
-export const JOB_KINDS = ['change', 'put-right', 'convert', 'cure'] as const
-export type JobKind = (typeof JOB_KINDS)[number]
+import { jobRow, type JobKind } from './kinds.ts'
 
 /** A job that has begun: its steps, those of them that are done, and what was put right by hand since. */
 export type OpenJob = {
@@ -28,16 +25,13 @@ export function jobOf(run: Run): OpenJob | undefined {
   if (run.signedOffAt !== undefined || !run.planned || !run.frozen) return undefined
   // A cure that was done has been written down.
   if (run.trouble && (run.trouble.cured || !run.trouble.curing)) return undefined
-  const base = { run, done: run.done, corrections: run.corrections ?? [] }
   const kind = kindOfRun(run)
-  return kind === 'convert'
-    ? { ...base, kind, plan: conversionKept(run.planned) }
-    : { ...base, kind, plan: planKept(run.planned) }
+  const plan = jobRow(kind).opened(run.planned)
+  return { run, done: run.done, corrections: run.corrections ?? [], kind, plan } as OpenJob
 }
 
 /** What a job's steps do to its machine, to be folded over it. */
-export const foldsOf = (job: OpenJob): Folded =>
-  job.kind === 'convert' ? conversionFolds(job.plan) : job.plan
+export const foldsOf = ({ kind, plan }: OpenJob): Folded => jobRow(kind).folds(plan)
 
 /** The next step of a job; nothing where all are done. */
 export const nextStep = ({ plan, done }: OpenJob) => plan.steps.find((s) => !done.includes(s.id))

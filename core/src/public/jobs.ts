@@ -9,7 +9,6 @@ export { type Changeover, PlanRefused, planChangeover } from '../changeover/plan
 export { arcGasAfter } from '../changeover/plan/startFor.ts'
 export { earliestDay, orderList } from '../changeover/stock/orderList.ts'
 export { type SettleWords } from '../changeover/stock/settle.ts'
-export { stopConversion, stopHere } from '../changeover/stop/stop.ts'
 export {
   begin,
   correct,
@@ -18,6 +17,7 @@ export {
   settleJob,
   signOff,
   stop,
+  stoppedPlan,
   undoStep,
   withSeen,
 } from '../jobs/commands.ts'

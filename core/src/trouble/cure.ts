@@ -1,4 +1,4 @@
-import { benchAtStart, type Bench } from '../bench/bench.ts'
+import type { Bench } from '../bench/bench.ts'
 import { gatherList, toolsFor } from '../changeover/plan/gather.ts'
 import {
   orderSteps,
@@ -7,7 +7,7 @@ import {
   withWalking,
   type Changeover,
 } from '../changeover/plan/plan.ts'
-import { benchesAfter, runThrough, type Proof, type Violation } from '../changeover/proof/proof.ts'
+import { benchesAfter } from '../changeover/proof/proof.ts'
 import { perform } from '../changeover/proof/perform.ts'
 import { mayBeOn } from '../machine/part.ts'
 import type { Fitted } from '../machine/fitted/fitted.ts'
@@ -20,6 +20,7 @@ import { machineFacts, step } from '../work/steps.ts'
 import { wireInGun } from '../work/wireInGun.ts'
 import type { Step, Task } from '../steps/step.ts'
 import { cureRow, type Cause } from './causes.ts'
+import { AT_THE_GAS, cureStarts, proveCure } from './cureProof.ts'
 import type { CureWork } from './cures.ts'
 import type { Symptom } from './symptoms.ts'
 
@@ -135,23 +136,6 @@ const WIRE_OUT: readonly CureWork[] = [
 ]
 const AT_THE_GUN: readonly CureWork[] = ['tip-new', 'tip-tighten', 'tip-off', 'nozzle']
 const STUDS: readonly CureWork[] = ['polarity', 'studs', 'supply']
-/** What must be as it was once the cure is done. */
-const AS_IT_WAS = [
-  'plugged',
-  'on',
-  'gunOn',
-  'tipOn',
-  'nozzleOn',
-  'clampOff',
-  'armOpen',
-  'regulatorOn',
-  'valveOpen',
-  'caseOpen',
-  'gunConnected',
-  'fed',
-  'pressureTested',
-] as const satisfies readonly (keyof Bench)[]
-
 /** Lists the tasks of a cure from the machines it may begin on, each task done as it is listed. */
 class Listing {
   /** In order, and whether a hand holds the wire when it is done. */
@@ -286,7 +270,6 @@ function list(
   return l.tasks
 }
 
-const AT_THE_GAS: readonly CureWork[] = ['open-cylinder', 'other-cylinder', 'purge', 'flow']
 /** Whether the machine has what the cure is done to: cables to move, a gun, gas gear with a cylinder, a nozzle. */
 function canBeCured(work: CureWork, { machine, fitted }: MatchContext): boolean {
   if (work === 'polarity' && machine.polarityChange === 'fixed') return false
@@ -471,20 +454,7 @@ export function planCure(
         ...asStaying(bench),
         fitted: { ...bench.fitted, ...traces(fitted, standing) },
       }))
-    : [
-        {
-          ...benchAtStart({ fitted, wireOn: true, wireStays: true }),
-          // Where nobody read the gas, a cylinder stands there with its regulator, and its valve is open.
-          ...((given.wire.gas.needed || AT_THE_GAS.includes(work)) &&
-            fitted.gas === undefined && {
-              regulatorOn: true,
-              valveOpen: true,
-              gaugesDrained: false,
-              flowSet: mayBeOn(fitted.nozzle) && fitted.contactTip !== null,
-            }),
-          ...(work === 'open-cylinder' && { valveOpen: false, flowSet: true }),
-        },
-      ]
+    : cureStarts(work, c)
   const tasks = list(work, starts, byStation, c, isTurned(matched))
   // The steps of a plan that puts all of it right lend their facts.
   const lent = new Map<Task, Step>(orderSteps(c, matched).map((s) => [s.task, s]))
@@ -503,21 +473,7 @@ export function planCure(
       })
     }),
   )
-  const violations: Violation[] = []
-  const ends = starts.map((start) => {
-    const run = runThrough(steps, start, findings, c)
-    violations.push(...run.violations)
-    const changes = (key: (typeof AS_IT_WAS)[number]) =>
-      (work === 'tip-off' && (key === 'tipOn' || key === 'nozzleOn' || key === 'pressureTested')) ||
-      (work === 'open-cylinder' && key === 'valveOpen') ||
-      (fitted.gas === null && work === 'other-cylinder' && (key === 'valveOpen' || key === 'regulatorOn')) ||
-      (work === 'tip-new' && key === 'tipOn')
-    for (const key of AS_IT_WAS)
-      if (start[key] !== run.bench[key] && !changes(key) && !settled(start, key))
-        violations.push({ rule: 'not-as-it-was', at: key })
-    return run.bench
-  })
-  const proof: Proof = { holds: violations.length === 0, violations, end: ends[0]!.fitted }
+  const proof = proveCure(work, steps, findings, c, starts)
   if (!proof.holds) throw new PlanRefused(proof)
   return {
     cause,
@@ -537,12 +493,6 @@ export function planCure(
     start: null,
   }
 }
-
-/** A wire end in hand was made fast: the arm is closed over it, or it is tucked. */
-const settled = (start: Bench, key: keyof Bench) =>
-  (key === 'armOpen' && (start.end === 'in-hand' || start.armOpen)) ||
-  // Without a tip no nozzle goes on and no pressure is tried.
-  ((key === 'nozzleOn' || key === 'pressureTested') && !start.tipOn)
 
 /** What was written down of the fault, laid over the machine in the middle of its change. */
 const traces = (fitted: Fitted, before: Partial<Fitted>): Partial<Fitted> =>

@@ -52,7 +52,7 @@ const toJob = (at: OpenJob) =>
     : at.kind === 'convert'
       ? `/change/${at.run.id}`
       : `/change/${at.run.id}/swap`
-const canStop = computed(() => job.value && job.value.kind !== 'cure' && !job.value.run.stopped)
+const canStop = computed(() => job.value && !job.value.run.trouble?.from && !job.value.run.stopped)
 const soFar = computed(() => {
   const { changed = [] } = progress.value ?? {}
   const setup = { ...props.machine.fitted, supply: props.machine.supply }

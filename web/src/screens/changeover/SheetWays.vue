@@ -27,10 +27,13 @@ function notNow() {
       t('trouble.notNow')
     }}</v-btn>
     <TroubleLink v-if="!run.trouble && !run.conversion" :machine-id="run.machineId" :from="run" />
-    <template v-if="!run.stopped && !run.trouble">
-      <v-btn variant="text" @click="$emit('stop')">{{ t('stop.offer') }}</v-btn>
-      <v-btn v-if="!run.conversion" variant="text" @click="$emit('again')">{{ t('run.planAgain') }}</v-btn>
-    </template>
+    <!-- A cure in the middle of a change is that change's own: it is broken off with it. -->
+    <v-btn v-if="!run.stopped && !run.trouble?.from" variant="text" @click="$emit('stop')">{{
+      t('stop.offer')
+    }}</v-btn>
+    <v-btn v-if="!run.stopped && !run.trouble && !run.conversion" variant="text" @click="$emit('again')">{{
+      t('run.planAgain')
+    }}</v-btn>
   </div>
 </template>
 

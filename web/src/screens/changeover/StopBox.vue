@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { jobOf, stop, stopConversion, stopHere, type Changeover } from '@pepper-knot/core/jobs'
+import { jobOf, stop, stoppedPlan, type Changeover } from '@pepper-knot/core/jobs'
 import { useRun } from '../../composables/useRun.ts'
 import DialogBox from '../../parts/DialogBox.vue'
 import { useSettings } from '../../stores/settings.ts'
@@ -18,7 +18,7 @@ const { run, change } = useRun()
 const stopped = computed<Pick<Changeover, 'steps'> | undefined>(() => {
   const job = jobOf(run.value)
   try {
-    return job?.kind === 'convert' ? stopConversion(job.plan, job.done) : job && stopHere(job.plan, job.done)
+    return job && stoppedPlan(job)
   } catch {
     return undefined
   }

@@ -138,13 +138,17 @@ export function useTroubleRun(id: () => string) {
     )
   }
   const did = (cause: Cause) => set({ curing: cause, cured: true })
-  /** The last step of the cure is done: the machine and the store are as they are now. */
+  /**
+   * The last step of the list is done: the machine and the store are as they are now. Where it was broken off, nothing
+   * was cured, and the finder looks again.
+   */
   function cureDone() {
     const kept = run.value!
     const now = machineStore.recorded(kept.machineId)
     const job = jobOf(kept)
     if (!job) return
-    shop.undoable(t('trouble.cured', { machine: now?.name ?? '' }), () => {
+    const said = kept.stopped ? 'stop.told' : 'trouble.cured'
+    shop.undoable(t(said, { machine: now?.name ?? '' }), () => {
       if (now) {
         const at = new Date().toISOString()
         const done = settleJob(job, now, partStore.list, at, settleWords(t, settings.units))
@@ -152,7 +156,8 @@ export function useTroubleRun(id: () => string) {
         if (!origin.value) machineStore.record(plain(done.machine))
         partStore.lay(done.store)
       }
-      set({ cured: true })
+      if (kept.stopped) change((run) => withTrouble(dropList(run), { curing: undefined, cured: undefined }))
+      else set({ cured: true })
     })
   }
   /** Its list is of an earlier version: the finder looks again. */
