@@ -3,7 +3,8 @@
  * mathjs and a bare loop, dialling in on simulated arcs, and the order search against a
  * general solver. `npm run bench -- combinations` runs setups at random instead; `long` tries every law
  * at its full count, the browser’s among them the walks of every job too; `record` is what a touch costs in a long record; `proof` holds the proof
- * against a checker of its own; any name runs that one alone.
+ * against a checker of its own; `mutants` breaks seeded places and asks Jest;
+ * any name runs that one alone.
  */
 import { join } from 'node:path'
 import { build, install, root, run } from './prepare.mjs'
@@ -22,6 +23,7 @@ const known = [
   'record',
   'proof',
   'trouble',
+  'mutants',
   'long',
 ]
 const asked = process.argv.slice(2)
@@ -69,7 +71,9 @@ function long() {
         env,
         cwd: join(root, 'e2e'),
       },
-    ) || status
+    ) ||
+    run('npx', ['tsx', '--conditions=source', 'scripts/test/mutants.ts']) ||
+    status
   )
 }
 
