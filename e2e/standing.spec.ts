@@ -131,7 +131,10 @@ const JOBS: Record<string, { start: string[]; begin: (page: Page) => Promise<voi
       begin: async (page) => {
         await page.goto('/store/machines')
         await page.getByRole('button', { name: 'What is fitted on Tern' }).click()
-        await page.getByRole('button', { name: /gasless/ }).first().click()
+        await page
+          .getByRole('button', { name: /gasless/ })
+          .first()
+          .click()
         await page.getByRole('button', { name: 'Begin the run' }).click()
       },
     },
@@ -217,7 +220,7 @@ test('a list planned by an earlier version is shown in its own words, and planne
   await page.goto(address)
   const stale = page.getByTestId('stale')
   await expect(stale).toContainText('knurled V rolls')
-  await expect(stale).toContainText(', done')
+  await expect(stale).toContainText('. done')
   await stale.getByRole('button', { name: 'Plan again from here' }).click()
   await expect(page.getByRole('heading', { level: 1, name: 'Tern to' })).toBeVisible()
   // The rolls are on: they are asked for no more.

@@ -132,6 +132,12 @@ async function lane() {
       readFileSync(join(copy, file), 'utf8').replace("project('server'), project('cli'), ", ''),
     )
   symlinkSync(join(root, 'node_modules'), join(copy, 'node_modules'))
+  // A copy that fails by itself would notice everything.
+  if (
+    (await fails(copy, 'core', ['--testPathPatterns', 'test/(?:match|bounds)\\.test'])) ||
+    (await fails(copy, 'web', []))
+  )
+    throw new Error('the copy fails as it stands')
   for (;;) {
     const place = picked[asked++]
     if (!place) break

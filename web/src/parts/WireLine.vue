@@ -168,8 +168,10 @@ button.cell {
   font-size: 0.95rem;
 }
 .wl:not(.wl--large) .now {
-  font-size: 0.86rem;
+  font-size: 0.81rem;
   margin-top: -6px;
+  /* A figure and its unit stay on one line. */
+  padding: 0;
 }
 .word {
   font-size: 0.86rem;

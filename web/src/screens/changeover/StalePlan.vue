@@ -41,7 +41,7 @@ const steps = computed(() =>
     </div>
     <ol>
       <li v-for="step in steps" :key="step.id" :class="{ muted: step.done }">
-        {{ step.text }}<template v-if="step.done">, {{ t('stale.done') }}</template>
+        {{ step.text }} <b v-if="step.done">{{ t('stale.done') }}</b>
       </li>
     </ol>
   </div>
@@ -53,7 +53,11 @@ const steps = computed(() =>
   gap: 14px;
 }
 ol {
-  padding-left: 26px;
+  padding-left: 34px;
+  list-style: decimal;
+}
+li b {
+  margin-left: 8px;
 }
 li {
   padding: 5px 0;
