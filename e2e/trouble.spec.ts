@@ -114,3 +114,30 @@ test('from a stopped step through a new liner and back to it, by keyboard, at bo
   await open(page, '/trouble')
   await expect(page.getByText('Liner kinked')).toBeVisible()
 })
+
+test('a cure is broken off: the machine is left safe and tagged, and the finder looks again', async ({
+  page,
+}) => {
+  await open(page, '/trouble')
+  await page.getByRole('button', { name: 'Gull', exact: true }).first().click()
+  await page.getByLabel('Search, in any word for it').fill('birdnest')
+  await press(page, /^Birdnest at the rolls/)
+  await press(page, 'Look for it')
+  await lookUntilFound(page)
+  const cause = (await page.getByTestId('found').getByTestId('say').textContent())!
+  await press(page, 'Begin the cure')
+  for (let n = 0; n < 4; n++) await doStep(page)
+  await press(page, 'Stop here')
+  await press(page, 'Stop, and show these steps')
+  const found = page.getByTestId('found')
+  let last = ''
+  for (let n = 0; n < 20 && !(await found.isVisible()); n++) {
+    await expect(page.getByTestId('buttons').first().or(found)).toBeVisible()
+    if (!(await found.isVisible())) last = await doStep(page)
+  }
+  expect(last).toMatch(/tag/i)
+  // Nothing was cured: it is still what was found.
+  await expect(found.getByTestId('say')).toHaveText(cause)
+  await open(page)
+  await expect(page.getByTestId('left').first()).toContainText('tagged')
+})

@@ -1,4 +1,8 @@
-import { plan, storeSchema } from '../src/package.ts'
+import { plan, storeSchema, troubleRequestSchema } from '../src/package.ts'
+import { match } from '../src/stations/index.ts'
+import type { Cause } from '../src/trouble/causes.ts'
+import { prepareTrouble } from '../src/trouble/find.ts'
+import { knownOf } from '../src/trouble/known.ts'
 
 /** Edges that a small slip would move without another test noticing. */
 
@@ -37,4 +41,47 @@ describe('a nozzle is taken off where one is on, or may be', () => {
     ['none', { kind: 'none' }, false],
     ['looked, and nothing there', null, false],
   ])('%s', (_what, nozzle, off) => expect(tasks(nozzle).includes('nozzleOff')).toBe(off))
+})
+
+describe('what was read only in part clears nothing', () => {
+  const weight = (cause: Cause, more: { spool?: object; wireEntry?: string; driveRolls?: object }) => {
+    const { wireEntry, ...fitted } = more
+    const c = prepareTrouble(
+      troubleRequestSchema.parse({
+        machine: {
+          id: 'm',
+          name: 'M',
+          ...(wireEntry && { wireEntry }),
+          fitted: { wire: { label: 'ER70S-6 0.9' }, ...fitted },
+        },
+        symptoms: ['feed-jerks'],
+      }),
+    )
+    if (!c.ok) throw new RangeError('no context')
+    return knownOf(c.value, match(c.value), { symptoms: ['feed-jerks'] }).weights[cause].weight
+  }
+  const rolls = { profile: 'smooth-v', grooves: ['0.8', '0.9'] }
+  it.each<[string, Cause, object, object]>([
+    [
+      'a side without the inlet',
+      'spool-wrong-side',
+      { spool: { leaves: 'bottom' } },
+      { wireEntry: 'bottom' },
+    ],
+    [
+      'an inlet without the side',
+      'spool-wrong-side',
+      { wireEntry: 'bottom' },
+      { spool: { leaves: 'bottom' } },
+    ],
+    [
+      'two grooves, and which one runs not read',
+      'rolls-wrong-groove',
+      { driveRolls: rolls },
+      { driveRolls: { ...rolls, active: '0.9' } },
+    ],
+  ])('%s', (_what, cause, half, rest) => {
+    expect(weight(cause, half)).toBeGreaterThanOrEqual(weight(cause, {}))
+    expect(weight(cause, { ...half, ...rest })).toBeLessThan(weight(cause, half))
+  })
 })
