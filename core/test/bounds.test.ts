@@ -1,4 +1,5 @@
-import { plan, storeSchema, troubleRequestSchema } from '../src/package.ts'
+import { decode, plan, start, storeSchema, troubleRequestSchema } from '../src/package.ts'
+import { ALL_ROWS, alongCurve, rowFor } from '../src/procedures/table.ts'
 import { match } from '../src/stations/index.ts'
 import type { Cause } from '../src/trouble/causes.ts'
 import { prepareTrouble } from '../src/trouble/find.ts'
@@ -84,4 +85,55 @@ describe('what was read only in part clears nothing', () => {
     expect(weight(cause, half)).toBeGreaterThanOrEqual(weight(cause, {}))
     expect(weight(cause, { ...half, ...rest })).toBeLessThan(weight(cause, half))
   })
+})
+
+test('one wrong figure of an aluminium alloy is mended where one listed alloy is near, two are not guessed at', () => {
+  // 5356 is listed in AWS A5.10, recalled from memory; two figures of 5365 stand the wrong way round.
+  const said = (label: string) => {
+    const read = decode(label)
+    return read.ok ? [] : read.problems.map((p) => (p as { suggestion?: string }).suggestion)
+  }
+  expect(said('ER5366 1.2')).toEqual(['ER5356'])
+  expect(said('ER5365 1.2')).toEqual([undefined])
+})
+
+test('what work on the machine brings in stands at its own place', () => {
+  const machine = { id: 'm', name: 'M', gasGear: false, fitted: {} }
+  const places = (request: object) => {
+    const job = start({ machine, ...request }, 'j', '2026-01-01T00:00:00Z')
+    if (!job.ok) throw new RangeError(JSON.stringify(job.problems))
+    return new Map(job.value.run.planned!.gather.map((line) => [line.kind, line.station]))
+  }
+  const gas = places({ conversion: 'to-gas' })
+  expect([gas.get('solenoid'), gas.get('hose'), gas.get('clip')]).toEqual(['gas', 'gas', 'gas'])
+  expect(places({ conversion: 'fit-gun' }).get('oRing')).toBe('gun')
+})
+
+test('between two sizes a current by thickness lies between theirs', () => {
+  let tried = 0
+  for (const a of ALL_ROWS)
+    for (const b of ALL_ROWS) {
+      if (a.group !== b.group || a.sizeMm >= b.sizeMm || !a.byThickness || !b.byThickness) continue
+      const gas = a.gases.find((g) => b.gases.includes(g)) ?? null
+      const position = a.positions.find((p) => b.positions.includes(p))
+      const spanA = a.thicknessMm ?? [1, 10]
+      const spanB = b.thicknessMm ?? [1, 10]
+      const [low, high] = [Math.max(spanA[0], spanB[0]), Math.min(spanA[1], spanB[1])]
+      if (!position || low >= high) continue
+      const found = rowFor({
+        group: a.group,
+        sizeMm: a.sizeMm + (b.sizeMm - a.sizeMm) * 0.3,
+        gas,
+        position,
+        thicknessMm: (low + high) / 2,
+      })
+      if (found?.between?.[0] !== a.sizeMm || found.between[1] !== b.sizeMm || !found.byThickness) continue
+      for (const [mm, amps] of found.byThickness) {
+        const ends = [alongCurve(a.byThickness, mm), alongCurve(b.byThickness, mm)]
+        expect(amps).toBeGreaterThanOrEqual(Math.min(...ends))
+        expect(amps).toBeLessThanOrEqual(Math.max(...ends))
+        tried++
+      }
+    }
+  expect(tried).toBeGreaterThan(0)
 })
