@@ -32,7 +32,6 @@ export default tseslint.config(
   {
     ignores: [
       '**/dist/**',
-      '**/dist-pretended/**',
       '**/node_modules/**',
       '**/test-results/**',
       '**/playwright-report/**',

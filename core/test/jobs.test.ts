@@ -16,7 +16,9 @@ import {
   type KeptPlan,
   type Run,
 } from '../src/index.ts'
+import type { Read } from '../src/base/problem.ts'
 import * as command from '../src/jobs/commands.ts'
+import { doStep, next, signOff, start, stop } from '../src/package.ts'
 import { machine, plan, shop } from './bench.ts'
 import { dice } from './otherSetups.ts'
 
@@ -191,3 +193,34 @@ test('what was seen while the machine itself was worked on is kept at its sign-o
   const { machine: after } = command.settleJob(jobOf(all)!, gull, shop.store, AT, words)
   expect(after.fitted.hubBrake).toBe('loose')
 })
+
+test('the cure of a trouble, asked as data: done to its end it is in the log, broken off it is not', () => {
+  const asked = {
+    machine: machine('gull'),
+    symptoms: ['burnback'],
+    cause: 'tip-worn',
+    store: shop.store,
+  }
+  let n = 0
+  const labels = { cameOff: (name: string) => name, newId: () => `part-${++n}` }
+  const ended = (stopAt?: number) => {
+    let job = taken(start(asked, 'cure-1', '2026-11-30T08:00:00Z'))
+    for (let i = 0; next(job); i++) {
+      if (i === stopAt) job = taken(stop(job))
+      job = taken(doStep(job, next(job)!.id))
+    }
+    return taken(signOff(job, '2026-11-30T08:30:00Z', labels))
+  }
+  const done = ended()
+  expect(done.run.outcome!.troubles).toEqual([{ cause: 'tip-worn', minutes: 30 }])
+  expect(done.used.map((p) => p.kind)).toContain('contactTip')
+  expect(done.machine.fitted.contactTip).not.toHaveProperty('condition', 'worn')
+  expect(done.machine.standing?.openEnds ?? []).not.toContain('tagged')
+  const stopped = ended(3)
+  expect(stopped.run.outcome!.troubles).toBeUndefined()
+  expect(stopped.machine.standing!.openEnds).toContain('tagged')
+})
+const taken = <T>(given: Read<T>): T => {
+  if (!given.ok) throw new RangeError(JSON.stringify(given.problems))
+  return given.value
+}

@@ -166,9 +166,13 @@ export function signOff(job: OpenJob, settled: Settled, at: string): Run {
           100_000,
           Math.max(0, Math.round((Date.parse(at) - Date.parse(run.swapStartedAt)) / 6000) / 10),
         )
+  // A cure done to its end was of what had been found; one that was broken off cured nothing.
+  const cause = run.stopped ? undefined : run.trouble?.curing
+  const troubles = cause && [{ cause, minutes: minutesTaken ?? 0 }]
   return {
     ...without(run, 'frozen', 'planned', 'corrections'),
-    outcome: outcomeOf(run, job.plan, settled),
+    ...(troubles && { trouble: { ...run.trouble!, cured: true, helped: troubles } }),
+    outcome: { ...outcomeOf(run, job.plan, settled), ...(troubles && { troubles }) },
     signedOffAt: at,
     ...(minutesTaken !== undefined && { minutesTaken }),
   }
