@@ -25,7 +25,8 @@ import { openShop, Refused, writeShop } from './shopFile.ts'
 
 const HELP = `pepper-knot decode LABEL              what a box says
 pepper-knot plan   MACHINE [WIRE]     the plan of a change; without a wire, what is wrong is put right
-pepper-knot start  MACHINE [WIRE]     begins it in the shop's file; --conversion KIND works on the machine itself
+pepper-knot start  MACHINE [WIRE]     begins it in the shop's file; --conversion KIND works on the machine itself,
+                                      --cause CAUSE --symptom SYMPTOM cures what was found
 pepper-knot show   MACHINE            how it stands, and the steps to come
 pepper-knot do     MACHINE [N|STEP|all] does the next step, so many, a named one, or all that are left
 pepper-knot back   MACHINE            takes the last step back
@@ -48,6 +49,8 @@ const { values: given, positionals } = parseArgs({
     thickness: { type: 'string' },
     position: { type: 'string', default: 'flat' },
     conversion: { type: 'string' },
+    cause: { type: 'string' },
+    symptom: { type: 'string', multiple: true },
     gun: { type: 'string' },
     mark: { type: 'string' },
     inch: { type: 'boolean', default: false },
@@ -102,6 +105,8 @@ function asked(machine: Machine, wireText: string | undefined, shop: Shop): obje
   const wire = wireOf(wireText)
   const thicknessMm = number(given.thickness, 'thickness')
   const { practice } = shop.settings
+  if (given.cause)
+    return { machine, cause: given.cause, symptoms: given.symptom ?? [], store: shop.store, practice }
   return given.conversion
     ? {
         machine,

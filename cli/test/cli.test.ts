@@ -87,6 +87,22 @@ describe('a job by the command line', () => {
     expect(cli('show', 'Tern').refused).toBe(true)
     expect(cli('plan', 'Tern', ...wire).said).toContain('Take the tag off')
   })
+  test('the cure of a trouble', () => {
+    const gull = join(folder, 'gull.json')
+    const fitted = {
+      wire: { label: 'ER70S-6 0.9' },
+      gun: { kind: 'push', lengthM: 3 },
+      gas: { Ar: 80, CO2: 20 },
+    }
+    writeFileSync(gull, JSON.stringify({ id: 'gull', name: 'Gull', gasGear: true, fitted }))
+    expect(cli('start', gull, '--cause', 'tip-worn', '--symptom', 'burnback').said).toContain('0 of')
+    expect(cli('do', 'Gull', 'all').refused).toBe(false)
+    expect(cli('sign-off', 'Gull').refused).toBe(false)
+    expect(readFileSync(shop, 'utf8')).toMatch(/"troubles":\s*\[\s*\{\s*"cause":\s*"tip-worn"/)
+    // A cause that nobody knows, and one that no work cures.
+    expect(cli('start', 'Gull', '--cause', 'gremlins', '--symptom', 'burnback').refused).toBe(true)
+    expect(cli('start', 'Gull', '--cause', 'volts-low', '--symptom', 'burnback').refused).toBe(true)
+  })
   test('work on the machine itself', () => {
     expect(cli('start', 'Tern', '--conversion', 'to-gasless').said).toContain('0 of')
     cli('do', 'Tern', 'all')
