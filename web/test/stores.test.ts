@@ -225,3 +225,18 @@ test('units toggle to and fro', () => {
   settings.toggleUnits()
   expect(settings.units).toBe('metric')
 })
+
+test('a shop begun over another leaves nothing of it in the store, and a touch before it was written stands', async () => {
+  expect(content('machine/gull')).toBeDefined()
+  useShop().openEmpty()
+  await settled()
+  expect(content('machine/gull')).toBeNull()
+  // Begun anew, and touched in the same breath.
+  mockStore = memoryStore()
+  setActivePinia(createPinia())
+  useShop().start({ ...useShop().shop, ...demoShop() })
+  useMachines().put({ ...useMachines().byId('gull')!, note: 'at once' })
+  await settled()
+  expect(content('machine/gull')).toMatchObject({ note: 'at once' })
+  expect(content('machine/tern')).toBeDefined()
+})

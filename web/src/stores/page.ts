@@ -321,7 +321,8 @@ export function createPage(shop: Ref<Shop>, given: PageGiven) {
   }
   /** Everything on the page counts as touched: a shop that was never written. */
   const touchAll = () => {
-    for (const thing of allThings()) touch(thing)
+    // What the page had before and has no more goes too.
+    for (const thing of new Set([...allThings(), ...keysOf.keys()])) touch(thing)
   }
   return {
     touch,

@@ -121,7 +121,8 @@ export const useShop = defineStore('shop', () => {
   async function ready() {
     const { openBooks, createPage } = await edge()
     books ??= openBooks(() => void sync())
-    page ??= createPage(shop, {
+    if (page) return { books, page }
+    page = createPage(shop, {
       content: contentOf,
       since: (key) => books!.kept(key)?.since ?? Infinity,
       seen: (key) => books!.clockOf(key),
@@ -129,6 +130,8 @@ export const useShop = defineStore('shop', () => {
       newId,
       touched: () => phase.value === 'ready' && void save(),
     })
+    // A shop that was shown before there was anything to write it with.
+    if (phase.value === 'ready') page.touchAll()
     return { books, page }
   }
 
@@ -382,13 +385,9 @@ export const useShop = defineStore('shop', () => {
     shop.value = withIds(fresh)
     phase.value = 'ready'
     watchOthers()
+    if (page) return page.touchAll()
     // Shown first: what checks and writes it takes longer to come than to draw.
-    void painted()
-      .then(ready)
-      .then(({ page }) => {
-        page.touchAll()
-        return save()
-      })
+    void painted().then(ready).then(save)
   }
 
   /** Does something that can be taken back, and says so. */
