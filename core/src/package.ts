@@ -11,14 +11,7 @@ import { prove as proveSteps, type Proof } from './changeover/proof/proof.ts'
 import type { Settled, SettleWords } from './changeover/stock/settle.ts'
 import * as command from './jobs/commands.ts'
 import { jobOf, machineNow, nextStep } from './jobs/job.ts'
-import {
-  conversionRequestSchema,
-  cureRequestSchema,
-  jobRow,
-  type ConversionRequest,
-  type CureRequest,
-  type JobKind,
-} from './jobs/kinds.ts'
+import { jobRow, type ConversionRequest, type CureRequest, type JobKind } from './jobs/kinds.ts'
 import type { Machine } from './machine/machine.ts'
 import { changeoverRequestSchema, type ChangeoverRequest } from './machine/request.ts'
 import type { Part } from './machine/store.ts'
@@ -120,9 +113,9 @@ const wordsOf = undefined
  */
 export function start(request: unknown, id: string, at: string): Read<Job> {
   const has = (key: string) => typeof request === 'object' && request !== null && key in request
-  if (has('conversion')) return begun(request, conversionRequestSchema, 'convert', id, at)
-  if (has('cause')) return begun(request, cureRequestSchema, 'cure', id, at)
-  return begun(request, changeoverRequestSchema, has('wire') ? 'change' : 'put-right', id, at)
+  if (has('conversion')) return begun(request, 'convert', id, at)
+  if (has('cause')) return begun(request, 'cure', id, at)
+  return begun(request, has('wire') ? 'change' : 'put-right', id, at)
 }
 type Asked = Partial<ChangeoverRequest & ConversionRequest & CureRequest> & { machine: Machine }
 /** What of a request stays with the run. */
@@ -135,8 +128,8 @@ function kept({ wire, job, conversion, gun, cause, symptoms }: Asked, kind: JobK
     ...(wire ? ('label' in wire ? { label: wire.label } : { byHand: wire }) : { putRight: true }),
   }
 }
-function begun(request: unknown, ask: z.ZodType, kind: JobKind, id: string, at: string): Read<Job> {
-  const asked = validate(ask as z.ZodType<Asked>, request, '')
+function begun(request: unknown, kind: JobKind, id: string, at: string): Read<Job> {
+  const asked = validate(jobRow(kind).ask as z.ZodType<Asked>, request, '')
   if (!asked.ok) return asked
   const built = provedOr(() => jobRow(kind).build(asked.value))
   if (!built.ok) return built

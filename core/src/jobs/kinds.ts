@@ -68,7 +68,7 @@ interface JobRow<Ask, Plan extends Changeover | Conversion> {
 const change: JobRow<ChangeoverRequest, Changeover> = {
   ask: changeoverRequestSchema,
   build: planChangeover,
-  goal: ({ findings, context, ...plan }, steps = plan.steps) => prove(steps, findings, context),
+  goal: (plan, steps = plan.steps) => prove(steps, plan.findings, plan.context),
   folds: (plan) => plan,
   opened: planKept,
   stop: stopHere,

@@ -1,4 +1,5 @@
 import { markRaw } from 'vue'
+import type { Run } from '@pepper-knot/core/record'
 
 function freeze(value: unknown): void {
   if (typeof value !== 'object' || value === null || Object.isFrozen(value)) return
@@ -15,6 +16,9 @@ export function asKept<T extends object>(value: T): T {
 /** What a field of a run says: it is never changed, only said anew. */
 export const asField = <T>(value: T): T =>
   typeof value === 'object' && value !== null ? (asKept(value) as T) : value
+/** A run whose fields are said anew and never changed. */
+export const fieldwise = (run: Run): Run =>
+  Object.fromEntries(Object.entries(run).map(([key, value]) => [key, asField(value as unknown)])) as Run
 /** The same for what nobody else holds: what was read of the store. */
 export function keptAsItIs<T extends object>(value: T): T {
   if (!Object.isFrozen(value)) freeze(markRaw(value))

@@ -1,6 +1,5 @@
-import type { Version } from '@pepper-knot/core/ledger'
-import { markRaw, toRaw, type Ref } from 'vue'
-import { entryKey, readEntryKey, saysSame, type Content } from '@pepper-knot/core/ledger'
+import { toRaw, type Ref } from 'vue'
+import { entryKey, readEntryKey, saysSame, type Content, type Version } from '@pepper-knot/core/ledger'
 import { type Machine, type Part } from '@pepper-knot/core/machine'
 import {
   entriesOf,
@@ -21,7 +20,7 @@ import {
   type Shop,
 } from '@pepper-knot/core/record'
 import { problemsOf, type Problem } from '@pepper-knot/core/trade'
-import { asField, asKept } from './kept.ts'
+import { asField, asKept, fieldwise } from './kept.ts'
 import type { AnyKey, PageChange } from '../storage/books.ts'
 
 type KeptPlan = NonNullable<Run['planned']>
@@ -71,7 +70,7 @@ export function createPage(shop: Ref<Shop>, given: PageGiven) {
     given.touched()
   }
   const there = (list: List, id: string): object | undefined =>
-    toRaw((shop.value[list] as { id?: string }[]).find((item) => item.id === id))
+    toRaw((toRaw(shop.value[list]) as { id?: string }[]).find((item) => item.id === id))
 
   const listed = (thing: Thing): { list: List; id: string } | undefined => {
     const at = thing.indexOf('/')
@@ -186,10 +185,10 @@ export function createPage(shop: Ref<Shop>, given: PageGiven) {
         }
       const plan = given.content(planKey) as KeptPlan | null
       const same = plan && saysSame(plan, said.get(planKey)) ? (plans.get(id) as KeptPlan) : undefined
-      const planned = plan ? (same ?? markRaw(plain(plan))) : undefined
+      const planned = plan ? (same ?? asKept(plan)) : undefined
       if (planned) plans.set(id, planned)
       return {
-        value: runWith(plain(fields) as unknown as RunFields, plain2(entries), planned),
+        value: runWith(fields as unknown as RunFields, entries, planned),
         keys: [key, ...(plan ? [planKey] : []), ...[...entries.keys()].map((e) => entryKey(id, e))],
         since: given.since(key),
       }
@@ -205,15 +204,10 @@ export function createPage(shop: Ref<Shop>, given: PageGiven) {
       since: given.since(key),
     }
   }
-  const plain2 = (entries: Map<string, EntryContent>) =>
-    new Map([...entries].map(([id, content]) => [id, plain(content)] as const))
 
   /** What the page says is what was written: taken down, so that the next touch is found against it. */
   function takeDown(thing: Thing, keys: readonly AnyKey[]) {
-    for (const old of keysOf.get(thing) ?? [])
-      if (!keys.includes(old)) {
-        said.delete(old)
-      }
+    for (const old of keysOf.get(thing) ?? []) if (!keys.includes(old)) said.delete(old)
     if (keys.length) keysOf.set(thing, new Set(keys))
     else keysOf.delete(thing)
     for (const key of keys) said.set(key, given.content(key)!)
@@ -337,10 +331,6 @@ export function createPage(shop: Ref<Shop>, given: PageGiven) {
     content: (key: AnyKey): Content | null => said.get(key) ?? null,
   }
 }
-
-/** A run whose fields are said anew and never changed. */
-const fieldwise = (run: Run): Run =>
-  Object.fromEntries(Object.entries(run).map(([key, value]) => [key, asField(value as unknown)])) as Run
 
 /** Sets the fields that differ and no other: what is bound to the rest is not touched. */
 function patch(target: Record<string, unknown>, fresh: Record<string, unknown>) {

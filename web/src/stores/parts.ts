@@ -10,11 +10,11 @@ export const useParts = defineStore('parts', () => {
   const list = computed<readonly Part[]>(() => shop.shop.store)
   const put = (next: Part) => shop.put('store', asKept({ ...next, id: next.id ?? newId() }))
   /** What a job or a delivery made of the store: every part as it lies now. */
-  function lay(store: readonly Part[]) {
-    const ids = new Set(store.map(({ id }) => id))
-    shop.drop('store', ({ id }) => !ids.has(id))
-    for (const part of store) put(part)
-  }
+  const lay = (store: readonly Part[]) =>
+    shop.lay(
+      'store',
+      store.map((part) => asKept(part.id === undefined ? { ...part, id: newId() } : part)),
+    )
   const remove = (id: string, label: string) =>
     shop.undoable(label, () => shop.drop('store', (p) => p.id === id))
   return { list, put, lay, remove }

@@ -3,7 +3,7 @@ import { computed, toRaw } from 'vue'
 import { jobsAt } from '@pepper-knot/core/jobs'
 import { type Run } from '@pepper-knot/core/record'
 import { type WireByHand } from '@pepper-knot/core/wire'
-import { asField } from './kept.ts'
+import { asField, fieldwise } from './kept.ts'
 import { newId, useShop } from './shop.ts'
 
 /** Changeovers, under way and signed off. A run is changed by commands alone. */
@@ -31,7 +31,7 @@ export const useRuns = defineStore('runs', () => {
       job: { position: 'flat', draughtMPerS: 0 },
       ...more,
     }
-    shop.put('runs', Object.fromEntries(Object.entries(fresh).map(([k, v]) => [k, asField(v)])) as Run)
+    shop.put('runs', fieldwise(fresh))
     return fresh
   }
   /** Carries out a command on a run; only the fields it changed are touched. */

@@ -1,5 +1,5 @@
 import { defineStore } from 'pinia'
-import { ref, shallowRef } from 'vue'
+import { ref, shallowRef, toRaw } from 'vue'
 import {
   mergeFields,
   readEntryKey,
@@ -152,6 +152,17 @@ export const useShop = defineStore('shop', () => {
     ;(shop.value[list] as Shop[L][number][]) = items.filter((item) => !goes(item))
     for (const { id } of gone) touched(`${list}/${id ?? ''}`)
   }
+  /** Puts a whole list in the place of what was there; what is the very same thing was not touched. */
+  function lay<L extends List>(list: L, items: Shop[L]) {
+    const there = toRaw(shop.value[list]) as Shop[L][number][]
+    const known = new Map(there.map((item) => [item.id, item]))
+    shop.value[list] = items
+    for (const item of items) {
+      if (known.get(item.id) !== item) touched(`${list}/${item.id ?? ''}`)
+      known.delete(item.id)
+    }
+    for (const id of known.keys()) touched(`${list}/${id ?? ''}`)
+  }
   function rename(name: string) {
     shop.value.name = name
     touched('shop')
@@ -261,7 +272,7 @@ export const useShop = defineStore('shop', () => {
       },
       machines: idsOf(records, ['machine']).map(([, id]) => keptAsItIs(machineIn(records, id)!)),
       store: idsOf(records, ['part', 'wire', 'cylinder']).map(([key]) => keptAsItIs(partIn(records, key)!)),
-      runs: runs.map(([, id]) => structured(runIn(records, id, books!.entriesOf(id))!)),
+      runs: runs.map(([, id]) => runIn(records, id, books!.entriesOf(id))!),
     })
     const waiting = queue.flatMap((touch) => touch.changes.map((c) => c.key))
     if (waiting.length) page!.receive(waiting, () => true)
@@ -574,6 +585,7 @@ export const useShop = defineStore('shop', () => {
     touched,
     put,
     drop,
+    lay,
     rename,
     set,
     undoable,
