@@ -30,12 +30,7 @@ const platform = [
 
 export default tseslint.config(
   {
-    ignores: [
-      '**/dist/**',
-      '**/node_modules/**',
-      '**/test-results/**',
-      '**/playwright-report/**',
-    ],
+    ignores: ['**/dist/**', '**/node_modules/**', '**/test-results/**', '**/playwright-report/**'],
   },
   js.configs.recommended,
   ...tseslint.configs.recommended,
