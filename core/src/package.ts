@@ -11,11 +11,11 @@ import { prove as proveSteps, type Proof } from './changeover/proof/proof.ts'
 import type { Settled, SettleWords } from './changeover/stock/settle.ts'
 import * as command from './jobs/commands.ts'
 import { jobOf, machineNow, nextStep } from './jobs/job.ts'
-import { jobRow, type ConversionRequest, type CureRequest, type JobKind } from './jobs/kinds.ts'
+import { jobRow } from './jobs/kinds.ts'
 import type { Machine } from './machine/machine.ts'
-import { changeoverRequestSchema, type ChangeoverRequest } from './machine/request.ts'
+import { changeoverRequestSchema } from './machine/request.ts'
 import type { Part } from './machine/store.ts'
-import type { Run } from './record/run.ts'
+import type { JobKind, Run } from './record/run.ts'
 import type { Step } from './steps/step.ts'
 import { findTrouble, type Trouble } from './trouble/find.ts'
 import { troubleRequestSchema } from './trouble/request.ts'
@@ -94,16 +94,6 @@ export function next({ run }: Job): Step | undefined {
 /** The machine as the steps done have left it. */
 export const now = ({ run, machine }: Job): Machine => machineNow(machine, [run])
 
-const bare = (id: string, machine: Machine, at: string): Run => ({
-  id,
-  machineId: machine.id,
-  startedAt: at,
-  stage: 'swap',
-  label: '',
-  job: {},
-  gathered: [],
-  done: [],
-})
 const wordsOf = undefined
 
 /**
@@ -117,31 +107,29 @@ export function start(request: unknown, id: string, at: string): Read<Job> {
   if (has('cause')) return begun(request, 'cure', id, at)
   return begun(request, has('wire') ? 'change' : 'put-right', id, at)
 }
-type Asked = Partial<ChangeoverRequest & ConversionRequest & CureRequest> & { machine: Machine }
-/** What of a request stays with the run. */
-function kept({ wire, job, conversion, gun, cause, symptoms }: Asked, kind: JobKind): Partial<Run> {
-  if (kind === 'convert') return { conversion, ...(gun && { gun }) }
-  if (kind === 'cure')
-    return { stage: 'decide', trouble: { told: { symptoms: symptoms! }, asked: true, curing: cause! } }
-  return {
-    ...(job && { job }),
-    ...(wire ? ('label' in wire ? { label: wire.label } : { byHand: wire }) : { putRight: true }),
-  }
-}
+type Asked = { machine: Machine; store?: Part[] }
 function begun(request: unknown, kind: JobKind, id: string, at: string): Read<Job> {
-  const asked = validate(jobRow(kind).ask as z.ZodType<Asked>, request, '')
+  const row = jobRow(kind)
+  const asked = validate(row.ask as z.ZodType<Asked>, request, '')
   if (!asked.ok) return asked
-  const built = provedOr(() => jobRow(kind).build(asked.value))
+  const built = provedOr(() => row.build(asked.value))
   if (!built.ok) return built
   const made = built.value
   if (('problems' in made && made.problems.length) || made.steps.length === 0)
     return refuse('', say('job.nothingToDo'))
   const { machine, store = [] } = asked.value
-  const frozen =
-    kind === 'change' || kind === 'put-right'
-      ? (asked.value as ChangeoverRequest)
-      : changeoverRequestSchema.parse({ machine: 'found' in made ? made.found : machine })
-  const run: Run = { ...bare(id, machine, at), ...kept(asked.value, kind) }
+  const run = {
+    kind,
+    id,
+    machineId: machine.id,
+    startedAt: at,
+    label: '',
+    job: {},
+    gathered: [],
+    done: [],
+    ...row.keeps(asked.value),
+  } as Run
+  const frozen = row.asked(asked.value, made)
   return read({ run: command.begin(run, { plan: made, asked: frozen, at, wordsOf }), machine, store })
 }
 

@@ -16,7 +16,7 @@ import {
   nextTry,
   proposalWords,
   ranWellSentence,
-  runSchema,
+  RUN_SCHEMAS,
   seeded,
   seldomTogether,
   settingsWords,
@@ -390,7 +390,8 @@ describe('where it starts', () => {
       { numRuns: 150, seed: 9 },
     ))
   test('at what was good last time for the same wire, metal and thickness on this machine', () => {
-    const run: Run = runSchema.parse({
+    const run: Run = RUN_SCHEMAS.change.parse({
+      kind: 'change',
       id: 'r1',
       machineId: 'm',
       startedAt: '2026-01-01T00:00:00Z',

@@ -25,7 +25,8 @@ import { dice } from './otherSetups.ts'
 const AT = '2026-11-30T08:00:00.000Z'
 const gull = machine('gull')
 const made = plan({ on: 'gull', label: 'ER5356 1.2' })
-const bare = (more: Partial<Run> = {}): Run => ({
+const bare = (more: Partial<Run<'change'>> = {}): Run => ({
+  kind: 'change',
   id: 'r',
   machineId: 'gull',
   startedAt: AT,
@@ -36,7 +37,12 @@ const bare = (more: Partial<Run> = {}): Run => ({
   done: [],
   ...more,
 })
-const begun = (more: Partial<Run> = {}) =>
+const working = (conversion: Run<'convert'>['conversion']): Run => ({
+  ...bare(),
+  kind: 'convert',
+  conversion,
+})
+const begun = (more: Partial<Run<'change'>> = {}) =>
   command.begin(bare(more), { plan: made, asked: { machine: gull, store: shop.store }, at: AT })
 const upTo = (run: Run, task: string): Run =>
   made.steps
@@ -96,6 +102,7 @@ test('of two jobs begun on one machine both are known, the first first; a signed
   const cure = {
     ...begun(),
     id: 'c',
+    kind: 'cure' as const,
     trouble: { told: { symptoms: [] }, from: 'r', curing: 'tip-worn' as const },
   }
   expect(jobsAt([begun(), cure], 'gull').map((j) => j.run.id)).toEqual(['r'])
@@ -165,8 +172,12 @@ describe('a kept plan', () => {
     expect(now({ ...upTo(begun(), 'rollsChange'), planned: old })).toEqual(now(upTo(begun(), 'rollsChange')))
     const work = planConversion(gull, 'fit-gun', { kind: 'push-pull' }, shop.store, DEFAULT_PRACTICE)
     const { sets: _sets, ...first } = JSON.parse(JSON.stringify(work)) as KeptPlan & { sets: unknown }
-    const run = (planned: KeptPlan) =>
-      bare({ conversion: 'fit-gun', planned, frozen: { machine: gull }, done: work.steps.map((s) => s.id) })
+    const run = (planned: KeptPlan) => ({
+      ...working('fit-gun'),
+      planned,
+      frozen: { machine: gull },
+      done: work.steps.map((s) => s.id),
+    })
     expect(now(run(first as KeptPlan))).toEqual(now(run(keptPlan(work))))
     expect(now(run(keptPlan(work))).fitted.gun).toMatchObject({ kind: 'push-pull' })
   })
@@ -182,7 +193,7 @@ test('what is read goes into what a job began with, and nothing of what its firs
 
 test('what was seen while the machine itself was worked on is kept at its sign-off', () => {
   const work = planConversion(gull, 'to-gasless', undefined, shop.store, DEFAULT_PRACTICE)
-  const at = command.begin(bare({ conversion: 'to-gasless' }), {
+  const at = command.begin(working('to-gasless'), {
     plan: work,
     asked: { machine: gull },
     at: AT,

@@ -1,5 +1,6 @@
 import {
   apart,
+  apartIn,
   changesBetween,
   compareStates,
   defaultSettings,
@@ -16,6 +17,7 @@ import {
   follow,
   imported,
   isUsualEntry,
+  JOB_KINDS,
   KEPT_DAYS,
   keptPlan,
   mergeFields,
@@ -27,10 +29,12 @@ import {
   planKept,
   readEntry,
   readShopFile,
+  RUN_SCHEMAS,
   runWith,
   settle,
   shopOf,
   shownContent,
+  stateWith,
   stepTitle,
   takeBack,
   TASKS,
@@ -168,6 +172,7 @@ function someRun(d: Dice, id: string): Run {
     .map((s) => ({ step: s.id, task: s.task, minutes: d.below(400) / 100 }))
   const mark = d.below(12) / 2
   const run: Run = {
+    kind: 'change',
     id,
     machineId: d.of(['gull', 'tern']),
     startedAt: '2026-11-20T08:00:00.000Z',
@@ -248,6 +253,40 @@ describe('a run and what stands beside it', () => {
     expect(sign(kept)).toEqual(sign(made))
     expect(kept.context.store!.length).toBeLessThan(demo.store.length / 2)
   })
+})
+
+test('kept before runs had a kind, a run is what it was; beside a file that has them nothing is asked', () => {
+  const own = { trouble: { told: { symptoms: [] } }, conversion: 'to-gas' as const }
+  const runs = JOB_KINDS.map((kind) => ({ ...someRun(dice(3), kind), kind, ...own }) as unknown as Run).map(
+    (run) => RUN_SCHEMAS[run.kind].parse(run) as Run,
+  )
+  const now = migrate({ ...demo, settings: defaultSettings(), runs: [] }, at)
+  const state = stateWith(now, { ...demo, settings: defaultSettings(), runs }, by, () => 'new')
+  const older = JSON.stringify(JSON.parse(writeShopFile(state, at)), (_key, value: unknown) => {
+    const run = value as Record<string, unknown> | null
+    if (!run || typeof run !== 'object' || !('machineId' in run) || !('gathered' in run || 'stage' in run))
+      return value
+    const { kind, ...rest } = run
+    return { ...rest, ...(kind === 'put-right' && { putRight: true }) }
+  })
+  expect(older).not.toMatch(/"kind":"(change|put-right|convert|cure)"/)
+  const read = readShopFile(older)
+  if (!read.ok) throw new Error('not read')
+  expect(read.value.aside).toEqual([])
+  expect(read.value.state).toEqual(state)
+  expect(apartIn(mergeStates(state, read.value.state))).toEqual([])
+  // As the browser has it: nothing was read through a schema.
+  const raw = new Map(
+    [...state.records].map(([key, kept]) => {
+      const [version] = kept.versions
+      const { kind, ...rest } = (version!.content ?? {}) as Record<string, unknown>
+      if (!key.startsWith('run/')) return [key, kept] as const
+      const content = { ...rest, ...(kind === 'put-right' && { putRight: true }) } as Content
+      return [key, { ...kept, versions: [{ ...version!, content }] }] as const
+    }),
+  )
+  const otherwise = { name: '-', settings: defaultSettings() }
+  expect(shopOf({ ...state, records: raw }, otherwise)).toEqual(shopOf(state, otherwise))
 })
 
 describe('the digest', () => {

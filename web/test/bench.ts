@@ -4,7 +4,8 @@ import { planOf } from '../src/stores/plan.ts'
 
 /** The demo shop, and a run on it that was only begun. */
 export const shop: Shop = { ...demoShop(), settings: defaultSettings(), runs: [] }
-export const run = (change: Partial<Run> = {}): Run => ({
+export const run = (change: Partial<Run<'change'>> = {}): Run => ({
+  kind: 'change',
   id: 'r',
   machineId: 'gull',
   startedAt: '2026-11-23T08:00:00Z',

@@ -64,7 +64,7 @@ function act(d: Dice, mine: string) {
         [mine === 'a' ? 'note' : 'gasGear']: mine === 'a' ? `n${d.below(99)}` : d.chance(0.5),
       })
     },
-    () => void runs.start(d.of(machines.list).id, `label ${d.below(9)}`),
+    () => void runs.start(d.of(machines.list).id, 'change', { label: `label ${d.below(9)}` }),
     () => run && runs.set(run.id, { done: [...new Set([...run.done, `${mine}${d.below(99)}`])] }),
     () => run && runs.set(run.id, { done: run.done.slice(0, -1) }),
     () =>

@@ -6,7 +6,7 @@ describe('what follows from a run', () => {
   test('a wire of the shelf brings its spool and its mass', () => {
     expect(planOf(run(), shop).plan?.context.spool).toEqual({ type: 'S300', massKg: 7 })
   })
-  test.each<[string, Partial<Run>]>([
+  test.each<[string, Partial<Run<'change'>>]>([
     ['no wire', { label: '' }],
     ['a wire that cannot be read', { label: 'ER71T-1' }],
     ['a wire without its size', { label: 'ER5356' }],

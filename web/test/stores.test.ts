@@ -74,7 +74,7 @@ test('every touch is kept, a burst of them in two batches at most, and of what w
   expect(mockStore.state.writes).toBeLessThanOrEqual(8)
 })
 test('a step done is one page of its run, and the run is not written', async () => {
-  const run = useRuns().start('gull', 'ER5356 1.2 mm')
+  const run = useRuns().start('gull', 'change', { label: 'ER5356 1.2 mm' })
   await settled()
   mockStore.state.writes = 0
   useRuns().set(run.id, { done: ['gatherParts'] })
@@ -127,14 +127,14 @@ test.each<[string, () => void, string, string]>([
     expect(content(id)).toEqual(before)
     expect(readContent(id.slice(0, id.indexOf('/')) as Kind, content(id)).ok).toBe(true)
     const now = JSON.stringify(useShop().shop)
-    useRuns().start('tern')
+    useRuns().start('tern', 'change', {})
     await settled()
     expect(JSON.stringify({ ...useShop().shop, runs: [] })).toBe(now)
   },
 )
 test('a machine goes with its open changeovers and comes back with them; signed-off ones stay', async () => {
-  const open = useRuns().start('gull', 'ER5356 1.2 mm')
-  const past = useRuns().start('gull', 'E71T-11 .030')
+  const open = useRuns().start('gull', 'change', { label: 'ER5356 1.2 mm' })
+  const past = useRuns().start('gull', 'change', { label: 'E71T-11 .030' })
   useRuns().byId(past.id)!.signedOffAt = '2026-11-23T08:00:00Z'
   useMachines().remove('gull', 'Gull removed')
   expect(useMachines().byId('gull')).toBeUndefined()
@@ -151,13 +151,13 @@ test('a part without an id gets one; a run and a part can be taken back', async 
   useParts().remove(fresh.id!, 'tip removed')
   await useShop().undo()
   expect(useParts().list.at(-1)!.id).toBe(fresh.id)
-  const run = useRuns().start('tern')
+  const run = useRuns().start('tern', 'change', {})
   useShop().undoable('changeover removed', () => useRuns().drop(run.id))
   await useShop().undo()
   expect(useRuns().byId(run.id)).toBeDefined()
 })
 test('a removed changeover is put back with the steps that were done, and no other', async () => {
-  const run = useRuns().start('tern', 'E71T-11 .030')
+  const run = useRuns().start('tern', 'change', { label: 'E71T-11 .030' })
   useRuns().set(run.id, { done: ['a', 'b', 'c'] })
   await settled()
   useRuns().set(run.id, { done: ['a', 'b'] })
@@ -176,7 +176,7 @@ test('a removed changeover is put back with the steps that were done, and no oth
   expect(content(`run/${run.id}`)).toMatchObject({ label: 'E71T-11 .030' })
 })
 test('undoing one removed tip takes back nothing of a run that went on', async () => {
-  const run = useRuns().start('tern', 'E71T-11 .030')
+  const run = useRuns().start('tern', 'change', { label: 'E71T-11 .030' })
   const tip = useParts().list.find((p) => p.kind === 'contactTip')!
   useParts().remove(tip.id!, 'tip removed')
   useRuns().set(run.id, { done: ['a', 'b', 'c'] })

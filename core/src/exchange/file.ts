@@ -5,7 +5,8 @@ import { say } from '../base/codes.ts'
 import { problemAt, refuse, type Problem, type Read } from '../base/problem.ts'
 import { vectorSchema } from '../keep/vector.ts'
 import type { Kept, Version } from '../keep/versions.ts'
-import { CONTENT_SCHEMAS, idSchema, keyOf, KINDS, type Key, type Kind } from '../record/contents.ts'
+import { idSchema, keyOf, type Key } from '../record/contents.ts'
+import { KINDS, recordRow, type Kind } from '../record/kinds/index.ts'
 import { ENTRY_KINDS, ENTRY_SCHEMAS, kindOfEntry } from '../record/entries.ts'
 import type { RunEntries, State } from '../record/state.ts'
 import { migrating } from './migrate.ts'
@@ -29,7 +30,7 @@ const versionsOf = (content: z.ZodType) =>
     .max(MOST_VERSIONS)
 
 const keptRecord = <K extends Kind>(kind: K) =>
-  z.object({ kind: z.literal(kind), id: idSchema, since, versions: versionsOf(CONTENT_SCHEMAS[kind]) })
+  z.object({ kind: z.literal(kind), id: idSchema, since, versions: versionsOf(recordRow(kind).schema) })
 const RECORD_SCHEMAS = Object.fromEntries(KINDS.map((kind) => [kind, keptRecord(kind)])) as Record<
   Kind,
   ReturnType<typeof keptRecord>

@@ -9,6 +9,7 @@ import {
   wireInputSchema,
   wireLabelSchema,
 } from '../machine/fitted/wire.ts'
+import { runFieldsSchema, runRecord } from '../record/kinds/run.ts'
 import { KNOWN_MM } from '../wire/diameters.ts'
 
 export type JsonSchema = Record<string, unknown>
@@ -64,6 +65,7 @@ function fill({ zodSchema, jsonSchema }: { zodSchema: z.core.$ZodType; jsonSchem
     const options = (plain.oneOf ?? plain.anyOf) as JsonSchema[]
     return replace(jsonSchema, { anyOf: options.map((option) => withGrooveObjects(option)) })
   }
+  if (zodSchema === runRecord.schema) return replace(jsonSchema, plainSchema(runFieldsSchema))
   if (zodSchema === sizeMm) jsonSchema.enum = [...KNOWN_MM]
   if (zodSchema === handShape.shape.gas) {
     replace(jsonSchema, GAS_BY_HAND)

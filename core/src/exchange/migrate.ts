@@ -3,21 +3,25 @@ import { planConversion } from '../changeover/convert/conversion.ts'
 import { planChangeover, type Changeover } from '../changeover/plan/plan.ts'
 import type { Conversion } from '../changeover/convert/conversion.ts'
 import { goodTry } from '../arc/tries.ts'
-import type { Content } from '../keep/fields.ts'
 import { nameFor } from '../keep/hash.ts'
-import { textOf } from '../keep/fields.ts'
+import { textOf, type Content } from '../keep/fields.ts'
 import type { Kept } from '../keep/versions.ts'
 import { practiceSchema } from '../practice/practice.ts'
 import { entriesOf } from '../record/entries.ts'
 import { keptPlan } from '../record/keptPlan.ts'
 import type { RunOutcome } from '../record/outcome.ts'
-import type { Run } from '../record/run.ts'
+import { JOB_KINDS, withJobKind, type JobKind, type olderRunSchema, type Run } from '../record/run.ts'
 import { passedMark, plannedCentreN } from '../record/signOff.ts'
-import { recordsOf, type RunEntries, type Shop, type State } from '../record/state.ts'
+import { recordsOf, type RunEntries, type State } from '../record/state.ts'
 import type { Key } from '../record/contents.ts'
+import { emptyLists } from '../record/kinds/index.ts'
+import type { Shop1 } from './version1.ts'
+import type { z } from 'zod'
 
+/** A run of version 1. */
+type Run1 = z.infer<typeof olderRunSchema>
 /** What a run of version 1 was planned to do; nothing where it cannot be planned any more. */
-function planThen(run: Run): Changeover | Conversion | undefined {
+function planThen(run: Run1): Changeover | Conversion | undefined {
   const { frozen, conversion } = run
   if (!frozen) return undefined
   try {
@@ -46,9 +50,9 @@ function asBegun<P extends Changeover | Conversion>(plan: P, done: readonly stri
  * A run of version 1, which carried the whole store with it: an open one keeps its steps as they were planned, a
  * signed-off one what it was.
  */
-export function migrateRun(run: Run): Run {
-  const { frozen, ...rest } = run
-  if (!frozen) return run
+export function migrateRun(run: Run1): Run {
+  const { frozen, ...rest } = withJobKind(run) as Run & Run1
+  if (!frozen) return rest
   const plan = planThen(run)
   const { store = [], ...asked } = frozen
   if (run.signedOffAt === undefined)
@@ -71,10 +75,16 @@ export function migrateRun(run: Run): Run {
     minutes: run.times ?? [],
     ...(ran && { ran }),
     ...(change?.start && { start: change.start as unknown as RunOutcome['start'] }),
-    ...passedMark(run),
+    ...passedMark(rest),
     ...(centreN && { centreN }),
   }
   return { ...rest, outcome: JSON.parse(JSON.stringify(outcome)) as RunOutcome }
+}
+
+/** A run without the kind it is given now: what an earlier program made of the same text has the same name. */
+function asThen({ kind, ...content }: Content): Content {
+  if (!JOB_KINDS.includes(kind as JobKind)) return { ...(kind !== undefined && { kind }), ...content }
+  return { ...content, ...(kind === 'put-right' && { putRight: true }) }
 }
 
 /**
@@ -84,7 +94,7 @@ export function migrateRun(run: Run): Run {
  * @yields how much of it is done, 0 to 1: planning a long record anew takes its time
  */
 export function* migrating(
-  shop: Shop,
+  shop: Shop1,
   at: string,
   seen: (key: string, content: Content) => Kept['versions'][number]['clock'] = (_key, content) => ({
     [`v1-${nameFor(textOf(content))}`]: 1,
@@ -101,10 +111,10 @@ export function* migrating(
   }))
   const kept = (key: string, content: Content, since: number): Kept => {
     const plain = JSON.parse(JSON.stringify(content)) as Content
-    return { since, versions: [{ clock: seen(key, plain), at, content: plain }] }
+    return { since, versions: [{ clock: seen(key, asThen(plain)), at, content: plain }] }
   }
   const records = new Map<Key, Kept>()
-  for (const [key, content] of recordsOf({ ...shop, store, runs }))
+  for (const [key, content] of recordsOf({ ...emptyLists(), ...shop, store, runs }))
     records.set(key, kept(key, content, records.size))
   const entries = new Map<string, RunEntries>()
   for (const run of runs) {

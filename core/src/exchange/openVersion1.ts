@@ -4,14 +4,13 @@ import { problemsOf } from '../base/check.ts'
 import { problemAt, type Problem, type Read } from '../base/problem.ts'
 import { say } from '../base/codes.ts'
 import { z } from 'zod'
-import { runSchema } from '../record/run.ts'
+import { olderRunSchema } from '../record/run.ts'
 import { settingsSchema } from '../record/settings.ts'
-import type { Shop } from '../record/state.ts'
 import { FILE_FORMAT } from './version.ts'
-import { readVersion1, shopOfVersion1 } from './version1.ts'
+import { readVersion1, shopOfVersion1, type Shop1 } from './version1.ts'
 
 /** The lists of a shop whose records stand each for itself. */
-const LISTS = { machines: machineSchema, store: partSchema, runs: runSchema } as const
+const LISTS = { machines: machineSchema, store: partSchema, runs: olderRunSchema } as const
 type List = keyof typeof LISTS
 
 /** One record that could not be read, as it stood. */
@@ -21,7 +20,7 @@ export interface Aside1 {
   problems: Problem[]
 }
 export interface Opened {
-  shop: Shop
+  shop: Shop1
   /** What the shop opens without. Empty when everything was read. */
   aside: Aside1[]
 }

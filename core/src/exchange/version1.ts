@@ -1,6 +1,5 @@
-import { runSchema } from '../record/run.ts'
+import { olderRunSchema } from '../record/run.ts'
 import { settingsSchema } from '../record/settings.ts'
-import type { Shop } from '../record/state.ts'
 import { z } from 'zod'
 import { machineSchema } from '../machine/machine.ts'
 import { storeSchema } from '../machine/store.ts'
@@ -16,7 +15,7 @@ export const shopSchema = z.object({
   settings: settingsSchema,
   machines: z.array(machineSchema).max(200),
   store: storeSchema,
-  runs: z.array(runSchema).max(5000),
+  runs: z.array(olderRunSchema).max(5000),
 })
 
 export const version1Schema = shopSchema.extend({
@@ -25,6 +24,8 @@ export const version1Schema = shopSchema.extend({
   savedAt: z.iso.datetime(),
 })
 export type Version1 = z.infer<typeof version1Schema>
+/** A shop as version 1 has it. */
+export type Shop1 = z.infer<typeof shopSchema>
 
 /**
  * Reads a whole file before anything is changed. Not JSON, another program's file, a newer version and values out
@@ -55,6 +56,6 @@ export const shopOfVersion1 = ({
   version: _version,
   savedAt: _savedAt,
   ...shop
-}: Version1): Shop => shop
+}: Version1): Shop1 => shop
 
 const repeated = (ids: string[]) => ids.filter((id, i) => ids.indexOf(id) !== i)

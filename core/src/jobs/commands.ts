@@ -7,7 +7,7 @@ import type { Machine } from '../machine/machine.ts'
 import type { ChangeoverRequest } from '../machine/request.ts'
 import type { Part } from '../machine/store.ts'
 import { keptPlan } from '../record/keptPlan.ts'
-import type { Run, Stage } from '../record/run.ts'
+import { isRun, type Run, type Stage } from '../record/run.ts'
 import { outcomeOf } from '../record/signOff.ts'
 import { isTask, type Step } from '../steps/step.ts'
 import { jobOf, type OpenJob } from './job.ts'
@@ -19,12 +19,16 @@ import { jobRow } from './kinds.ts'
  */
 
 const plain = <T>(value: T): T => JSON.parse(JSON.stringify(value)) as T
+/** Fields of a run that every kind may have and none must. */
+type MayLack = 'waits' | 'corrections' | 'times' | 'frozen' | 'planned' | 'swapStartedAt' | 'stopped'
 /** A run without some of its fields. */
-function without<K extends keyof Run>(run: Run, ...keys: K[]): Omit<Run, K> {
+function without(run: Run, ...keys: MayLack[]): Run {
   const rest = { ...run }
   for (const key of keys) delete rest[key]
   return rest
 }
+/** Fields that runs of every kind have. */
+export type RunChange = Partial<Omit<Run, 'kind' | 'id'>>
 
 /** What a step says, kept with it: somebody may have to read it when its words are no more. */
 export type WordsOf = (step: Step) => string
@@ -38,7 +42,7 @@ export interface BeginningWork {
 }
 
 /** The work begins: from now on the steps stay as they were planned. */
-export function begin(run: Run, { plan, asked, at, wordsOf }: BeginningWork, more: Partial<Run> = {}): Run {
+export function begin(run: Run, { plan, asked, at, wordsOf }: BeginningWork, more: RunChange = {}): Run {
   const { store: _store, ...frozen } = plain(asked)
   return {
     ...without(run, 'waits', 'corrections'),
@@ -167,11 +171,11 @@ export function signOff(job: OpenJob, settled: Settled, at: string): Run {
           Math.max(0, Math.round((Date.parse(at) - Date.parse(run.swapStartedAt)) / 6000) / 10),
         )
   // A cure done to its end was of what had been found; one that was broken off cured nothing.
-  const cause = run.stopped ? undefined : run.trouble?.curing
+  const cause = isRun(run, 'cure') && !run.stopped ? run.trouble.curing : undefined
   const troubles = cause && [{ cause, minutes: minutesTaken ?? 0 }]
   return {
     ...without(run, 'frozen', 'planned', 'corrections'),
-    ...(troubles && { trouble: { ...run.trouble!, cured: true, helped: troubles } }),
+    ...(isRun(run, 'cure') && troubles && { trouble: { ...run.trouble, cured: true, helped: troubles } }),
     outcome: { ...outcomeOf(run, job.plan, settled), ...(troubles && { troubles }) },
     signedOffAt: at,
     ...(minutesTaken !== undefined && { minutesTaken }),

@@ -6,8 +6,8 @@ import { fittedKey } from '../machine/assumed.ts'
 import type { Machine } from '../machine/machine.ts'
 import { STATIONS } from '../machine/stations.ts'
 import { isPlanCurrent } from '../record/keptPlan.ts'
-import type { Run } from '../record/run.ts'
-import { jobRow, type JobKind } from './kinds.ts'
+import { isRun, type Run } from '../record/run.ts'
+import { jobRow } from './kinds.ts'
 
 /** A job that has begun: its steps, those of them that are done, and what was put right by hand since. */
 export type OpenJob = {
@@ -16,16 +16,12 @@ export type OpenJob = {
   corrections: readonly Correction[]
 } & ({ kind: 'change' | 'put-right' | 'cure'; plan: Changeover } | { kind: 'convert'; plan: Conversion })
 
-/** What kind of work a run is, begun or not. */
-export const kindOfRun = (run: Pick<Run, 'conversion' | 'trouble' | 'putRight'>): JobKind =>
-  run.conversion ? 'convert' : run.trouble ? 'cure' : run.putRight ? 'put-right' : 'change'
-
 /** The job of a run that has begun and is not signed off. */
 export function jobOf(run: Run): OpenJob | undefined {
   if (run.signedOffAt !== undefined || !run.planned || !run.frozen) return undefined
   // A cure that was done has been written down.
-  if (run.trouble && (run.trouble.cured || !run.trouble.curing)) return undefined
-  const kind = kindOfRun(run)
+  if (isRun(run, 'cure') && (run.trouble.cured || !run.trouble.curing)) return undefined
+  const { kind } = run
   const plan = jobRow(kind).opened(run.planned)
   return { run, done: run.done, corrections: run.corrections ?? [], kind, plan } as OpenJob
 }
@@ -44,7 +40,10 @@ export const jobsAt = (runs: readonly Run[], machineId: string): OpenJob[] =>
   runs
     .filter((run) => run.machineId === machineId)
     .flatMap((run) => jobOf(run) ?? [])
-    .filter(({ run }) => !run.trouble?.from || !runs.some((r) => r.id === run.trouble!.from && jobOf(r)))
+    .filter(({ run }) => {
+      const from = isRun(run, 'cure') ? run.trouble.from : undefined
+      return !from || !runs.some((r) => r.id === from && jobOf(r))
+    })
     .sort(
       (a, b) =>
         (a.run.swapStartedAt ?? a.run.startedAt).localeCompare(b.run.swapStartedAt ?? b.run.startedAt) ||

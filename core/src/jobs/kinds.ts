@@ -20,7 +20,7 @@ import { changeoverRequestSchema, type ChangeoverRequest } from '../machine/requ
 import { storeSchema, type Part } from '../machine/store.ts'
 import { practiceSchema } from '../practice/practice.ts'
 import { conversionKept, planKept, type KeptPlan } from '../record/keptPlan.ts'
-import type { Run } from '../record/run.ts'
+import type { JobKind, Run } from '../record/run.ts'
 import { CONVERSIONS } from '../steps/conversions.ts'
 import type { Step } from '../steps/step.ts'
 import { CAUSES, cureRow } from '../trouble/causes.ts'
@@ -28,10 +28,6 @@ import { planCure, type CurePlan } from '../trouble/cure.ts'
 import { proveCure } from '../trouble/cureProof.ts'
 import { prepareTrouble } from '../trouble/find.ts'
 import { troubleRequestSchema } from '../trouble/request.ts'
-
-/** What is done in one go at one machine. */
-export const JOB_KINDS = ['change', 'put-right', 'convert', 'cure'] as const
-export type JobKind = (typeof JOB_KINDS)[number]
 
 /** What is left at the end of a job, or where it was broken off. */
 interface Left {
@@ -44,10 +40,17 @@ interface Left {
   run: Run
 }
 
+/** What a run keeps of its request, beside what every run keeps. */
+type Keeps<K extends JobKind> = Pick<Run<K>, Exclude<keyof Run<K>, keyof Run> | 'stage'> &
+  Partial<Pick<Run, 'label' | 'job'>>
 /** A kind of job: all that is true of it, and nothing of the others. */
-interface JobRow<Ask, Plan extends Changeover | Conversion> {
+interface JobRow<Ask, Plan extends Changeover | Conversion, K extends JobKind = JobKind> {
   /** What is asked for it. */
   ask: z.ZodType
+  /** What of that stays with its run. */
+  keeps: (asked: Ask) => Keeps<K>
+  /** What was asked, as a run keeps it: of what is not asked for wire by wire, the machine. */
+  asked: (asked: Ask, plan: Plan) => ChangeoverRequest
   /**
    * Its steps in their order; nothing to do is a problem.
    * @throws PlanRefused when they fail their proof
@@ -65,8 +68,15 @@ interface JobRow<Ask, Plan extends Changeover | Conversion> {
   settle: (plan: Plan, left: Left) => Settled
 }
 
-const change: JobRow<ChangeoverRequest, Changeover> = {
+const change: JobRow<ChangeoverRequest, Changeover, 'change'> = {
   ask: changeoverRequestSchema,
+  keeps: ({ wire, job, keep }) => ({
+    stage: 'swap',
+    ...(job && { job }),
+    ...(keep && { keep }),
+    ...(wire && ('label' in wire ? { label: wire.label } : { byHand: wire })),
+  }),
+  asked: (request) => request,
   build: planChangeover,
   goal: (plan, steps = plan.steps) => prove(steps, plan.findings, plan.context),
   folds: (plan) => plan,
@@ -88,6 +98,11 @@ const change: JobRow<ChangeoverRequest, Changeover> = {
     ),
 }
 
+const putRight: JobRow<ChangeoverRequest, Changeover, 'put-right'> = {
+  ...change,
+  keeps: ({ job, keep }) => ({ stage: 'swap', ...(job && { job }), ...(keep && { keep }) }),
+}
+
 /** Work on the machine itself, instead of a change of wire. */
 export const conversionRequestSchema = z.object({
   machine: machineSchema,
@@ -97,8 +112,10 @@ export const conversionRequestSchema = z.object({
   practice: practiceSchema.optional(),
 })
 export type ConversionRequest = z.infer<typeof conversionRequestSchema>
-const convert: JobRow<ConversionRequest, Conversion> = {
+const convert: JobRow<ConversionRequest, Conversion, 'convert'> = {
   ask: conversionRequestSchema,
+  keeps: ({ conversion, gun }) => ({ stage: 'swap', conversion, ...(gun && { gun }) }),
+  asked: ({ machine }) => changeoverRequestSchema.parse({ machine }),
   build: ({ machine, conversion, gun, store = [], practice }) =>
     canConvert(machine, conversion)
       ? read(planConversion(machine, conversion, gun, store, practice ?? practiceSchema.parse({})))
@@ -115,9 +132,14 @@ const convert: JobRow<ConversionRequest, Conversion> = {
 /** What a trouble found is cured by: a trouble as it was told, and its cause. */
 export const cureRequestSchema = troubleRequestSchema.extend({ cause: z.enum(CAUSES) })
 export type CureRequest = z.infer<typeof cureRequestSchema>
-const cure: JobRow<CureRequest, Changeover> = {
+const cure: JobRow<CureRequest, Changeover, 'cure'> = {
   ...change,
   ask: cureRequestSchema,
+  keeps: ({ cause, symptoms }) => ({
+    stage: 'decide',
+    trouble: { told: { symptoms }, asked: true, curing: cause },
+  }),
+  asked: (_request, plan) => changeoverRequestSchema.parse({ machine: (plan as CurePlan).found }),
   build: ({ cause, ...request }) => {
     const c = prepareTrouble(request)
     if (!c.ok) return c
@@ -131,9 +153,9 @@ const cure: JobRow<CureRequest, Changeover> = {
 }
 
 /** Another kind of job is another row: the compiler asks for all of it. */
-const JOB_ROWS: { [K in JobKind]: JobRow<never, K extends 'convert' ? Conversion : Changeover> } = {
+const JOB_ROWS: { [K in JobKind]: JobRow<never, K extends 'convert' ? Conversion : Changeover, K> } = {
   change,
-  'put-right': change,
+  'put-right': putRight,
   convert,
   cure,
 }

@@ -4,9 +4,9 @@ export {
   keyOf,
   readContent,
   readKey,
-  recordsOfMachine,
-  recordsOfPart,
-  withChart,
+  fieldsOfThing,
+  recordsOfThing,
+  thingsOfKey,
 } from '../record/contents.ts'
 export { defaultSettings } from '../record/defaults.ts'
 export {
@@ -24,26 +24,16 @@ export {
   ENTRY_SCHEMAS,
   type EntryContent,
   PAGE_ENTRIES,
-  type RunFields,
   entriesOf,
   entryContent,
   kindOfEntry,
-  runWith,
 } from '../record/entries.ts'
 export { conversionKept, isPlanCurrent, keptPlan, planKept } from '../record/keptPlan.ts'
 export { knownMarks, ownMark } from '../record/marks.ts'
 export { ownMinutes } from '../record/minutes.ts'
-export { PRESSURE_RESULTS, type Run, STAGES } from '../record/run.ts'
+export { kindsIn, LISTS } from '../record/kinds/index.ts'
+export { isRun, type JobKind, PRESSURE_RESULTS, type Run, STAGES } from '../record/run.ts'
 export { type Settings, settingsSchema } from '../record/settings.ts'
 export { passedMark, startOf } from '../record/signOff.ts'
-export {
-  type Shop,
-  type State,
-  idsOf,
-  machineIn,
-  mergeStates,
-  partIn,
-  recordsOfRun,
-  runIn,
-} from '../record/state.ts'
+export { type Shop, type State, idsOf, listIn, thingIn, mergeStates, runOf } from '../record/state.ts'
 export { metalFor, partsAgain, wireAgain } from '../record/wayBack.ts'

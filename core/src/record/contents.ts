@@ -2,51 +2,15 @@ import { z } from 'zod'
 import { validate } from '../base/check.ts'
 import type { Read } from '../base/problem.ts'
 import type { Content } from '../keep/fields.ts'
-import { chartSchema } from '../machine/chart.ts'
-import { machineSchema, type Machine } from '../machine/machine.ts'
-import { partSchema, type Part } from '../machine/store.ts'
-import { ENTRY_FIELDS } from './entries.ts'
-import { keptPlanSchema } from './keptPlan.ts'
-import { runSchema } from './run.ts'
-import { settingsSchema } from './settings.ts'
-
-/** Records of a shop, each kept for itself. A chart belongs to the machine or the wire of its id, a plan to its run. */
-export const KINDS = [
-  'shop',
-  'settings',
-  'machine',
-  'part',
-  'wire',
-  'cylinder',
-  'chart',
-  'run',
-  'plan',
-] as const
-export type Kind = (typeof KINDS)[number]
+import { besideOf, KINDS, kindsIn, recordRow, type Kind, type ListName, type Lists } from './kinds/index.ts'
 
 /** Names and ids: the longest there are. */
 const MOST_ID = 200
 export const idSchema = z.string().min(1).max(MOST_ID)
 
-const entryFields = Object.fromEntries([...ENTRY_FIELDS, 'planned'].map((key) => [key, true])) as Record<
-  (typeof ENTRY_FIELDS)[number] | 'planned',
-  true
->
-export const CONTENT_SCHEMAS = {
-  shop: z.object({ name: z.string().min(1).max(100) }),
-  settings: settingsSchema,
-  machine: machineSchema.omit({ chart: true }),
-  part: partSchema.refine((part) => part.kind !== 'wire' && part.kind !== 'cylinder'),
-  wire: partSchema.refine((part) => part.kind === 'wire'),
-  cylinder: partSchema.refine((part) => part.kind === 'cylinder'),
-  chart: z.object({ rows: chartSchema }),
-  run: runSchema.omit(entryFields),
-  plan: keptPlanSchema,
-} as const satisfies Record<Kind, z.ZodType>
-
 /** Reads what a record holds. */
 export const readContent = (kind: Kind, content: unknown): Read<Content> =>
-  validate(CONTENT_SCHEMAS[kind] as z.ZodType<Content>, content, kind)
+  validate(recordRow(kind).schema as z.ZodType<Content>, content, kind)
 
 /** `machine/gull` */
 export type Key = `${Kind}/${string}`
@@ -58,27 +22,51 @@ export function readKey(key: string): { kind: Kind; id: string } | undefined {
   return kind && id ? { kind, id } : undefined
 }
 
-export const kindOfPart = ({ kind }: Part): Kind => (kind === 'wire' || kind === 'cylinder' ? kind : 'part')
-
-/** A record without its chart, and the chart beside it. */
-const apartFromChart = (
-  key: Key,
-  id: string,
-  { chart, ...rest }: Machine | Extract<Part, { kind: 'wire' }>,
-) =>
-  [[key, rest as Content], ...(chart?.length ? [[keyOf('chart', id), { rows: chart } as Content]] : [])] as [
-    Key,
-    Content,
-  ][]
-
-export const recordsOfMachine = (machine: Machine): [Key, Content][] =>
-  apartFromChart(keyOf('machine', machine.id), machine.id, machine)
-/** @throws RangeError for a part without an id */
-export function recordsOfPart(part: Part): [Key, Content][] {
-  if (part.id === undefined) throw new RangeError('a part is kept by its id')
-  const key = keyOf(kindOfPart(part), part.id)
-  return part.kind === 'wire' ? apartFromChart(key, part.id, part) : [[key, part as Content]]
+/** Where a thing of the page stands: its list and its id; a thing that there is once by its kind alone. */
+export type ThingName = `${ListName}/${string}` | 'shop' | 'settings'
+/** The things that a record may be part of. */
+export function thingsOfKey(key: Key): ThingName[] {
+  const { kind, id } = readKey(key)!
+  const { list, field } = recordRow(kind)
+  if (list) return [`${list as ListName}/${id}`]
+  if (!field) return [kind as 'shop' | 'settings']
+  const lists = new Set(field.of.flatMap((of) => recordRow(of as Kind).list ?? []))
+  return [...lists].map((of) => `${of as ListName}/${id}` as const)
 }
-/** What its records say, as the one thing they are. */
-export const withChart = <T>(content: Content, chart: Content | null): T =>
-  ({ ...content, ...(chart && { chart: chart.rows }) }) as T
+
+/** The records that a thing is: its own, and one for each field that is kept beside it. @throws RangeError for one without an id */
+export function recordsOfThing<L extends ListName>(list: L, thing: Lists[L][number]): [Key, Content][] {
+  const kind = kindsIn(list).find((k) => recordRow(k).holds?.(thing as never) ?? true)
+  const { id, ...rest } = { ...thing } as { id?: string } & Record<string, unknown>
+  if (kind === undefined || id === undefined) throw new RangeError('a thing is kept by its id')
+  const beside: [Key, Content][] = []
+  for (const other of besideOf(kind)) {
+    const { name, write } = recordRow(other).field!
+    const content = write(rest[name])
+    if (content) beside.push([keyOf(other, id), content])
+    delete rest[name]
+  }
+  const own = { id, ...rest }
+  return [[keyOf(kind, id), (recordRow(kind).own?.(own as never) ?? own) as Content], ...beside]
+}
+
+/** What a thing is by its records, and which those are; nothing where it is not there. @param content what a record says */
+export function fieldsOfThing(
+  list: ListName,
+  id: string,
+  content: (key: Key) => Content | null,
+): { fields: Record<string, unknown>; keys: [Key, ...Key[]] } | undefined {
+  const kind = kindsIn(list).find((k) => content(keyOf(k, id)) !== null)
+  if (!kind) return undefined
+  const key = keyOf(kind, id)
+  const fields: Record<string, unknown> = { ...content(key) }
+  const keys: [Key, ...Key[]] = [key]
+  for (const other of besideOf(kind)) {
+    const { name, read } = recordRow(other).field!
+    const said = content(keyOf(other, id))
+    if (said === null) continue
+    fields[name] = read(said)
+    keys.push(keyOf(other, id))
+  }
+  return { fields, keys }
+}

@@ -7,7 +7,7 @@ import type { Job } from '../machine/request.ts'
 import { STATIONS, type Station } from '../machine/stations.ts'
 import { readWire } from '../match/prepare.ts'
 import { isSized, type SizedWire } from '../wire/wire.ts'
-import type { Run } from './run.ts'
+import { withJobKind, type Run } from './run.ts'
 
 const goodSchema = z.object({
   run: z.string(),
@@ -84,29 +84,20 @@ const markOf = ({ id, machineId, signedOffAt, outcome }: Run): Digest['marks'][n
     ? { run: id, machineId, at: signedOffAt!, mark: outcome.mark, centreN: outcome.centreN }
     : undefined
 
-const changedOf = ({
-  id,
-  machineId,
-  signedOffAt,
-  outcome,
-  trouble,
-}: Run): Digest['changed'][number] | undefined =>
-  trouble
-    ? undefined
-    : {
-        run: id,
-        machineId,
-        at: signedOffAt!,
-        stations: outcome!.stopped
-          ? []
-          : [
-              ...new Set(
-                outcome!.findings.flatMap(({ station, verdict }) =>
-                  verdict === 'change' || verdict === 'adjust' ? [station] : [],
-                ),
-              ),
-            ],
-      }
+function changedOf(run: Run): Digest['changed'][number] | undefined {
+  // A record of an earlier version has its fields and no kind.
+  if (withJobKind(run).kind === 'cure') return undefined
+  const { id, machineId, signedOffAt, outcome } = run
+  const worked = outcome!.stopped
+    ? []
+    : outcome!.findings.filter(({ verdict }) => verdict === 'change' || verdict === 'adjust')
+  return {
+    run: id,
+    machineId,
+    at: signedOffAt!,
+    stations: [...new Set(worked.map(({ station }) => station))],
+  }
+}
 
 const findsOf = ({ id, machineId, signedOffAt, outcome }: Run): Digest['finds'] =>
   (outcome?.troubles ?? []).map(({ cause }) => ({ run: id, machineId, at: signedOffAt!, cause }))

@@ -3,7 +3,7 @@ import { trySchema } from '../arc/tries.ts'
 import { saysSame, type Content } from '../keep/fields.ts'
 import { shownContent, type Kept } from '../keep/versions.ts'
 import { TASKS } from '../steps/step.ts'
-import { correctionSchema, MOST_NOTE, PRESSURE_RESULTS, type Run } from './run.ts'
+import { correctionSchema, MOST_NOTE, PRESSURE_RESULTS, withJobKind, type JobKind, type Run } from './run.ts'
 
 /**
  * What is written beside a run, each for itself: steps done with their time, lines gathered, test welds, the pressure
@@ -48,7 +48,10 @@ export const ENTRY_FIELDS = [
   'note',
   'corrections',
 ] as const
-export type RunFields = Omit<Run, (typeof ENTRY_FIELDS)[number] | 'planned'>
+/** A run without what stands beside it. */
+export type RunFields = {
+  [K in JobKind]: Omit<Run<K>, (typeof ENTRY_FIELDS)[number] | 'planned'>
+}[JobKind]
 /** The entries of a run, by id. */
 export type Entries = ReadonlyMap<string, EntryContent>
 
@@ -122,7 +125,7 @@ export function entriesOf(
   return entries
 }
 
-/** A run with what stands beside it. */
+/** A run with what stands beside it, of whatever version its fields are. */
 export function runWith(fields: RunFields, entries: Entries, planned?: Run['planned']): Run {
   const of = <K extends EntryKind>(kind: K) =>
     inTime([...entries].filter((e): e is [string, Made<K>] => kindOfEntry(e[0]) === kind))
@@ -143,7 +146,7 @@ export function runWith(fields: RunFields, entries: Entries, planned?: Run['plan
     ...seen,
   }))
   return {
-    ...fields,
+    ...withJobKind(fields),
     gathered: of('gathered').map(([id]) => name(id)),
     done: done.map(([id]) => name(id)),
     ...(times.length && { times }),

@@ -31,38 +31,21 @@ export const correctionSchema = z.object({
   unread: z.array(z.enum(FITTED_KEYS)).max(50).optional(),
 })
 
-/** One changeover under way or signed off, as it is kept between two touches. */
-export const runSchema = z.object({
+/** What every job keeps between two touches, whatever kind it is. */
+const everyRun = {
   id: z.string().min(1).max(100),
   machineId: z.string().min(1).max(100),
   startedAt: z.iso.datetime(),
   stage: z.enum(STAGES),
-  /** What was typed, read or not. */
+  /** The wire it is for, as it was typed, read or not; empty where nobody typed one. */
   label: z.string().max(500),
-  /** A wire no label describes. */
-  byHand: wireInputSchema.optional(),
-  /** What the new wire looks like, where somebody looked. */
-  wireCondition: conditionSchema.optional(),
   job: jobSchema.partial(),
-  /** What this change does otherwise than the shop. */
+  /** What this job does otherwise than the shop. */
   practice: practiceOverridesSchema.optional(),
-  /** The wire on the machine stays: what is wrong for it is put right. */
-  putRight: z.boolean().optional(),
-  /** Stations left as they are by choice. */
-  keep: z.array(z.enum(STATIONS)).max(20).optional(),
-  /** Parts of the store that go on instead of the usual: their id, by station. */
-  use: z.partialRecord(z.enum(USE_STATIONS), z.string().max(100)).optional(),
-  /** Lines of work on the machine that it goes on without: brought later, or by somebody else. */
-  without: z.array(z.string().max(200)).max(50).optional(),
   /** Broken off before its end. */
   stopped: z.boolean().optional(),
   /** Upkeep done while the machine is open. */
   upkeep: z.array(z.enum(UPKEEP)).max(10).optional(),
-  /** Work on the machine itself instead of a change of wire, and the gun that goes on. */
-  conversion: z.enum(CONVERSIONS).optional(),
-  gun: gunSchema.optional(),
-  /** A trouble that is looked for, instead of a change of wire. */
-  trouble: troubleKeptSchema.optional(),
   /** Lines of the gather list that were ticked. */
   gathered: z.array(z.string().max(200)).max(200),
   /** What was asked when the run sheet began. */
@@ -87,14 +70,72 @@ export const runSchema = z.object({
   /** How long the steps took, in the order they were done. */
   times: z.array(stepTimeSchema).max(500).optional(),
   pressureMark: z.number().min(-1000).max(1000).nullable().optional(),
-  /** What the pressure test showed at that mark; only a mark that passed teaches the machine's scale. */
+  /** What the pressure test showed at that mark; only a mark that passed teaches the machine’s scale. */
   pressureResult: z.enum(PRESSURE_RESULTS).optional(),
   /** Test welds, in the order they were made. */
   tries: z.array(trySchema).max(200).optional(),
   note: z.string().max(MOST_NOTE).optional(),
   signedOffAt: z.iso.datetime().optional(),
   minutesTaken: z.number().min(0).max(100_000).optional(),
-  /** What the signed-off change was: then neither request nor plan is kept. */
+  /** What the signed-off job was: then neither request nor plan is kept. */
   outcome: outcomeSchema.optional(),
+}
+const ofChoice = {
+  /** Stations left as they are by choice. */
+  keep: z.array(z.enum(STATIONS)).max(20).optional(),
+  /** Parts of the store that go on instead of the usual: their id, by station. */
+  use: z.partialRecord(z.enum(USE_STATIONS), z.string().max(100)).optional(),
+}
+const ofChange = {
+  ...ofChoice,
+  /** A wire no label describes. */
+  byHand: wireInputSchema.optional(),
+  /** What the new wire looks like, where somebody looked. */
+  wireCondition: conditionSchema.optional(),
+}
+const ofConversion = {
+  conversion: z.enum(CONVERSIONS),
+  /** The gun that goes on. */
+  gun: gunSchema.optional(),
+  /** Lines that it goes on without: brought later, or by somebody else. */
+  without: z.array(z.string().max(200)).max(50).optional(),
+}
+
+/** A run is a job of one kind, under way or signed off: what each kind keeps beside what every one does. */
+export const RUN_SCHEMAS = {
+  /** Another wire goes on. */
+  change: z.object({ kind: z.literal('change'), ...everyRun, ...ofChange }),
+  /** The wire on the machine stays: what is wrong for it is put right. */
+  'put-right': z.object({ kind: z.literal('put-right'), ...everyRun, ...ofChoice }),
+  /** Work on the machine itself. */
+  convert: z.object({ kind: z.literal('convert'), ...everyRun, ...ofConversion }),
+  /** A trouble that is looked for, and its cure. */
+  cure: z.object({ kind: z.literal('cure'), ...everyRun, trouble: troubleKeptSchema }),
+} as const
+/** What is done in one go at one machine. */
+export type JobKind = keyof typeof RUN_SCHEMAS
+export const JOB_KINDS = Object.keys(RUN_SCHEMAS) as JobKind[]
+type RunOf = { [K in JobKind]: z.infer<(typeof RUN_SCHEMAS)[K]> }
+/** A run of any kind, or of those that are named. */
+export type Run<K extends JobKind = JobKind> = RunOf[K]
+
+/** Whether a run is of one of these kinds. */
+export const isRun = <K extends JobKind>(run: Run, ...kinds: K[]): run is Run<K> =>
+  (kinds as JobKind[]).includes(run.kind)
+
+/** Runs of earlier versions had the fields of all kinds in one object, and no kind. It is read, and written no more. */
+export const olderRunSchema = z.object({
+  ...everyRun,
+  ...ofChange,
+  ...ofConversion,
+  conversion: ofConversion.conversion.optional(),
+  putRight: z.boolean().optional(),
+  trouble: troubleKeptSchema.optional(),
 })
-export type Run = z.infer<typeof runSchema>
+/** What a run of an earlier version was. One that has its kind is left as it is. */
+export function withJobKind<T extends object>(run: T): T & { kind: JobKind } {
+  if ('kind' in run) return run as T & { kind: JobKind }
+  const { putRight, ...rest } = run as { putRight?: unknown; conversion?: unknown; trouble?: unknown }
+  const kind = rest.conversion ? 'convert' : rest.trouble ? 'cure' : putRight ? 'put-right' : 'change'
+  return { kind, ...rest } as T & { kind: JobKind }
+}

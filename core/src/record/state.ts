@@ -1,17 +1,8 @@
 import type { Content } from '../keep/fields.ts'
 import { apart, mergeKept, shownContent, type Kept } from '../keep/versions.ts'
-import type { Machine } from '../machine/machine.ts'
-import type { Part } from '../machine/store.ts'
-import {
-  keyOf,
-  readKey,
-  recordsOfMachine,
-  recordsOfPart,
-  withChart,
-  type Key,
-  type Kind,
-} from './contents.ts'
-import { entryShown, fieldsOf, runWith, type EntryContent, type RunFields } from './entries.ts'
+import { fieldsOfThing, keyOf, readKey, recordsOfThing, type Key } from './contents.ts'
+import { entryShown, runWith, type Entries, type EntryContent, type RunFields } from './entries.ts'
+import { LISTS, kindsIn, type Kind, type ListName, type Lists } from './kinds/index.ts'
 import type { KeptPlan } from './keptPlan.ts'
 import type { Run } from './run.ts'
 import type { Settings } from './settings.ts'
@@ -25,12 +16,9 @@ export interface State {
 }
 export const emptyState = (): State => ({ records: new Map(), entries: new Map() })
 
-export interface Shop {
+export interface Shop extends Lists {
   name: string
   settings: Settings
-  machines: Machine[]
-  store: Part[]
-  runs: Run[]
 }
 
 function mergeMaps<K>(a: ReadonlyMap<K, Kept>, b: ReadonlyMap<K, Kept>): ReadonlyMap<K, Kept> {
@@ -76,43 +64,34 @@ export function idsOf(records: State['records'], kinds: readonly Kind[]): [Key, 
   return found.sort(([a, , x], [b, , y]) => x - y || (a < b ? -1 : 1)).map(([key, id]) => [key, id])
 }
 
-export const machineIn = (records: State['records'], id: string): Machine | undefined => {
-  const content = shownContent(records.get(keyOf('machine', id)))
-  return content === null
-    ? undefined
-    : withChart<Machine>(content, shownContent(records.get(keyOf('chart', id))))
-}
-export function partIn(records: State['records'], key: Key): Part | undefined {
-  const content = shownContent(records.get(key))
-  const read = readKey(key)
-  if (content === null || !read) return undefined
-  return withChart<Part>(
-    content,
-    read.kind === 'wire' ? shownContent(records.get(keyOf('chart', read.id))) : null,
-  )
-}
-export function runIn(
+/** A thing of a list, by what its records say. */
+export function thingIn<L extends ListName>(
   records: State['records'],
+  list: L,
   id: string,
-  entries: RunEntries | undefined,
-): Run | undefined {
-  const fields = shownContent(records.get(keyOf('run', id)))
-  const plan = shownContent(records.get(keyOf('plan', id)))
-  return fields === null
-    ? undefined
-    : runWith(fields as unknown as RunFields, entriesShown(entries), (plan as KeptPlan | null) ?? undefined)
+  entries?: RunEntries,
+): Lists[L][number] | undefined {
+  const found = fieldsOfThing(list, id, (key) => shownContent(records.get(key)))
+  if (!found) return undefined
+  return (list === 'runs' ? runOf(found.fields, entriesShown(entries)) : found.fields) as Lists[L][number]
 }
+/** A run by the fields of its records and its entries. */
+export function runOf({ planned, ...fields }: Record<string, unknown>, entries: Entries): Run {
+  return runWith(fields as unknown as RunFields, entries, planned as KeptPlan | undefined)
+}
+/** The things of a list, in the order they were made. */
+export const listIn = <L extends ListName>({ records, entries }: State, list: L): Lists[L][number][] =>
+  idsOf(records, kindsIn(list)).map(([, id]) => thingIn(records, list, id, entries.get(id))!)
 
 /** The shop as it is shown. */
-export function shopOf({ records, entries }: State, otherwise: Pick<Shop, 'name' | 'settings'>): Shop {
+export function shopOf(state: State, otherwise: Pick<Shop, 'name' | 'settings'>): Shop {
+  const { records } = state
   const name = shownContent(records.get(keyOf('shop', 'shop')))?.name as string | undefined
   const settings = shownContent(records.get(keyOf('settings', 'settings'))) as Settings | null
   return {
     name: name ?? otherwise.name,
     settings: settings ?? otherwise.settings,
-    machines: idsOf(records, ['machine']).map(([, id]) => machineIn(records, id)!),
-    store: idsOf(records, ['part', 'wire', 'cylinder']).map(([key]) => partIn(records, key)!),
-    runs: idsOf(records, ['run']).map(([, id]) => runIn(records, id, entries.get(id))!),
+    ...(Object.fromEntries(LISTS.map((list) => [list, listIn(state, list)])) as unknown as Lists),
   }
 }
 
@@ -121,12 +100,6 @@ export function recordsOf(shop: Shop): Map<Key, Content> {
   return new Map<Key, Content>([
     [keyOf('shop', 'shop'), { name: shop.name }],
     [keyOf('settings', 'settings'), shop.settings as unknown as Content],
-    ...shop.machines.flatMap(recordsOfMachine),
-    ...shop.store.flatMap(recordsOfPart),
-    ...shop.runs.flatMap(recordsOfRun),
+    ...LISTS.flatMap((list) => shop[list].flatMap((thing) => recordsOfThing(list, thing as never))),
   ])
 }
-export const recordsOfRun = (run: Run): [Key, Content][] => [
-  [keyOf('run', run.id), fieldsOf(run) as unknown as Content],
-  ...(run.planned ? ([[keyOf('plan', run.id), run.planned as Content]] as [Key, Content][]) : []),
-]

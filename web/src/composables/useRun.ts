@@ -2,7 +2,7 @@ import { computed, inject, provide, type ComputedRef, type InjectionKey } from '
 import { useI18n } from 'vue-i18n'
 import { type Changeover } from '@pepper-knot/core/jobs'
 import { type Machine } from '@pepper-knot/core/machine'
-import { type Run } from '@pepper-knot/core/record'
+import { type JobKind, type Run } from '@pepper-knot/core/record'
 import { usePlan, type RunPlan } from '../stores/plan.ts'
 import { useSettings } from '../stores/settings.ts'
 import { useShop } from '../stores/shop.ts'
@@ -13,9 +13,9 @@ import { useWords } from './useWords.ts'
 
 const words = useWords()
 /** A changeover and all that follows from it, for the parts of its screen. */
-export interface RunContext {
+export interface RunContext<K extends JobKind = JobKind> {
   /** The run as it is kept. */
-  run: ComputedRef<Run>
+  run: ComputedRef<Run<K>>
   machine: ComputedRef<Machine>
   /** What was read and planned, and why it could not be. */
   read: ComputedRef<RunPlan>
@@ -24,13 +24,14 @@ export interface RunContext {
   /** `Gull to ER5356 1.2 mm`. */
   title: ComputedRef<string>
   /** Sets fields of the run; it is changed in no other way. */
-  set: (more: Partial<Run>) => void
+  set: (more: Partial<Omit<Run<K>, 'kind' | 'id'>>) => void
   /** Carries out a command on it. */
   change: (command: (run: Run) => Run) => void
 }
 const KEY: InjectionKey<RunContext> = Symbol('run')
 
 const NOTHING: Run = {
+  kind: 'change',
   id: '-',
   machineId: '-',
   startedAt: '2000-01-01T00:00:00Z',
@@ -67,7 +68,7 @@ export function provideRun(id: () => string) {
   )
   const title = computed(() => {
     const { wire } = read.value
-    return t(found.value?.putRight ? 'change.putRight' : 'change.title', {
+    return t(found.value?.kind === 'put-right' ? 'change.putRight' : 'change.title', {
       machine: machine.value?.name ?? '?',
       wire: wire.ok ? words.wireName(wire.value.wire, settings.units) : found.value?.label || '…',
     })
@@ -84,9 +85,9 @@ export function provideRun(id: () => string) {
   return { run: found, machine, read, title }
 }
 
-/** The run of the screen this stands on. @throws RangeError outside one */
-export function useRun(): RunContext {
+/** The run of the screen this stands on, of the kinds that come to it. @throws RangeError outside one */
+export function useRun<K extends JobKind = JobKind>(): RunContext<K> {
   const context = inject(KEY)
   if (!context) throw new RangeError('no run is given here')
-  return context
+  return context as unknown as RunContext<K>
 }

@@ -1,22 +1,21 @@
 import { toRaw, type Ref } from 'vue'
 import { entryKey, readEntryKey, saysSame, type Content, type Version } from '@pepper-knot/core/ledger'
-import { type Machine, type Part } from '@pepper-knot/core/machine'
 import {
   entriesOf,
   ENTRY_SCHEMAS,
+  fieldsOfThing,
   keyOf,
   kindOfEntry,
+  kindsIn,
+  LISTS,
   readContent,
   readKey,
-  recordsOfMachine,
-  recordsOfPart,
-  recordsOfRun,
-  runWith,
-  withChart,
+  recordsOfThing,
+  runOf,
+  thingsOfKey,
   type EntryContent,
   type Key,
   type Run,
-  type RunFields,
   type Shop,
 } from '@pepper-knot/core/record'
 import { problemsOf, type Problem } from '@pepper-knot/core/trade'
@@ -26,14 +25,13 @@ import type { AnyKey, PageChange } from '../storage/books.ts'
 type KeptPlan = NonNullable<Run['planned']>
 type Vector = Version['clock']
 
-const LISTS = ['machines', 'store', 'runs'] as const
-export type List = (typeof LISTS)[number]
+export type ListName = Exclude<keyof Shop, 'name' | 'settings'>
 /** One thing of the page: it is one record, or a few that belong together. */
-export type Thing = `${List}/${string}` | 'shop' | 'settings'
+export type ThingName = ReturnType<typeof thingsOfKey>[number]
 
 /** Something that cannot be kept as it stands; the last version that could is kept in its place. */
 export interface Unkept {
-  where: List | 'settings' | 'name'
+  where: ListName | 'settings' | 'name'
   id?: string
   problems: Problem[]
 }
@@ -51,7 +49,6 @@ export interface PageGiven {
 }
 
 const plain = <T>(value: T): T => JSON.parse(JSON.stringify(value)) as T
-const PARTS = ['part', 'wire', 'cylinder'] as const
 
 /**
  * What stands on the page, and the records it is made of. The stores tell which thing a command changed; what comes
@@ -60,25 +57,25 @@ const PARTS = ['part', 'wire', 'cylinder'] as const
 export function createPage(shop: Ref<Shop>, given: PageGiven) {
   /** What the page said of each record when it was last handed over. */
   const said = new Map<AnyKey, Content>()
-  const keysOf = new Map<Thing, Set<AnyKey>>()
+  const keysOf = new Map<ThingName, Set<AnyKey>>()
   const plans = new Map<string, unknown>()
-  const touched = new Set<Thing>()
+  const touched = new Set<ThingName>()
   const unkept = new Map<AnyKey, Unkept>()
   /** Told by the stores, which alone change what stands on the page: a thing of it says something else now. */
-  const touch = (thing: Thing) => {
+  const touch = (thing: ThingName) => {
     touched.add(thing)
     given.touched()
   }
-  const there = (list: List, id: string): object | undefined =>
+  const there = (list: ListName, id: string): object | undefined =>
     toRaw((toRaw(shop.value[list]) as { id?: string }[]).find((item) => item.id === id))
 
-  const listed = (thing: Thing): { list: List; id: string } | undefined => {
+  const listed = (thing: ThingName): { list: ListName; id: string } | undefined => {
     const at = thing.indexOf('/')
-    return at < 0 ? undefined : { list: thing.slice(0, at) as List, id: thing.slice(at + 1) }
+    return at < 0 ? undefined : { list: thing.slice(0, at) as ListName, id: thing.slice(at + 1) }
   }
 
   /** The records that a thing of the page now is. */
-  function recordsNow(thing: Thing): Map<AnyKey, Content> {
+  function recordsNow(thing: ThingName): Map<AnyKey, Content> {
     if (thing === 'shop')
       return new Map([[keyOf('shop', 'shop'), { name: shop.value.name.trim().slice(0, 100) }]])
     if (thing === 'settings')
@@ -88,10 +85,9 @@ export function createPage(shop: Ref<Shop>, given: PageGiven) {
     const { list, id } = listed(thing)!
     const raw = there(list, id)
     if (!raw) return new Map()
-    if (list === 'machines') return new Map(recordsOfMachine(plain(raw) as Machine))
-    if (list === 'store') return new Map(recordsOfPart(plain(raw) as Part))
+    if (list !== 'runs') return new Map(recordsOfThing(list, plain(raw) as Shop[typeof list][number]))
     const { planned, ...run } = raw as Run
-    const found = new Map<AnyKey, Content>(recordsOfRun(plain(run) as Run))
+    const found = new Map<AnyKey, Content>(recordsOfThing(list, plain(run) as Run))
     // A plan is never changed, only made anew: it is looked at when it is another.
     const key = keyOf('plan', id)
     if (planned) {
@@ -118,7 +114,7 @@ export function createPage(shop: Ref<Shop>, given: PageGiven) {
       ? ({ ok: true, value: read.data as unknown as Content } as const)
       : ({ ok: false, problems: problemsOf(read.error) } as const)
   }
-  const whose = (thing: Thing): Omit<Unkept, 'problems'> => {
+  const whose = (thing: ThingName): Omit<Unkept, 'problems'> => {
     const of = listed(thing)
     return of ? { where: of.list, id: of.id } : { where: thing === 'shop' ? 'name' : 'settings' }
   }
@@ -163,57 +159,43 @@ export function createPage(shop: Ref<Shop>, given: PageGiven) {
 
   /** What a thing of the page is by its records. @param whole false: its keys are enough */
   function made(
-    thing: Thing,
+    thing: ThingName,
     whole = true,
-  ): { value: Machine | Part | Run | undefined; keys: AnyKey[]; since: number } {
+  ): { value: Shop[ListName][number] | undefined; keys: AnyKey[]; since: number } {
     const { list, id } = listed(thing)!
-    if (list === 'runs') {
-      const key = keyOf('run', id)
-      const fields = given.content(key)
-      if (fields === null) return { value: undefined, keys: [], since: 0 }
-      const entries = new Map<string, EntryContent>()
-      for (const entry of given.entryIds(id)) {
-        const content = given.content(entryKey(id, entry))
-        if (content) entries.set(entry, content as unknown as EntryContent)
-      }
-      const planKey = keyOf('plan', id)
-      if (!whole)
-        return {
-          value: undefined,
-          keys: [key, planKey, ...[...entries.keys()].map((e) => entryKey(id, e))],
-          since: 0,
-        }
-      const plan = given.content(planKey) as KeptPlan | null
-      const same = plan && saysSame(plan, said.get(planKey)) ? (plans.get(id) as KeptPlan) : undefined
-      const planned = plan ? (same ?? asKept(plan)) : undefined
-      if (planned) plans.set(id, planned)
+    const found = fieldsOfThing(list, id, given.content)
+    if (!found) return { value: undefined, keys: [], since: 0 }
+    const { fields, keys } = found
+    const since = given.since(keys[0])
+    if (list !== 'runs')
       return {
-        value: runWith(fields as unknown as RunFields, entries, planned),
-        keys: [key, ...(plan ? [planKey] : []), ...[...entries.keys()].map((e) => entryKey(id, e))],
-        since: given.since(key),
+        value: whole ? (plain(fields) as unknown as Shop[typeof list][number]) : undefined,
+        keys,
+        since,
       }
+    const entries = new Map<string, EntryContent>()
+    for (const entry of given.entryIds(id)) {
+      const content = given.content(entryKey(id, entry))
+      if (content) entries.set(entry, content as unknown as EntryContent)
     }
-    const kinds = list === 'machines' ? (['machine'] as const) : PARTS
-    const key = kinds.map((kind) => keyOf(kind, id)).find((k) => given.content(k) !== null)
-    if (!key) return { value: undefined, keys: [], since: 0 }
-    const chartKey = keyOf('chart', id)
-    const chart = readKey(key)!.kind === 'part' ? null : given.content(chartKey)
-    return {
-      value: whole ? plain(withChart<Machine | Part>(given.content(key)!, chart)) : undefined,
-      keys: chart ? [key, chartKey] : [key],
-      since: given.since(key),
-    }
+    const all = [...keys, ...[...entries.keys()].map((e) => entryKey(id, e))]
+    if (!whole) return { value: undefined, keys: all, since }
+    const { planned, ...own } = fields as { planned?: KeptPlan }
+    const same = planned && saysSame(planned, said.get(keyOf('plan', id)))
+    const plan = planned && (same ? (plans.get(id) as KeptPlan) : asKept(planned))
+    if (plan) plans.set(id, plan)
+    return { value: runOf({ ...own, planned: plan }, entries), keys: all, since }
   }
 
   /** What the page says is what was written: taken down, so that the next touch is found against it. */
-  function takeDown(thing: Thing, keys: readonly AnyKey[]) {
+  function takeDown(thing: ThingName, keys: readonly AnyKey[]) {
     for (const old of keysOf.get(thing) ?? []) if (!keys.includes(old)) said.delete(old)
     if (keys.length) keysOf.set(thing, new Set(keys))
     else keysOf.delete(thing)
     for (const key of keys) said.set(key, given.content(key)!)
   }
 
-  function setThing(thing: Thing) {
+  function setThing(thing: ThingName) {
     if (thing === 'shop') {
       const name = given.content(keyOf('shop', 'shop'))?.name as string | undefined
       if (name !== undefined && name !== shop.value.name) shop.value.name = name
@@ -251,31 +233,15 @@ export function createPage(shop: Ref<Shop>, given: PageGiven) {
   }
   type Place = readonly [since: number, key: AnyKey]
   /** What was not written yet stands last; of two made at once the order is that of their names, as everywhere. */
-  const placeOf = (list: List, id: string): Place => {
-    const kinds = list === 'machines' ? (['machine'] as const) : list === 'runs' ? (['run'] as const) : PARTS
-    const places = kinds.map((kind): Place => [given.since(keyOf(kind, id)), keyOf(kind, id)])
+  const placeOf = (list: ListName, id: string): Place => {
+    const places = kindsIn(list).map((kind): Place => [given.since(keyOf(kind, id)), keyOf(kind, id)])
     return places.reduce((first, next) => (next[0] < first[0] ? next : first))
   }
   const later = ([a, x]: Place, [b, y]: Place) => (a === b ? Number.isFinite(a) && x > y : a > b)
 
-  const thingsOf = (key: AnyKey): Thing[] => {
+  const thingsOf = (key: AnyKey): ThingName[] => {
     const entry = readEntryKey(key)
-    if (entry) return [`runs/${entry.run}`]
-    const { kind, id } = readKey(key)!
-    switch (kind) {
-      case 'shop':
-      case 'settings':
-        return [kind]
-      case 'machine':
-        return [`machines/${id}`]
-      case 'chart':
-        return [`machines/${id}`, `store/${id}`]
-      case 'run':
-      case 'plan':
-        return [`runs/${id}`]
-      default:
-        return [`store/${id}`]
-    }
+    return entry ? [`runs/${entry.run}`] : thingsOfKey(key as Key)
   }
   /** Sets on the page what stands in these records. @param listsRun whether a run belongs on the page */
   const receive = (keys: Iterable<AnyKey>, listsRun: (id: string) => boolean) => {
@@ -287,10 +253,10 @@ export function createPage(shop: Ref<Shop>, given: PageGiven) {
       setThing(thing)
     }
   }
-  const allThings = (): Thing[] => [
+  const allThings = (): ThingName[] => [
     'shop',
     'settings',
-    ...LISTS.flatMap((list) => shop.value[list].map(({ id }): Thing => `${list}/${id ?? ''}`)),
+    ...LISTS.flatMap((list) => shop.value[list].map(({ id }): ThingName => `${list}/${id ?? ''}`)),
   ]
   /** Puts a whole shop on the page, as it stands in the records. */
   const rebuild = (whole: Shop) => {

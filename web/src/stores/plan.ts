@@ -7,7 +7,7 @@ import {
   type Part,
   type ChangeoverRequest,
 } from '@pepper-knot/core/machine'
-import { isPlanCurrent, planKept, type Digest, type Run, type Shop } from '@pepper-knot/core/record'
+import { isPlanCurrent, isRun, planKept, type Digest, type Run, type Shop } from '@pepper-knot/core/record'
 import { problemAt, problemsOf, say, type Problem, type Read } from '@pepper-knot/core/trade'
 import { isSized, readLabel, type Wire } from '@pepper-knot/core/wire'
 
@@ -21,9 +21,10 @@ export interface RunPlan {
 }
 
 function wireInput(run: Run, shop: Shop | undefined) {
-  const condition = run.wireCondition && { condition: run.wireCondition }
+  const { byHand, wireCondition } = isRun(run, 'change') ? run : ({} as Partial<Run<'change'>>)
+  const condition = wireCondition && { condition: wireCondition }
   return {
-    ...(run.byHand ?? { label: run.label }),
+    ...(byHand ?? { label: run.label }),
     ...(shop && onShelf(run.label, shop)),
     ...condition,
   }
@@ -33,7 +34,8 @@ function wireInput(run: Run, shop: Shop | undefined) {
 export function planOf(run: Run, everything: Shop, digest: Digest, taken?: Taken): RunPlan {
   const shop = taken?.size ? { ...everything, store: leftOf(everything.store, taken) } : everything
   // What has begun or is over asks nothing of the shelf.
-  const on = run.putRight
+  const putRight = run.kind === 'put-right'
+  const on = putRight
     ? (run.frozen?.machine ?? shop.machines.find((m) => m.id === run.machineId))?.fitted.wire
     : undefined
   const input = on ?? wireInput(run, run.frozen || run.outcome ? undefined : shop)
@@ -50,21 +52,21 @@ export function planOf(run: Run, everything: Shop, digest: Digest, taken?: Taken
   if (run.frozen) return withPlan(wire, run.frozen)
   const machine = shop.machines.find((m) => m.id === run.machineId)
   const job = run.job.material && run.job.thicknessMm ? run.job : undefined
-  if (!wire.ok || !isSized(wire.value.wire) || !machine || !(job || run.putRight))
+  if (!wire.ok || !isSized(wire.value.wire) || !machine || !(job || putRight))
     return { wire, request: undefined, plan: undefined, problems: [] }
   const whole = JSON.parse(
     JSON.stringify({
       machine,
-      ...(!run.putRight && { wire: input }),
+      ...(!putRight && { wire: input }),
       ...(job && { job }),
       store: shop.store,
       practice: { ...shop.settings.practice, ...run.practice },
       upkeep: run.upkeep,
-      keep: run.keep,
+      keep: isRun(run, 'change', 'put-right') ? run.keep : undefined,
       ...fromTheLog(digest, machine.id, wire.value.wire, job as Job | undefined),
     }),
   ) as { store: Part[]; use?: Record<string, number> }
-  const used = Object.entries(run.use ?? {})
+  const used = usedIn(run)
   let request = changeoverRequestSchema.safeParse(withUse(whole, used), { reportInput: true })
   // A part of the shelf that cannot be taken as it stands is not offered; it stops no plan.
   const bad = new Set(request.error?.issues.flatMap(({ path: [list, at] }) => (list === 'store' ? [at] : [])))
@@ -81,6 +83,10 @@ export function planOf(run: Run, everything: Shop, digest: Digest, taken?: Taken
         problems: problemsOf(request.error),
       }
 }
+
+/** Parts of the store that are chosen instead of the usual. */
+export const usedIn = (run: Run): [string, string][] =>
+  Object.entries((isRun(run, 'change', 'put-right') && run.use) || {})
 
 /** How many of each part other changeovers have, by id. */
 export type Taken = ReadonlyMap<string, number>

@@ -16,7 +16,8 @@ export interface Promised {
 }
 
 /** Runs that only look, or whose wire or job is not said, hold nothing. */
-const plans = (run: Run): boolean => !run.conversion && (run.putRight === true || run.label.trim() !== '')
+const plans = (run: Run): boolean =>
+  run.kind === 'put-right' || (run.kind !== 'convert' && run.label.trim() !== '')
 
 const idsOf = (store: readonly Part[] | undefined, gather: readonly GatherLine[]): string[] =>
   gather.flatMap(({ storeIndex }) => {

@@ -1,10 +1,14 @@
 import { defineStore } from 'pinia'
 import { computed, toRaw } from 'vue'
 import { jobsAt } from '@pepper-knot/core/jobs'
-import { type Run } from '@pepper-knot/core/record'
-import { type WireByHand } from '@pepper-knot/core/wire'
+import { type JobKind, type Run } from '@pepper-knot/core/record'
 import { asField, fieldwise } from './kept.ts'
 import { newId, useShop } from './shop.ts'
+
+/** Fields that runs of every kind have. */
+export type RunChange = Partial<Omit<Run, 'kind' | 'id'>>
+/** What is said of a run as it begins: all that its kind has of its own. */
+type NewRun<K extends JobKind> = Pick<Run<K>, Exclude<keyof Run<K>, keyof Run>> & RunChange
 
 /** Changeovers, under way and signed off. A run is changed by commands alone. */
 export const useRuns = defineStore('runs', () => {
@@ -16,21 +20,21 @@ export const useRuns = defineStore('runs', () => {
   const begunOn = (machineId: string) => jobsAt(open.value, machineId)[0]?.run
 
   /** A new run; where something is under way on the machine, that one, and never a second beside it. */
-  function start(machineId: string, label = '', byHand?: WireByHand, more: Partial<Run> = {}): Run {
-    const begun = more.trouble ? undefined : begunOn(machineId)
+  function start<K extends JobKind>(machineId: string, kind: K, of: NewRun<K>): Run {
+    const begun = kind === 'cure' ? undefined : begunOn(machineId)
     if (begun) return begun
-    const fresh: Run = {
+    const fresh = {
+      kind,
       id: newId(),
       machineId,
       startedAt: new Date().toISOString(),
       stage: 'decide',
-      label,
-      ...(byHand && { byHand }),
+      label: '',
       gathered: [],
       done: [],
       job: { position: 'flat', draughtMPerS: 0 },
-      ...more,
-    }
+      ...of,
+    } as Run
     shop.put('runs', fieldwise(fresh))
     return fresh
   }
@@ -49,7 +53,7 @@ export const useRuns = defineStore('runs', () => {
     shop.touched(`runs/${id}`)
   }
   /** Sets fields of a run; what is set to nothing is left out. */
-  const set = (id: string, more: Partial<Run>) => change(id, (run) => ({ ...run, ...more }))
+  const set = (id: string, more: RunChange) => change(id, (run) => ({ ...run, ...more }))
   const drop = (id: string) => shop.drop('runs', (r) => r.id === id)
   return { list, open, byId, begunOn, start, change, set, drop }
 })

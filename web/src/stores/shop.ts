@@ -13,9 +13,9 @@ import {
   defaultSettings,
   emptyDigest,
   idsOf,
-  machineIn,
-  partIn,
-  runIn,
+  listIn,
+  LISTS,
+  thingIn,
   type Digest,
   type Key,
   type Settings,
@@ -29,7 +29,7 @@ import { asKept, keptAsItIs } from './kept.ts'
 import type { AnyKey, Books, PageChange, Touch } from '../storage/books.ts'
 import type * as Edge from '../storage/edge.ts'
 import type * as Page from './page.ts'
-import type { List, Thing, Unkept } from './page.ts'
+import type { ListName, ThingName, Unkept } from './page.ts'
 import { fetchInfo } from '../storage/server.ts'
 
 type TakenBack = ReturnType<typeof takeBack<AnyKey>>
@@ -39,7 +39,11 @@ export type SaveState = 'saved' | 'saving' | 'failed' | 'full' | 'no-answer' | '
 export type Phase = 'loading' | 'welcome' | 'ready' | 'unreadable' | 'newer' | 'failed' | 'no-answer'
 
 const UNNAMED = 'My shop'
-const blank = (): Shop => ({ name: UNNAMED, settings: defaultSettings(), machines: [], store: [], runs: [] })
+const blank = (): Shop => ({
+  name: UNNAMED,
+  settings: defaultSettings(),
+  ...(Object.fromEntries(LISTS.map((list) => [list, []])) as unknown as Pick<Shop, ListName>),
+})
 
 /** What reads and writes the browser's store; asked for again where it could not be fetched. */
 let fetched: (typeof Edge & typeof Page) | undefined
@@ -136,16 +140,16 @@ export const useShop = defineStore('shop', () => {
   }
 
   /** A thing of the page says something else: it is written at the next chance. */
-  const touched = (thing: Thing) => page?.touch(thing)
+  const touched = (thing: ThingName) => page?.touch(thing)
   /** Puts a thing of a list in its place, or at the end. */
-  function put<L extends List>(list: L, item: Shop[L][number]) {
+  function put<L extends ListName>(list: L, item: Shop[L][number]) {
     const items = shop.value[list] as (typeof item)[]
     const at = items.findIndex(({ id }) => id === item.id)
     if (at < 0) items.push(item)
     else items[at] = item
     touched(`${list}/${item.id ?? ''}`)
   }
-  function drop<L extends List>(list: L, goes: (item: Shop[L][number]) => boolean) {
+  function drop<L extends ListName>(list: L, goes: (item: Shop[L][number]) => boolean) {
     const items = shop.value[list] as Shop[L][number][]
     const gone = items.filter(goes)
     if (gone.length === 0) return
@@ -153,7 +157,7 @@ export const useShop = defineStore('shop', () => {
     for (const { id } of gone) touched(`${list}/${id ?? ''}`)
   }
   /** Puts a whole list in the place of what was there; what is the very same thing was not touched. */
-  function lay<L extends List>(list: L, items: Shop[L]) {
+  function lay<L extends ListName>(list: L, items: Shop[L]) {
     const there = toRaw(shop.value[list]) as Shop[L][number][]
     const known = new Map(there.map((item) => [item.id, item]))
     shop.value[list] = items
@@ -263,6 +267,10 @@ export const useShop = defineStore('shop', () => {
   }
   function rebuild() {
     const records = books!.records()
+    const others = LISTS.filter((list) => list !== 'runs').map((list) => [
+      list,
+      listIn({ records, entries: new Map() }, list).map((thing) => keptAsItIs(thing)),
+    ])
     const runs = idsOf(records, ['run']).filter(([, id]) => pastLoaded || !isSigned(id))
     page!.rebuild({
       name: (shownContent(records.get('shop/shop'))?.name as string | undefined) ?? UNNAMED,
@@ -270,9 +278,8 @@ export const useShop = defineStore('shop', () => {
         ...defaultSettings(),
         ...(structured(shownContent(records.get('settings/settings'))) as Partial<Settings> | null),
       },
-      machines: idsOf(records, ['machine']).map(([, id]) => keptAsItIs(machineIn(records, id)!)),
-      store: idsOf(records, ['part', 'wire', 'cylinder']).map(([key]) => keptAsItIs(partIn(records, key)!)),
-      runs: runs.map(([, id]) => runIn(records, id, books!.entriesOf(id))!),
+      ...(Object.fromEntries(others) as unknown as Omit<Pick<Shop, ListName>, 'runs'>),
+      runs: runs.map(([, id]) => thingIn(records, 'runs', id, books!.entriesOf(id))!),
     })
     const waiting = queue.flatMap((touch) => touch.changes.map((c) => c.key))
     if (waiting.length) page!.receive(waiting, () => true)

@@ -1,5 +1,5 @@
 import { defineStore } from 'pinia'
-import { lastChanged, planKept, type Run } from '@pepper-knot/core/record'
+import { isRun, lastChanged, planKept, type Run } from '@pepper-knot/core/record'
 import { type Told } from '@pepper-knot/core/trouble'
 import { useRuns } from './runs.ts'
 import { useShop } from './shop.ts'
@@ -28,11 +28,13 @@ export const useTroubles = defineStore('troubles', () => {
   /** @param given the change it came in the middle of; where one is under way on the machine, that one */
   function start(machineId: string, given?: Run): Run {
     const begun = runs.begunOn(machineId)
-    const from = given ?? (begun?.trouble || begun?.conversion ? undefined : begun)
-    const open = runs.open.find((r) => r.trouble && r.machineId === machineId && r.trouble.from === from?.id)
+    const from = given ?? (begun && isRun(begun, 'change', 'put-right') ? begun : undefined)
+    const open = runs.open.find(
+      (r) => isRun(r, 'cure') && r.machineId === machineId && r.trouble.from === from?.id,
+    )
     if (open) return open
     const { lastChange, ...known } = from ? under(from) : { lastChange: changedOf(machineId)?.stations }
-    return runs.start(machineId, '', undefined, {
+    return runs.start(machineId, 'cure', {
       stage: 'swap',
       job: from ? (JSON.parse(JSON.stringify(from.job)) as Run['job']) : {},
       trouble: {

@@ -5,10 +5,10 @@ import { type Part } from '@pepper-knot/core/machine'
 import { type Read } from '@pepper-knot/core/trade'
 import {
   findTrouble,
+  type machineInRun,
   planCure,
   prepareTrouble,
   type CurePlan,
-  type StoppedAt,
   type Trouble,
   type TroubleRequest,
 } from '@pepper-knot/core/trouble'
@@ -16,7 +16,7 @@ import {
 /** What a cure may use, and where the change stands that the trouble came in the middle of. */
 export interface CureFrom {
   store: Part[]
-  stopped?: StoppedAt | undefined
+  stopped?: Parameters<typeof machineInRun>[0] | undefined
 }
 /** The finder’s answer, and the list that cures what it found, where there is one. */
 export interface Found {

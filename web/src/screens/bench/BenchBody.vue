@@ -68,7 +68,7 @@ const shelf = computed(() =>
 const hand = computed(() => wires.value.find((w) => w.byHand && w.label === label.value)?.byHand)
 
 function start(machineId: string, wire = label.value, byHand = hand.value) {
-  const run = runStore.start(machineId, wire, byHand)
+  const run = runStore.start(machineId, 'change', { label: wire, ...(byHand && { byHand }) })
   void router.push(`/change/${run.id}`)
 }
 /** Enter in the label's field goes to the machines it may go on. */
@@ -78,7 +78,7 @@ const troubles = useTroubles()
 const trouble = (machineId: string) => void router.push(`/trouble/${troubles.start(machineId).id}`)
 /** The wire that is on stays: only what is wrong for it is mended. */
 function putRight(machineId: string) {
-  const run = runStore.start(machineId, '', undefined, { putRight: true, stage: 'match', job: {} })
+  const run = runStore.start(machineId, 'put-right', { stage: 'match', job: {} })
   void router.push(`/change/${run.id}`)
 }
 </script>

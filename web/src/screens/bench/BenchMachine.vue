@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { isRun } from '@pepper-knot/core/record'
 import type { UPKEEP } from '@pepper-knot/core/machine'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
@@ -8,7 +9,7 @@ import { formatMass } from '@pepper-knot/core/trade'
 import { asItStands } from '@pepper-knot/core/wire'
 import { standingMarks } from '../../parts/marks.ts'
 import WireLine from '../../parts/WireLine.vue'
-import { useRunNames } from '../../composables/useRunNames.ts'
+import { runPath, useRunNames } from '../../composables/useRunNames.ts'
 import { useMachines } from '../../stores/machines.ts'
 import { useRuns } from '../../stores/runs.ts'
 import { useShop } from '../../stores/shop.ts'
@@ -47,12 +48,11 @@ const progress = computed(
   () => job.value && progressOf(job.value, machineStore.recorded(props.machine.id)!, props.machine),
 )
 const toJob = (at: OpenJob) =>
-  at.run.trouble
-    ? `/trouble/${at.run.id}`
-    : at.kind === 'convert'
-      ? `/change/${at.run.id}`
-      : `/change/${at.run.id}/swap`
-const canStop = computed(() => job.value && !job.value.run.trouble?.from && !job.value.run.stopped)
+  isRun(at.run, 'change', 'put-right') ? `${runPath(at.run)}/swap` : runPath(at.run)
+const canStop = computed(() => {
+  const run = job.value?.run
+  return run && !(run.kind === 'cure' && run.trouble.from) && !run.stopped
+})
 const soFar = computed(() => {
   const { changed = [] } = progress.value ?? {}
   const setup = { ...props.machine.fitted, supply: props.machine.supply }

@@ -4,7 +4,7 @@ import { useI18n } from 'vue-i18n'
 import type { Run } from '@pepper-knot/core/record'
 import SureBox from '../../parts/SureBox.vue'
 import { useMachines } from '../../stores/machines.ts'
-import { useRunNames } from '../../composables/useRunNames.ts'
+import { runPath, useRunNames } from '../../composables/useRunNames.ts'
 import { useRuns } from '../../stores/runs.ts'
 import { useShop } from '../../stores/shop.ts'
 import { useWriteDown } from '../../stores/writeDown.ts'
@@ -28,26 +28,26 @@ function drop() {
 }
 /** Only the troubles, where they are asked for. */
 const props = defineProps<{ troubles?: boolean }>()
-const shown = computed(() => runStore.open.filter((run) => !props.troubles || run.trouble))
+const shown = computed(() => runStore.open.filter((run) => !props.troubles || run.kind === 'cure'))
 const name = (machineId: string) => machineStore.byId(machineId)?.name ?? '?'
 </script>
 
 <template>
   <section v-if="shown.length" class="open" :aria-label="t('bench.open')">
     <div v-for="run in shown" :key="run.id" class="run">
-      <router-link :to="run.trouble ? `/trouble/${run.id}` : `/change/${run.id}`">
+      <router-link :to="runPath(run)">
         <b>{{ t('bench.resume') }}</b>
         {{ nameOf(run) }}
       </router-link>
       <span class="muted"
-        >{{ run.trouble ? '' : t(`stage.${run.stage}`)
+        >{{ run.kind === 'cure' ? '' : t(`stage.${run.stage}`)
         }}{{ run.done.length ? `, ${t('run.doneCount', { n: run.done.length })}` : '' }}</span
       >
       <v-btn
         variant="text"
         size="small"
         :aria-label="
-          t(run.trouble ? 'trouble.dropNamed' : 'change.dropNamed', { machine: name(run.machineId) })
+          t(run.kind === 'cure' ? 'trouble.dropNamed' : 'change.dropNamed', { machine: name(run.machineId) })
         "
         @click="dropping = run"
         >{{ t('change.drop') }}</v-btn

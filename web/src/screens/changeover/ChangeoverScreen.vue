@@ -3,7 +3,7 @@ import type { Run } from '@pepper-knot/core/record'
 import { computed, defineAsyncComponent, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { dropList } from '@pepper-knot/core/jobs'
-import { isPlanCurrent, STAGES } from '@pepper-knot/core/record'
+import { isPlanCurrent, isRun, STAGES } from '@pepper-knot/core/record'
 import { useRouter } from 'vue-router'
 import { usePageTitle } from '../../composables/usePageTitle.ts'
 import { provideRun } from '../../composables/useRun.ts'
@@ -50,20 +50,21 @@ watch(
 const stale = computed(() => run.value?.planned !== undefined && !isPlanCurrent(run.value.planned))
 const writeDown = useWriteDown()
 function planAgain() {
-  const { id, conversion } = run.value!
+  const { id, kind } = run.value!
   shop.undoable(t('stale.told'), () => {
     writeDown(id)
-    runStore.change(id, (run) => dropList(run, conversion ? 'gather' : 'match'))
+    runStore.change(id, (run) => dropList(run, kind === 'convert' ? 'gather' : 'match'))
   })
 }
 const sound = computed(() => plan.value.plan !== undefined && plan.value.plan.problems.length === 0)
 const reached = computed<Record<Stage, boolean>>(() => ({
-  decide: run.value?.frozen === undefined && !run.value?.putRight,
+  decide: run.value?.frozen === undefined && run.value?.kind !== 'put-right',
   match: plan.value.plan !== undefined,
   gather: sound.value,
   swap: run.value?.frozen !== undefined,
   feed: run.value?.frozen !== undefined && sound.value,
-  'dial-in': run.value?.frozen !== undefined && sound.value && !run.value.putRight && !run.value.stopped,
+  'dial-in':
+    run.value?.frozen !== undefined && sound.value && run.value.kind !== 'put-right' && !run.value.stopped,
   'sign-off':
     run.value?.frozen !== undefined &&
     sound.value &&
@@ -71,20 +72,19 @@ const reached = computed<Record<Stage, boolean>>(() => ({
 }))
 /** What is put right has no wire to decide on, and no weld to dial in. */
 const stages = computed(() =>
-  run.value?.putRight ? STAGES.filter((s) => s !== 'decide' && s !== 'dial-in') : STAGES,
+  run.value?.kind === 'put-right' ? STAGES.filter((s) => s !== 'decide' && s !== 'dial-in') : STAGES,
 )
 const saved = computed(() => shop.saveState === 'saved' || shop.saveState === 'saving')
 // What no longer holds (a machine edited, a wire taken) leads back to where it is decided.
 const near = (...wanted: (Stage | '' | undefined)[]): Stage =>
   wanted.find((s): s is Stage => Boolean(s) && reached.value[s as Stage]) ??
-  (run.value?.frozen ? 'swap' : plan.value.plan || run.value?.putRight ? 'match' : 'decide')
+  (run.value?.frozen ? 'swap' : plan.value.plan || run.value?.kind === 'put-right' ? 'match' : 'decide')
 /** A change of wire under way: what is signed off, or work on the machine, has a page of its own. */
 const staged = computed(
   () =>
     run.value &&
     !run.value.signedOffAt &&
-    !run.value.conversion &&
-    !run.value.trouble &&
+    isRun(run.value, 'change', 'put-right') &&
     !stale.value &&
     machine.value,
 )
@@ -116,13 +116,13 @@ watch(
 )
 // A trouble has a page of its own.
 watch(
-  () => run.value?.trouble !== undefined,
+  () => run.value?.kind === 'cure',
   (trouble) => trouble && void router.replace({ name: 'trouble', params: { id: props.id } }),
   { immediate: true },
 )
 usePageTitle(() =>
   run.value && machine.value
-    ? run.value.signedOffAt || run.value.conversion
+    ? run.value.signedOffAt || run.value.kind === 'convert'
       ? title.value
       : `${t(`stage.${stage.value}`)}: ${title.value}`
     : '',
@@ -139,7 +139,7 @@ usePageTitle(() =>
   </div>
   <SignedOff v-else-if="run.signedOffAt" />
   <StalePlan v-else-if="stale" :run="run" @again="planAgain" />
-  <ConversionRun v-else-if="run.conversion" />
+  <ConversionRun v-else-if="run.kind === 'convert'" />
   <div v-else>
     <nav class="stages" :aria-label="t('change.stages')">
       <button

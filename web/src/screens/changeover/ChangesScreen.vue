@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { runPath } from '../../composables/useRunNames.ts'
 import { computed, onMounted } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRouter } from 'vue-router'
@@ -20,7 +21,7 @@ const past = computed(() =>
   runStore.list.filter((r) => r.signedOffAt).sort((a, b) => b.signedOffAt!.localeCompare(a.signedOffAt!)),
 )
 const { top, rows: lines, before, after, measure } = useRows(() => past.value, 45)
-const start = (machineId: string) => void router.push(`/change/${runStore.start(machineId).id}`)
+const start = (machineId: string) => void router.push(`/change/${runStore.start(machineId, 'change', {}).id}`)
 </script>
 
 <template>
@@ -56,8 +57,8 @@ const start = (machineId: string) => void router.push(`/change/${runStore.start(
         :aria-setsize="past.length"
         :aria-posinset="index + 1"
       >
-        <router-link :to="run.trouble ? `/trouble/${run.id}` : `/change/${run.id}`">{{
-          run.trouble
+        <router-link :to="runPath(run)">{{
+          run.kind === 'cure'
             ? `${t('trouble.short', { machine: run.outcome?.machine ?? '?' })}${run.label && `, ${run.label}`}`
             : t('change.title', { machine: run.outcome?.machine ?? '?', wire: run.label })
         }}</router-link>

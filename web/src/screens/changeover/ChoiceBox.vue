@@ -14,7 +14,7 @@ const props = defineProps<{ station: Station }>()
 const emit = defineEmits<{ close: [] }>()
 const { t } = useI18n()
 const settings = useSettings()
-const { run, plan, set } = useRun()
+const { run, plan, set } = useRun<'change' | 'put-right'>()
 
 const finding = computed(() => plan.value.findings.find((f) => f.station === props.station)!)
 const offers = computed(() => offersAt(plan.value, props.station))

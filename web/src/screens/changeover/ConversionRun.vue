@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { runPath } from '../../composables/useRunNames.ts'
 import { useRun } from '../../composables/useRun.ts'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
@@ -31,7 +32,7 @@ import { useWords } from '../../composables/useWords.ts'
 
 const words = useWords()
 /** Work on the machine itself: gather, the run sheet, done. The machine is what it was until it is signed off. */
-const { run, set, change } = useRun()
+const { run, set, change } = useRun<'convert'>()
 const { t } = useI18n()
 const router = useRouter()
 const shop = useShop()
@@ -48,7 +49,7 @@ const plan = computed<Conversion | undefined>(() => {
   try {
     return planConversion(
       machine.value,
-      run.value.conversion!,
+      run.value.conversion,
       run.value.gun,
       promised.left,
       settings.all.practice,
@@ -168,9 +169,7 @@ function sign() {
       </section>
       <p v-if="other" class="note note--stop" data-part="busy">
         {{ t('bench.busy') }}
-        <router-link :to="other.trouble ? `/trouble/${other.id}` : `/change/${other.id}`">{{
-          t('bench.goOn')
-        }}</router-link>
+        <router-link :to="runPath(other)">{{ t('bench.goOn') }}</router-link>
       </p>
       <div class="row">
         <v-btn

@@ -28,7 +28,7 @@ import { useWords } from '../../composables/useWords.ts'
 type Family = Wire['family']
 
 const words = useWords()
-const { run, read, machine, set } = useRun()
+const { run, read, machine, set } = useRun<'change'>()
 const emit = defineEmits<{ next: [] }>()
 const { t } = useI18n()
 const settings = useSettings()

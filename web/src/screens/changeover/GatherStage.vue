@@ -4,9 +4,10 @@ import { computed, ref } from 'vue'
 import { usePageKeys } from '../../parts/keys.ts'
 import { useI18n } from 'vue-i18n'
 import { begin, type GatherLine } from '@pepper-knot/core/jobs'
+import { isRun } from '@pepper-knot/core/record'
 import { handOf, type Station } from '@pepper-knot/core/machine'
 import { formatMinutes } from '@pepper-knot/core/trade'
-import { useRunNames } from '../../composables/useRunNames.ts'
+import { runPath, useRunNames } from '../../composables/useRunNames.ts'
 import { planOf } from '../../stores/plan.ts'
 import { usePromised } from '../../stores/promised.ts'
 import { foundPart } from './foundPart.ts'
@@ -52,7 +53,8 @@ function tick(key: string) {
 }
 /** The part was found after all: it goes into the store as it is asked for. */
 function found(line: GatherLine) {
-  const hand = run.value.byHand && 'family' in run.value.byHand ? handOf(run.value.byHand) : undefined
+  const byHand = isRun(run.value, 'change') ? run.value.byHand : undefined
+  const hand = byHand && 'family' in byHand ? handOf(byHand) : undefined
   const wire = line.kind === 'wire' ? { label: run.value.label, ...(hand && { byHand: hand }) } : {}
   partStore.put(foundPart(line, t('gather.onBench'), wire))
 }
@@ -144,9 +146,7 @@ usePageKeys({ n: () => goOn.value?.$el.click() })
     </section>
     <p v-if="other" class="note note--stop" data-part="busy">
       {{ t('bench.busy') }}
-      <router-link :to="other.trouble ? `/trouble/${other.id}` : `/change/${other.id}`">{{
-        t('bench.goOn')
-      }}</router-link>
+      <router-link :to="runPath(other)">{{ t('bench.goOn') }}</router-link>
     </p>
     <div class="cols">
       <section v-for="drawer in drawers" :key="drawer" :aria-label="drawer">

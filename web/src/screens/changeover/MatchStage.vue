@@ -142,7 +142,7 @@ usePageKeys({ n: () => goOn.value?.$el.click() })
         @click="$emit('next')"
         >{{ t(locked ? 'match.backToRun' : 'match.next') }}</v-btn
       >
-      <v-btn v-if="!locked && !run.putRight" size="x-large" @click="$emit('back')">{{
+      <v-btn v-if="!locked && run.kind === 'change'" size="x-large" @click="$emit('back')">{{
         t('match.back')
       }}</v-btn>
       <span v-if="plan.minutes !== null" class="muted">{{

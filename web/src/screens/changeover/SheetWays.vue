@@ -3,6 +3,7 @@ import { useI18n } from 'vue-i18n'
 import { useRun } from '../../composables/useRun.ts'
 import TroubleLink from '../../parts/TroubleLink.vue'
 import { dropList } from '@pepper-knot/core/jobs'
+import { isRun, type Run } from '@pepper-knot/core/record'
 
 /** The ways off the present step: the whole list, a safe stop, and planning again. */
 defineProps<{ whole: boolean }>()
@@ -12,8 +13,9 @@ const { t } = useI18n()
 /** The cure that was not begun yet is laid aside. */
 function notNow() {
   change((run) => {
-    const { curing: _curing, ...trouble } = run.trouble!
-    return { ...dropList(run), trouble }
+    if (run.kind !== 'cure') return run
+    const { curing: _curing, ...trouble } = run.trouble
+    return { ...(dropList(run) as Run<'cure'>), trouble }
   })
 }
 </script>
@@ -23,15 +25,18 @@ function notNow() {
     <v-btn variant="text" :aria-pressed="whole" @click="$emit('whole')">{{
       t(whole ? 'run.oneStep' : 'run.whole')
     }}</v-btn>
-    <v-btn v-if="run.trouble && run.done.length === 0" variant="text" @click="notNow">{{
+    <v-btn v-if="run.kind === 'cure' && run.done.length === 0" variant="text" @click="notNow">{{
       t('trouble.notNow')
     }}</v-btn>
-    <TroubleLink v-if="!run.trouble && !run.conversion" :machine-id="run.machineId" :from="run" />
+    <TroubleLink v-if="isRun(run, 'change', 'put-right')" :machine-id="run.machineId" :from="run" />
     <!-- A cure in the middle of a change is that change's own: it is broken off with it. -->
-    <v-btn v-if="!run.stopped && !run.trouble?.from" variant="text" @click="$emit('stop')">{{
-      t('stop.offer')
-    }}</v-btn>
-    <v-btn v-if="!run.stopped && !run.trouble && !run.conversion" variant="text" @click="$emit('again')">{{
+    <v-btn
+      v-if="!run.stopped && !(run.kind === 'cure' && run.trouble.from)"
+      variant="text"
+      @click="$emit('stop')"
+      >{{ t('stop.offer') }}</v-btn
+    >
+    <v-btn v-if="!run.stopped && isRun(run, 'change', 'put-right')" variant="text" @click="$emit('again')">{{
       t('run.planAgain')
     }}</v-btn>
   </div>

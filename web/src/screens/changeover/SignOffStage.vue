@@ -83,7 +83,7 @@ function sign() {
         <p v-if="ranWell" class="tabular">
           <b>{{ ranWell }}</b> {{ t('sign.tries', tries.length) }}
         </p>
-        <template v-else-if="!run.putRight && !run.stopped">
+        <template v-else-if="run.kind !== 'put-right' && !run.stopped">
           <p v-if="plan.start" class="tabular">{{ words.startSentence(plan.start, settings.units) }}</p>
           <p>
             {{ t('sign.noTries') }}

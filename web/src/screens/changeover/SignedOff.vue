@@ -4,13 +4,21 @@ import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRouter } from 'vue-router'
 import { STATIONS } from '@pepper-knot/core/machine'
-import { passedMark, startOf, metalFor, partsAgain, wireAgain, type Run } from '@pepper-knot/core/record'
+import {
+  isRun,
+  passedMark,
+  startOf,
+  metalFor,
+  partsAgain,
+  wireAgain,
+  type Run,
+} from '@pepper-knot/core/record'
 import { exportShop } from '../../storage/exportShop.ts'
 import { signOffId } from '../../storage/head.ts'
 import { useShop } from '../../stores/shop.ts'
 import { useMachines } from '../../stores/machines.ts'
 import { useParts } from '../../stores/parts.ts'
-import { useRuns } from '../../stores/runs.ts'
+import { useRuns, type RunChange } from '../../stores/runs.ts'
 import { useSettings } from '../../stores/settings.ts'
 import MarkField from './MarkField.vue'
 import { useWords } from '../../composables/useWords.ts'
@@ -52,13 +60,17 @@ const machineStore = useMachines()
 const runStore = useRuns()
 const router = useRouter()
 const here = computed(() => machineStore.byId(run.value.machineId) !== undefined)
-const canRepeat = computed(() => here.value && !run.value.conversion && run.value.label !== '')
+const canRepeat = computed(() => here.value && run.value.kind !== 'convert' && run.value.label !== '')
 function repeat() {
-  const { machineId, label, byHand, job, practice } = plainRun()
+  const again = plainRun()
+  const { machineId, label, job, practice } = again
+  const byHand = isRun(again, 'change') ? again.byHand : undefined
   begin(machineId, label, byHand, { job, ...(practice && { practice }), stage: 'decide' })
 }
 /** Back as it was: the wire that was on, and the parts that came off where the store still has them. */
-const canReverse = computed(() => here.value && !run.value.conversion && outcome.value?.before.wire != null)
+const canReverse = computed(
+  () => here.value && run.value.kind !== 'convert' && outcome.value?.before.wire != null,
+)
 function reverse() {
   const { machineId, job } = plainRun()
   const { wire, label, byHand } = wireAgain(outcome.value!.before.wire!)
@@ -70,8 +82,8 @@ function reverse() {
   })
 }
 const plainRun = (): Run => JSON.parse(JSON.stringify(run.value)) as Run
-function begin(machineId: string, label: string, byHand: Run['byHand'], more: Partial<Run>) {
-  const fresh = runStore.start(machineId, label, undefined, { ...more, ...(byHand && { byHand }) })
+function begin(machineId: string, label: string, byHand: Run<'change'>['byHand'], more: RunChange) {
+  const fresh = runStore.start(machineId, 'change', { label, ...more, ...(byHand && { byHand }) })
   void router.push(`/change/${fresh.id}`)
 }
 /** What was written can be mended without taking the change back. */

@@ -20,7 +20,7 @@ import StationEditor from '../../parts/StationEditor.vue'
 import SureBox from '../../parts/SureBox.vue'
 import { usePageKeys } from '../../parts/keys.ts'
 import { useOnePress } from '../../parts/onePress.ts'
-import { leftOf, planOf, withUse } from '../../stores/plan.ts'
+import { leftOf, planOf, usedIn, withUse } from '../../stores/plan.ts'
 import { usePromised } from '../../stores/promised.ts'
 import { useShop } from '../../stores/shop.ts'
 import { useMachines } from '../../stores/machines.ts'
@@ -61,7 +61,7 @@ const step = computed(() => (at.value < 0 ? undefined : steps.value[at.value]))
 const whole = ref(false)
 /** Asked for from elsewhere: from the Bench. */
 const route = useRoute()
-const stopping = ref(route.query.stop !== undefined && !run.value.stopped && !run.value.trouble)
+const stopping = ref(route.query.stop !== undefined && !run.value.stopped && run.value.kind !== 'cure')
 /** The walk stands beside the step where there is room, else below it. */
 const beside = useMediaQuery('(min-width: 901px)')
 const refocus = () => void nextTick(() => read.value?.focus())
@@ -113,7 +113,7 @@ function wrote(machine: Machine) {
   const began = machineStore.read(frozen.machine, machine)
   // The store as it is now: chosen parts are found again by their id.
   const store = leftOf(partStore.list, promised.takenFor(run.value.id))
-  const request = withUse({ ...frozen, machine: began, store }, Object.entries(run.value.use ?? {}))
+  const request = withUse({ ...frozen, machine: began, store }, usedIn(run.value))
   const again = planOf({ ...run.value, planned: undefined, frozen: request }, shop.shop, shop.digest)
   const { plan } = again
   const { store: _store, ...asked } = request

@@ -13,7 +13,7 @@ type Upkeep = (typeof UPKEEP)[number]
 
 const words = useWords()
 /** What this one change does besides, or otherwise than the shop: upkeep, people, schools, the wire in the gun. */
-const { run, plan, set } = useRun()
+const { run, plan, set } = useRun<'change'>()
 const { t, n } = useI18n()
 const settings = useSettings()
 const practice = computed(() => settings.all.practice)
@@ -98,7 +98,7 @@ const money = computed(() => {
           ]"
         />
         <ChoiceRow
-          v-if="!run.putRight"
+          v-if="run.kind === 'change'"
           :model-value="run.wireCondition"
           :ask="t('this.newWire')"
           :choices="

@@ -13,7 +13,7 @@ import {
   type Mixture,
 } from '@pepper-knot/core/arc'
 import { shelfWire, type Job } from '@pepper-knot/core/machine'
-import { lastGood, type Run } from '@pepper-knot/core/record'
+import { isRun, lastGood, type Run } from '@pepper-knot/core/record'
 import { gaugeScaleOf, MATERIALS, POSITIONS } from '@pepper-knot/core/trade'
 import { asItStands, isSameWire, isSized, ownSetting, readLabel, startSettings } from '@pepper-knot/core/wire'
 import LabelField from '../../parts/LabelField.vue'
@@ -114,7 +114,7 @@ const answer = computed(() => {
   return words.startSentence(s, settings.units)
 })
 /** Changes under way whose sheet has not begun: metal, thickness and position can be sent to them. */
-const open = computed(() => runStore.open.filter((r) => !r.frozen && !r.conversion && !r.trouble))
+const open = computed(() => runStore.open.filter((r) => !r.frozen && isRun(r, 'change', 'put-right')))
 const named = (r: Run) =>
   t('desk.sendTo', { machine: machineStore.byId(r.machineId)?.name ?? '?', label: r.label || '…' })
 function send(r: Run) {
@@ -125,7 +125,7 @@ function send(r: Run) {
 function begin() {
   if (!machineId.value) return
   const asked = { position: 'flat' as const, draughtMPerS: 0, ...job.value }
-  const run = runStore.start(machineId.value, label.value, undefined, { job: asked })
+  const run = runStore.start(machineId.value, 'change', { label: label.value, job: asked })
   void router.push(`/change/${run.id}`)
 }
 const setGas = (mixture: Mixture | undefined) =>

@@ -29,7 +29,7 @@ function begin(kind: ConversionKind, type?: (typeof GUN_KINDS)[number]) {
     (p) => p.kind === 'gun' && p.part === 'whole' && p.type === type && p.count > 0,
   )
   const lengthM = stock?.kind === 'gun' ? stock.lengthM : undefined
-  const run = runStore.start(props.machine.id, '', undefined, {
+  const run = runStore.start(props.machine.id, 'convert', {
     stage: 'gather',
     conversion: kind,
     ...(type && { gun: { kind: type, ...(lengthM !== undefined && { lengthM }) } }),

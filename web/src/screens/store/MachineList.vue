@@ -64,7 +64,7 @@ function save(machine: Machine) {
 function saveQuick(machine: Machine, change: boolean) {
   machineStore.put(machine)
   adding.value = false
-  if (change) void router.push(`/change/${runStore.start(machine.id).id}`)
+  if (change) void router.push(`/change/${runStore.start(machine.id, 'change', {}).id}`)
 }
 const confirm = (machine: Machine) =>
   shop.undoable(t('quick.confirmed', { name: machine.name }), () => machineStore.put(confirmSeen(machine)))

@@ -15,7 +15,7 @@ type Area = (typeof AREAS)[number]
 
 const words = useWords()
 /** What is seen, heard and felt: by where one stands, or by any word for it; and what else is known. */
-const told = defineModel<NonNullable<Run['trouble']>['told']>({ required: true })
+const told = defineModel<Run<'cure'>['trouble']['told']>({ required: true })
 /** @prop logged the last change of this machine as the log has it */
 const props = defineProps<{ logged?: { stations: Station[]; at: string } | undefined }>()
 const emit = defineEmits<{ look: [] }>()

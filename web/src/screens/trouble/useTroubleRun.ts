@@ -2,7 +2,7 @@ import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { begin as beginJob, dropList, jobOf, settleJob } from '@pepper-knot/core/jobs'
 import { changeoverRequestSchema, jobSchema } from '@pepper-knot/core/machine'
-import { isPlanCurrent, planKept, shopFinds, type Run } from '@pepper-knot/core/record'
+import { isPlanCurrent, planKept, isRun, shopFinds, type Run } from '@pepper-knot/core/record'
 import {
   machineInRun,
   type Cause,
@@ -42,7 +42,7 @@ export function useTroubleRun(id: () => string) {
 
   const run = computed(() => {
     const found = runStore.byId(id())
-    return found?.trouble ? (found as Run & { trouble: NonNullable<Run['trouble']> }) : undefined
+    return found && isRun(found, 'cure') ? found : undefined
   })
   const origin = computed(() => {
     const from = run.value?.trouble.from
@@ -98,13 +98,14 @@ export function useTroubleRun(id: () => string) {
     set: (next) => set({ told: next }),
   })
   const change = (command: (run: Run) => Run) => runStore.change(id(), command)
-  const withTrouble = (run: Run, more: Partial<NonNullable<Run['trouble']>>): Run => {
-    const trouble = { ...run.trouble!, ...more }
+  const withTrouble = (run: Run, more: Partial<Run<'cure'>['trouble']>): Run => {
+    if (!isRun(run, 'cure')) return run
+    const trouble = { ...run.trouble, ...more }
     for (const key of Object.keys(more) as (keyof typeof trouble)[])
       if (trouble[key] === undefined) delete trouble[key]
     return { ...run, trouble }
   }
-  const set = (more: Partial<NonNullable<Run['trouble']>>) => change((run) => withTrouble(run, more))
+  const set = (more: Partial<Run<'cure'>['trouble']>) => change((run) => withTrouble(run, more))
   const look = () => set({ asked: true })
   const sayAnew = () => set({ asked: undefined })
   function answered(check: Check, outcome: Checked['outcome']) {

@@ -1,0 +1,42 @@
+import { chartRecord } from './chart.ts'
+import { cylinderRecord } from './cylinder.ts'
+import { machineRecord } from './machine.ts'
+import { partRecord } from './part.ts'
+import { planRecord } from './plan.ts'
+import type { RecordKind } from './recordKind.ts'
+import { runRecord } from './run.ts'
+import { settingsRecord } from './settings.ts'
+import { shopRecord } from './shop.ts'
+import { wireRecord } from './wire.ts'
+
+/** Records of a shop, each kept for itself: a file a kind. */
+export const RECORD_KINDS = {
+  shop: shopRecord,
+  settings: settingsRecord,
+  machine: machineRecord,
+  part: partRecord,
+  wire: wireRecord,
+  cylinder: cylinderRecord,
+  chart: chartRecord,
+  run: runRecord,
+  plan: planRecord,
+} as const
+export type Kind = keyof typeof RECORD_KINDS
+export const KINDS = Object.keys(RECORD_KINDS) as Kind[]
+/** The row of a kind, whatever it holds. */
+export const recordRow = (kind: Kind): RecordKind<never> => RECORD_KINDS[kind] as RecordKind<never>
+
+type Rows = (typeof RECORD_KINDS)[Kind]
+/** Lists of a shop. */
+export type ListName = Extract<Rows, { list: string }>['list']
+type Thing<L extends ListName> = NonNullable<Extract<Rows, { list: L }>['thing']>
+export type Lists = { [L in ListName]: Thing<L>[] }
+/** The lists there are, in the order of their kinds. */
+export const LISTS = [...new Set(KINDS.flatMap((kind) => recordRow(kind).list ?? []))] as ListName[]
+/** No things at all. */
+export const emptyLists = (): Lists => Object.fromEntries(LISTS.map((list) => [list, []])) as unknown as Lists
+/** Kinds that are things of a list. */
+export const kindsIn = (list: ListName): Kind[] => KINDS.filter((kind) => recordRow(kind).list === list)
+/** Kinds that keep one field of things of this kind beside them. */
+export const besideOf = (kind: Kind): Kind[] =>
+  KINDS.filter((other) => recordRow(other).field?.of.includes(kind))

@@ -1,0 +1,3 @@
+import { settingsSchema } from '../settings.ts'
+
+export const settingsRecord = { schema: settingsSchema } as const
