@@ -19,14 +19,21 @@ export default {
       name: 'proof-apart-from-planning',
       comment: 'What steps do to the machine and how they are planned share nothing but the steps.',
       severity: 'error',
-      from: { path: '^core/src/(?:stations/[^/]+/acts|bench/|changeover/proof/)' },
-      to: { path: '^core/src/(?:stations/[^/]+/work|work/|changeover/plan/)' },
+      from: {
+        path: '^core/src/(?:stations/[^/]+/acts|bench/|changeover/(?:proof/|convert/conversionProof)|trouble/cureProof)',
+      },
+      to: {
+        path: '^core/src/(?:stations/[^/]+/work|work/|changeover/(?:plan/|convert/conversion\\.)|trouble/cure(?:List)?\\.)',
+      },
     },
     {
       name: 'planning-apart-from-proof',
       severity: 'error',
-      from: { path: '^core/src/(?:stations/[^/]+/work|work/)' },
-      to: { path: '^core/src/(?:stations/[^/]+/acts|changeover/proof/|bench/)' },
+      comment: 'Who lists the steps, of whatever kind of job, does not ask what executes them.',
+      from: {
+        path: '^core/src/(?:stations/[^/]+/work|work/|changeover/plan/frame|trouble/cureList)',
+      },
+      to: { path: '^core/src/(?:stations/[^/]+/acts|changeover/proof/|bench/|trouble/cureProof)' },
     },
     {
       name: 'words-above',

@@ -1,3 +1,8 @@
+import type { Bench } from '../src/bench/bench.ts'
+import { perform } from '../src/changeover/proof/perform.ts'
+import type { Finding } from '../src/match/finding.ts'
+import { cureStarts } from '../src/trouble/cureProof.ts'
+import { afterTask, type Stance } from '../src/work/stance.ts'
 import {
   CAUSES,
   causeRow,
@@ -453,6 +458,11 @@ it('asks nothing that is known, given, or cannot be, and says when the machine g
   expect(named / runs).toBeGreaterThan(0.6)
 })
 
+const EXPECTED_OF = [
+  ...['plugged', 'on', 'gunHot', 'gunOn', 'tipOn', 'nozzleOn', 'leadStraight', 'clampOff', 'armOpen', 'end'],
+  ...['inGun', 'whole', 'regulatorOn', 'screwOut', 'chained', 'valveOpen', 'flowSet', 'pressureTested'],
+  ...['brakeSet', 'trimmed', 'gathered', 'protected', 'ball', 'fed', 'gunRollsOpen'],
+] as (keyof Stance & keyof Bench)[]
 describe('a cure', () => {
   const { machines, store } = demoShop('2026-01-01T00:00:00Z')
   const able = machines.filter((m) => m.fitted.wire)
@@ -485,6 +495,35 @@ describe('a cure', () => {
         for (const symptoms of [[], ['birdnest']] as const) if (planCure(c.value, cause, symptoms)) cures++
     }
     expect(cures).toBeGreaterThan(times(350, 30_000))
+  })
+
+  // The two were written apart: the list goes by what it expects of a step, the proof by what the step does.
+  it('expects of each of its steps what the step does', () => {
+    let looked = 0
+    for (const machine of able)
+      for (const cause of CAUSES) {
+        const cure = planCure(on(machine), cause, ['birdnest'])
+        if (!cure) continue
+        const { findings, context } = cure
+        const by = new Map(findings.map((f) => [f.station, f as Finding]))
+        let bench = cureStarts(cureRow(cause).work!, context)[0]!
+        let stance: Stance = { ...bench, drum: context.fitted.spool?.type === 'drum' }
+        for (const step of cure.steps) {
+          bench = perform(step, bench, by, context)
+          stance = afterTask(stance, step.task)
+          for (const key of EXPECTED_OF) {
+            expect([machine.id, cause, step.id, key, stance[key]]).toEqual([
+              machine.id,
+              cause,
+              step.id,
+              key,
+              bench[key],
+            ])
+            looked++
+          }
+        }
+      }
+    expect(looked).toBeGreaterThan(10_000)
   })
 
   it('is broken off after any step, and leaves the machine safe and tagged', () => {

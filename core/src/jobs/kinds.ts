@@ -5,9 +5,9 @@ import {
   canConvert,
   conversionFolds,
   planConversion,
-  proveConversion,
   type Conversion,
 } from '../changeover/convert/conversion.ts'
+import { proveConversion } from '../changeover/convert/conversionProof.ts'
 import type { Correction, Folded } from '../changeover/fold/fold.ts'
 import { planChangeover, type Changeover } from '../changeover/plan/plan.ts'
 import { prove, type Proof } from '../changeover/proof/proof.ts'

@@ -8,20 +8,20 @@ import {
   type Changeover,
 } from '../changeover/plan/plan.ts'
 import { benchesAfter } from '../changeover/proof/proof.ts'
-import { perform } from '../changeover/proof/perform.ts'
 import { mayBeOn } from '../machine/part.ts'
 import type { Fitted } from '../machine/fitted/fitted.ts'
 import type { Machine } from '../machine/machine.ts'
 import type { Station } from '../machine/stations.ts'
-import type { After, Finding, MatchContext } from '../match/finding.ts'
+import type { After, MatchContext } from '../match/finding.ts'
 import { contextFor } from '../match/prepare.ts'
 import { match, type StationFinding } from '../stations/index.ts'
 import { machineFacts, step } from '../work/steps.ts'
 import { wireInGun } from '../work/wireInGun.ts'
 import type { Step, Task } from '../steps/step.ts'
 import { cureRow, type Cause } from './causes.ts'
-import { AT_THE_GAS, cureStarts, proveCure } from './cureProof.ts'
-import type { CureWork } from './cures.ts'
+import { listCure, type CureStart } from './cureList.ts'
+import { cureStarts, proveCure } from './cureProof.ts'
+import { AT_THE_GAS, type CureWork } from './cures.ts'
 import type { Symptom } from './symptoms.ts'
 
 /** A cure as a plan of its own, proved on the model of the machine. */
@@ -121,155 +121,6 @@ const SETS: Partial<Record<CureWork, readonly Station[]>> = {
   seals: ['gun'],
   nozzle: ['nozzle'],
 }
-/** Works done with the wire out of rolls and gun. */
-const WIRE_OUT: readonly CureWork[] = [
-  'liner-new',
-  'liner-clean',
-  'liner-trim',
-  'rethread',
-  'rolls-new',
-  'rolls-clean',
-  'guide-set',
-  'gun-rolls-new',
-  'other-spool',
-  'seals',
-]
-const AT_THE_GUN: readonly CureWork[] = ['tip-new', 'tip-tighten', 'tip-off', 'nozzle']
-const STUDS: readonly CureWork[] = ['polarity', 'studs', 'supply']
-/** Lists the tasks of a cure from the machines it may begin on, each task done as it is listed. */
-class Listing {
-  /** In order, and whether a hand holds the wire when it is done. */
-  readonly tasks: { task: Task; captive: boolean }[] = []
-  constructor(
-    private benches: Bench[],
-    private readonly byStation: ReadonlyMap<Station, Finding>,
-    private readonly c: MatchContext,
-  ) {}
-  any(test: (b: Bench) => boolean): boolean {
-    return this.benches.some(test)
-  }
-  add(...tasks: Task[]): void {
-    for (const task of tasks) {
-      this.tasks.push({ task, captive: this.any((b) => b.end === 'in-hand') })
-      this.benches = this.benches.map((b) => perform(step(task), b, this.byStation, this.c))
-    }
-  }
-  when(test: (b: Bench) => boolean, ...tasks: Task[]): void {
-    if (this.any(test)) this.add(...tasks)
-  }
-}
-
-const isKnotted = (b: Bench) => b.fitted.conditions?.birdnest === true
-
-function list(
-  work: CureWork,
-  starts: readonly Bench[],
-  byStation: ReadonlyMap<Station, Finding>,
-  c: MatchContext,
-  turned: boolean,
-): Listing['tasks'] {
-  const l = new Listing([...starts], byStation, c)
-  const was = (test: (b: Bench) => boolean) => starts.some(test)
-  const knot = was(isKnotted)
-  const out = WIRE_OUT.includes(work) || knot
-  const gunEnd = out || AT_THE_GUN.includes(work)
-  const { machine } = c
-  const threaded = was((b) => b.inGun !== 'none')
-  // Gloves first, and the parts at hand before anything is opened.
-  if (gunEnd || STUDS.includes(work) || work === 'other-cylinder') l.when((b) => !b.gathered, 'gatherParts')
-  if (gunEnd || work === 'pressure') l.when((b) => !b.protected, 'protect')
-  // Whoever stopped with the end in hand makes it fast first.
-  if (l.any((b) => b.end === 'in-hand')) {
-    if (l.any((b) => b.end === 'in-hand' && b.inGun !== 'none' && !b.whole)) l.add('tuckNewEnd')
-    else if (threaded) l.add('closeArm')
-    else l.add('tuckNewEnd')
-  }
-  const off = () => l.when((b) => b.on, 'switchOff')
-  const cool = () => {
-    off()
-    l.when((b) => b.gunHot && b.gunOn, 'coolGun')
-  }
-  const openEnd = () => {
-    cool()
-    l.when((b) => b.nozzleOn, 'nozzleOff')
-    l.when((b) => b.ball && b.inGun !== 'none', 'snipBall')
-    if (work !== 'nozzle' || out) l.when((b) => b.tipOn, 'tipOff')
-  }
-  const takeOut = () => {
-    l.when((b) => b.valveOpen, 'shutCylinder')
-    cool()
-    l.when((b) => !b.clampOff, 'clampOff')
-    openEnd()
-    if (threaded) {
-      if (was((b) => b.fitted.gun?.kind === 'push-pull' || b.fitted.gun === undefined))
-        l.when((b) => !b.gunRollsOpen, 'gunRollsOpen')
-      l.when((b) => !b.leadStraight, 'layLeadStraight')
-    }
-    if (l.any((b) => b.end === 'in-rolls')) l.add('holdOldWire', 'openArm', 'cutOldWire', 'tuckOldEnd')
-    else if (threaded || knot) l.when((b) => !b.armOpen, 'openArm')
-    if (knot) l.add('clearTangle')
-    if (threaded) l.add('pullOldWire')
-  }
-  const putBack = () => {
-    if (!threaded) return
-    if (!(work === 'other-spool' && machine.inletBeforeSpool)) {
-      l.when((b) => !b.brakeSet, 'setBrake')
-      l.add('freeNewEnd')
-    }
-    l.add('cutNewEnd', 'threadNewWire', 'closeArm')
-    if (work === 'other-spool' && machine.inletBeforeSpool) l.when((b) => !b.brakeSet, 'setBrake')
-  }
-  const feed = () => {
-    if (!threaded || !was((b) => b.fed)) return
-    l.when((b) => !b.plugged, 'plugIn')
-    l.when((b) => !b.on, 'switchOn')
-    l.when((b) => !b.fed, 'feedThrough')
-    if (was((b) => !b.gunRollsOpen)) l.when((b) => b.gunRollsOpen, 'gunRollsClose')
-  }
-
-  const reopen = () => {
-    if (!was((b) => b.valveOpen) || !l.any((b) => !b.valveOpen)) return
-    l.when((b) => !b.chained, 'checkChain')
-    l.add('openCylinder')
-  }
-  const inside = WIRE_OUT.includes(work)
-  const does = () => l.add(...workTasks(work, l, c, turned))
-  if (out) {
-    takeOut()
-    if (inside) does()
-    putBack()
-    feed()
-  } else if (gunEnd) openEnd()
-  if (work === 'nozzle') does()
-  // Everything as it was: the end of the gun, the plug, the pressure, the gas, the clamp.
-  if ((was((b) => b.tipOn) || work === 'tip-new') && work !== 'tip-off')
-    l.when((b) => !b.tipOn && b.fed, 'fitTip')
-  if (was((b) => b.nozzleOn) && work !== 'tip-off') l.when((b) => !b.nozzleOn && b.tipOn, 'fitNozzle')
-  if (work === 'flow' || work === 'purge') reopen()
-  if (!inside && work !== 'nozzle' && !(knot && work === 'gun-rolls-close')) does()
-  if (was((b) => b.plugged)) l.when((b) => !b.plugged, 'plugIn')
-  const turnsOn = was((b) => b.on)
-  if (was((b) => b.pressureTested) && l.any((b) => !b.pressureTested && b.tipOn)) {
-    l.when((b) => !b.on, 'switchOn')
-    l.when((b) => !b.clampOff, 'clampOff')
-    l.add('setPressure')
-  }
-  if (was((b) => b.trimmed)) l.when((b) => !b.trimmed && b.tipOn && b.fed, 'trimWire')
-  reopen()
-  if (was((b) => b.flowSet) && l.any((b) => !b.flowSet && b.nozzleOn)) {
-    l.when((b) => !b.on, 'switchOn')
-    l.when((b) => !b.clampOff, 'clampOff')
-    l.add('setFlow')
-  }
-  // A cylinder that is opened, or connected where none was, is what the next arc wants: it stays open.
-  const opens = work === 'open-cylinder' || (work === 'other-cylinder' && !was((b) => b.regulatorOn))
-  if (!was((b) => b.valveOpen) && !opens) l.when((b) => b.valveOpen, 'shutCylinder')
-  if (turnsOn) l.when((b) => !b.on, 'switchOn')
-  else off()
-  if (was((b) => !b.clampOff)) l.when((b) => b.clampOff, 'clampOn')
-  return l.tasks
-}
-
 /** Whether the machine has what the cure is done to: cables to move, a gun, gas gear with a cylinder, a nozzle. */
 function canBeCured(work: CureWork, { machine, fitted }: MatchContext): boolean {
   if (work === 'polarity' && machine.polarityChange === 'fixed') return false
@@ -288,90 +139,6 @@ function isThereYet(b: Bench, work: CureWork): boolean {
   if (work === 'flow') return b.flowSet
   if (work === 'gun-rolls-close') return b.fed
   return !AT_THE_GAS.includes(work) || (b.valveOpen && b.purged)
-}
-
-/** On, with the clamp off: the trigger makes the wire live. */
-const live = (l: Listing): Task[] => [
-  ...(l.any((b) => !b.on) ? (['switchOn'] as const) : []),
-  ...(l.any((b) => !b.clampOff) ? (['clampOff'] as const) : []),
-]
-
-/** Off, and the plug out. */
-const isolated = (l: Listing): Task[] => [
-  ...(l.any((b) => b.on) ? (['switchOff'] as const) : []),
-  ...(l.any((b) => b.plugged) ? (['unplug'] as const) : []),
-]
-
-/** What a cure itself is, once the machine is open for it. */
-function workTasks(work: CureWork, l: Listing, c: MatchContext, turned: boolean): Task[] {
-  const { machine } = c
-  switch (work) {
-    case 'tip-new':
-    case 'tip-tighten':
-    case 'tip-off':
-    case 'rethread':
-      return []
-    case 'liner-new':
-      return ['gunOff', 'linerOut', 'linerIn', 'gunBack', 'linerTrim']
-    case 'liner-clean':
-      return ['blowOutLiner']
-    case 'liner-trim':
-      return ['linerTrim']
-    case 'rolls-new':
-      return [turned ? 'rollsTurn' : 'rollsChange']
-    case 'rolls-clean':
-      return ['rollsClean']
-    case 'pressure':
-      return [...live(l), 'setPressure']
-    case 'guide-set':
-      return ['outletGuideSet']
-    case 'gun-rolls-new':
-      return ['gunRollsChange']
-    case 'gun-rolls-close':
-      return ['gunRollsOpen', 'gunRollsClose']
-    case 'brake':
-      return ['setBrake']
-    case 'seat':
-      return [...(l.any((b) => b.on) ? (['switchOff'] as const) : []), 'seatSpool']
-    case 'other-spool':
-      return machine.inletBeforeSpool
-        ? ['spoolOff', 'passInlet', 'mountSpool']
-        : ['spoolOff', 'mountSpool', 'setBrake']
-    case 'polarity':
-      if (machine.polarityChange === 'switch')
-        return [...(l.any((b) => b.on) ? (['switchOff'] as const) : []), 'turnSwitch']
-      return machine.polarityChange === 'plugs'
-        ? [...isolated(l), 'swapPlugs']
-        : [...isolated(l), 'waitDischarge', 'swapStuds']
-    case 'studs':
-      return [...isolated(l), 'waitDischarge', 'tightenStuds']
-    case 'supply':
-      return [...isolated(l), 'supplyFix']
-    case 'clamp':
-      return [...(l.any((b) => !b.clampOff) ? (['clampOff'] as const) : []), 'clampMend']
-    case 'open-cylinder':
-      return ['checkChain', ...(l.any((b) => !b.screwOut) ? (['shutCylinder'] as const) : []), 'openCylinder']
-    case 'other-cylinder':
-      return [
-        ...(l.any((b) => b.regulatorOn) ? (['checkChain', 'shutCylinder', 'regulatorOff'] as const) : []),
-        'chainCylinder',
-        'crackValve',
-        'regulatorOn',
-        'openCylinder',
-        'leakCheck',
-        ...(l.any((b) => !b.clampOff) ? (['clampOff'] as const) : []),
-        'purgeGas',
-        ...(l.any((b) => b.nozzleOn) ? (['setFlow'] as const) : []),
-      ]
-    case 'purge':
-      return [...live(l), 'purgeGas']
-    case 'flow':
-      return [...live(l), 'setFlow']
-    case 'seals':
-      return ['gunOff', 'oRing', 'gunBack']
-    case 'nozzle':
-      return ['nozzleClean']
-  }
 }
 
 /** The wire that is on is the one that is wanted: in the middle of a change, the new one is the one that stays. */
@@ -448,14 +215,13 @@ export function planCure(
   const findings = matched.map((f): StationFinding =>
     sets.includes(f.station) ? afterOf(f, work, c) : { ...f, verdict: 'fits', after: {}, parts: [] },
   )
-  const byStation = new Map<Station, Finding>(findings.map((f) => [f.station, f]))
   const starts: Bench[] = stopped
     ? stopped.map(({ bench }) => ({
         ...asStaying(bench),
         fitted: { ...bench.fitted, ...traces(fitted, standing) },
       }))
     : cureStarts(work, c)
-  const tasks = list(work, starts, byStation, c, isTurned(matched))
+  const tasks = listCure(work, starts.map(asStart), c.machine, isTurned(matched))
   // The steps of a plan that puts all of it right lend their facts.
   const lent = new Map<Task, Step>(orderSteps(c, matched).map((s) => [s.task, s]))
   const used = new Map<Task, number>()
@@ -493,6 +259,14 @@ export function planCure(
     start: null,
   }
 }
+
+/** What the list looks at. */
+const asStart = (b: Bench): CureStart => ({
+  ...b,
+  pulls: b.fitted.gun === undefined || b.fitted.gun?.kind === 'push-pull',
+  knot: b.fitted.conditions?.birdnest === true,
+  drum: b.fitted.spool?.type === 'drum',
+})
 
 /** What was written down of the fault, laid over the machine in the middle of its change. */
 const traces = (fitted: Fitted, before: Partial<Fitted>): Partial<Fitted> =>

@@ -3,9 +3,7 @@ import { runThrough, type Proof, type Violation } from '../changeover/proof/proo
 import { mayBeOn } from '../machine/part.ts'
 import type { Finding, MatchContext } from '../match/finding.ts'
 import type { Step } from '../steps/step.ts'
-import type { CureWork } from './cures.ts'
-
-export const AT_THE_GAS: readonly CureWork[] = ['open-cylinder', 'other-cylinder', 'purge', 'flow']
+import { AT_THE_GAS, type CureWork } from './cures.ts'
 
 /** What must be as it was once the cure is done. */
 const AS_IT_WAS = [

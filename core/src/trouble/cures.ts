@@ -28,6 +28,8 @@ export type CureWork =
   | 'flow'
   | 'seals'
   | 'nozzle'
+/** Work on the gas, from its cylinder to the flow. */
+export const AT_THE_GAS: readonly CureWork[] = ['open-cylinder', 'other-cylinder', 'purge', 'flow']
 
 export interface CureRow {
   kind: CureKind

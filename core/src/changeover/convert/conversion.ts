@@ -18,12 +18,13 @@ import {
 import type { Practice } from '../../practice/schools.ts'
 import type { SizedWire } from '../../wire/wire.ts'
 import { FIRST_BY_HAND, wireByHand } from '../../wire/byHand.ts'
-import { benchAtStart, type Bench } from '../../bench/bench.ts'
 import { machineAfter, type Folded } from '../fold/fold.ts'
 import { toolsFor, type GatherLine, type Tool } from '../plan/gather.ts'
+import { proveConversion, setBy } from './conversionProof.ts'
 import { PlanRefused, totalMinutes, withWalking } from '../plan/plan.ts'
-import { runThrough, type Proof, type Violation } from '../proof/proof.ts'
+import type { Proof } from '../proof/proof.ts'
 import type { Step, Task } from '../../steps/step.ts'
+import { gunOpened, hubEmptied, oldWireOut } from '../../work/chains.ts'
 import { takeOver } from '../../work/secure.ts'
 import { machineFacts, step } from '../../work/steps.ts'
 
@@ -65,27 +66,19 @@ interface WireOn {
 }
 /** The wire comes out first: what is done at the gun and the solenoid is done with nothing in the rolls. */
 function wireOut({ inGun, spoolOn, adapterOn, knot, pulls, gunOn, tipOn, nozzleOn }: WireOn): Task[] {
-  const clear: Task[] = knot ? ['clearTangle'] : []
-  // What carries the spool comes off with it.
-  const spool: Task[] = [
-    ...(spoolOn ? (['spoolOff'] as const) : []),
-    ...(adapterOn ? (['adapterOff'] as const) : []),
-  ]
-  const cool: Task[] = [...(gunOn ? (['coolGun'] as const) : []), 'clampOff']
-  if (inGun === 'none') return [...cool, ...(knot ? (['openArm'] as const) : []), ...clear, ...spool]
+  const out = inGun !== 'none'
   return [
-    ...cool,
-    ...(nozzleOn ? (['nozzleOff'] as const) : []),
-    ...(gunOn ? (['snipBall'] as const) : []),
-    ...(tipOn ? (['tipOff'] as const) : []),
-    ...(pulls ? (['gunRollsOpen'] as const) : []),
-    'layLeadStraight',
-    ...(inGun === 'whole'
-      ? (['holdOldWire', 'openArm', 'cutOldWire', 'tuckOldEnd'] as const)
-      : (['openArm'] as const)),
-    ...clear,
-    'pullOldWire',
-    ...spool,
+    ...gunOpened({
+      hot: gunOn,
+      clampOn: true,
+      nozzleOn: out && nozzleOn,
+      ball: out && gunOn,
+      tipOn: out && tipOn,
+      pulls: out && pulls,
+      coiled: out,
+    }),
+    ...oldWireOut({ inGun, knot }),
+    ...hubEmptied({ spoolOn, adapterOn }),
   ]
 }
 
@@ -144,13 +137,6 @@ const TASKS_OF: Record<ConversionKind, (wire: WireOn, gasOn: boolean) => Task[]>
     'plugIn',
     'putAway',
   ],
-}
-
-/** Whether the end is the one that was wanted. */
-const RIGHT: Record<ConversionKind, (b: Bench) => boolean> = {
-  'to-gas': (b) => b.solenoid === 'wired' && b.hose && b.clickProved && b.regulatorOn && !b.valveOpen,
-  'to-gasless': (b) => b.solenoid === 'none' && !b.hose && !b.valveOpen && !b.regulatorOn,
-  'fit-gun': (b) => b.gunOn && b.gunConnected && !b.valveOpen,
 }
 
 /** What a conversion brings in; the store is looked through for it. */
@@ -224,54 +210,8 @@ export const conversionFolds = <P extends Pick<Conversion, 'context' | 'sets' | 
   steps,
 }: P): Folded => ({ context, findings: sets, steps })
 
-/** What the steps of a conversion set, station by station. */
-const setBy = (end: Partial<Fitted>): Folded['findings'] => {
-  const { gun: _gun, ...gas } = end
-  return [
-    { station: 'gas', after: gas },
-    { station: 'gun', after: end },
-  ]
-}
 /** Liner, tip and nozzle, each named whether it is known or not. */
 const loadOf = ({ liner, contactTip, nozzle }: GunLoad): GunLoad => ({ liner, contactTip, nozzle })
-
-/** The machines that a conversion may begin on: with wire and without, where that was not read. */
-export function conversionStarts({ machine }: MatchContext): Bench[] {
-  const { fitted, standing } = machine
-  const gasOn = fitted.gas !== null && machine.gasGear !== false
-  return (fitted.wire === undefined ? [true, false] : [fitted.wire !== null]).map((wireOn) =>
-    benchAtStart({
-      fitted: { ...fitted, ...(!gasOn && { gas: null }) },
-      wireOn,
-      gasGear: machine.gasGear ?? true,
-      standing,
-    }),
-  )
-}
-
-/**
- * Executes a list on the model of the machine: every hazard rule at every step, and the end that was wanted. A machine
- * whose wire was not read is tried with wire and without.
- * @param end what the conversion leaves fitted
- */
-export function proveConversion(
-  kind: ConversionKind,
-  steps: readonly Step[],
-  end: Partial<Fitted>,
-  c: MatchContext,
-): Proof {
-  const findings = setBy(end)
-  const violations: Violation[] = []
-  let last: Bench | undefined
-  for (const start of conversionStarts(c)) {
-    const run = runThrough(steps, start, findings, c)
-    violations.push(...run.violations)
-    if (!RIGHT[kind](run.bench) || run.bench.caseOpen || run.bench.inGun !== 'none')
-      violations.push({ rule: 'end-state', at: 'machine' })
-    last ??= run.bench
-  }
-  return { holds: violations.length === 0, violations, end: last!.fitted }
-}
 
 /**
  * Plans a conversion and proves it on the model of the machine, from a machine with and without wire where that was

@@ -12,6 +12,7 @@ import { nozzleOnSteps } from '../../stations/nozzle/work.ts'
 import { cablesGoOver, cablesInside, cablesUnplugged } from '../../stations/polarity/work.ts'
 import { circuitIsMended } from '../../stations/supply/work.ts'
 import { nearestMarks } from '../../procedures/dialInFor.ts'
+import { gunOpened, wireFreed } from '../../work/chains.ts'
 import { takeOver } from '../../work/secure.ts'
 import { block, type Builder, type Work } from '../../work/work.ts'
 import type { Start } from './startFor.ts'
@@ -20,7 +21,7 @@ import type { Start } from './startFor.ts'
 export const unplugged = (w: Work): boolean => cablesUnplugged(w) || circuitIsMended(w)
 
 /** Where there is no gun nothing is waited for; one that was read has cooled by then. */
-const coolSteps = ({ gunOn, gunReads, at }: Work) => (gunOn && !gunReads.length ? [at('coolGun')] : [])
+const isHot = ({ gunOn, gunReads }: Work) => gunOn && !gunReads.length
 
 /** Whether something is touched for which the machine is off. */
 export const goesOff = (w: Work): boolean =>
@@ -92,23 +93,27 @@ const mayPull = ({ c }: Work): boolean => c.fitted.gun === undefined || c.fitted
 const onGun = ({ c }: Work) => c.gunOff ?? c.fitted
 
 export const stripGunWork: Builder = (w) => {
-  const clamp = triggered(w) ? [w.at('clampOff')] : []
   if (!w.stripped || !w.gunOn)
-    return [block('stripGun', clamp, [...(goesOff(w) ? ['switchOff'] : []), 'gather'])]
+    return [
+      block('stripGun', triggered(w) ? [w.at('clampOff')] : [], [
+        ...(goesOff(w) ? ['switchOff'] : []),
+        'gather',
+      ]),
+    ]
   const { contactTip, nozzle } = onGun(w)
   const tipGoes = w.feeds || w.todo('contactTip')
   return [
     block(
       'stripGun',
-      [
-        ...coolSteps(w),
-        ...clamp,
-        ...(mayBeOn(nozzle) && !w.ends('nozzle-off') ? [w.at('nozzleOff')] : []),
-        ...(w.wireOn && tipGoes ? [w.at('snipBall')] : []),
-        ...(tipStaysOn(w) || !tipGoes || contactTip === null || w.ends('tip-off') ? [] : [w.at('tipOff')]),
-        ...(mayPull(w) && w.feeds ? [w.at('gunRollsOpen')] : []),
-        ...(w.feeds ? [w.at('layLeadStraight')] : []),
-      ],
+      gunOpened({
+        hot: isHot(w),
+        clampOn: triggered(w),
+        nozzleOn: mayBeOn(nozzle) && !w.ends('nozzle-off'),
+        ball: w.wireOn && tipGoes,
+        tipOn: tipGoes && !tipStaysOn(w) && contactTip !== null && !w.ends('tip-off'),
+        pulls: mayPull(w) && w.feeds,
+        coiled: w.feeds,
+      }).map((task) => w.at(task)),
       ['switchOff', 'gather', 'readGun'],
     ),
   ]
@@ -126,14 +131,14 @@ export const oldWireWork: Builder = ({ wireOn, piece, opened, birdnest, rewind, 
   const { way, lengthM, wireMoney, labourMoney } = left
   const money = { way, lengthM, wireMoney, labourMoney }
   // What was cut before only has to be let out of the rolls.
-  const free = piece
-    ? [at('openArm', undefined, {}, { captive: false })]
-    : [
-        at('holdOldWire'),
-        at('openArm'),
-        at(rewind ? 'windBack' : 'cutOldWire', undefined, money),
-        at('tuckOldEnd'),
-      ]
+  const free = wireFreed({ inGun: piece ? 'piece' : 'whole', rewind, knot: birdnest }).map((task) =>
+    at(
+      task,
+      undefined,
+      task === 'windBack' || task === 'cutOldWire' ? money : {},
+      piece ? { captive: false } : {},
+    ),
+  )
   return [
     block('freeOldWire', free, ['switchOff', 'gather', ...(rewind ? ['stripGun'] : [])]),
     birdnest ? block('clearTangle', [at('clearTangle')], ['freeOldWire', 'switchOff']) : undefined,

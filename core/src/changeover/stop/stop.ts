@@ -1,6 +1,7 @@
 import type { Bench } from '../../bench/bench.ts'
 import { benchKnown, foldBench, machineAfter, type Folded } from '../fold/fold.ts'
-import { conversionFolds, conversionStarts, type Conversion } from '../convert/conversion.ts'
+import { conversionFolds, type Conversion } from '../convert/conversion.ts'
+import { conversionStarts } from '../convert/conversionProof.ts'
 import { benchesAfter, runThrough, type Proof, type Violation } from '../proof/proof.ts'
 import { PlanRefused, totalMinutes, withWalking, type Changeover } from '../plan/plan.ts'
 import { leaveSafe } from '../../work/secure.ts'
