@@ -23,7 +23,8 @@ export default {
         path: '^core/src/(?:stations/[^/]+/acts|bench/|changeover/(?:proof/|convert/conversionProof)|trouble/cureProof)',
       },
       to: {
-        path: '^core/src/(?:stations/[^/]+/work|work/|changeover/(?:plan/|convert/conversion\\.)|trouble/cure(?:List)?\\.)',
+        reachable: true,
+        path: '^core/src/(?:stations/[^/]+/work|stations/index|work/|changeover/(?:plan/|convert/conversion\\.)|trouble/cure(?:List)?\\.)',
       },
     },
     {

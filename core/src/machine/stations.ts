@@ -1,21 +1,13 @@
-/** Stations in the order the wire meets them, from spool to puddle. */
+import { AT_STATIONS } from './fitted/fitted.ts'
+
+type Key = keyof typeof AT_STATIONS
+/** A station by its name; the flow bears its unit where it is fitted, and the circuit is not the machine’s own. */
+export type Station = Exclude<Key, 'gasFlowLPerMin'> | 'gasFlow' | 'supply'
+/** Stations in the order the wire meets them, from spool to puddle, and the circuit last. */
 export const STATIONS = [
-  'spool',
-  'hubBrake',
-  'inletGuide',
-  'driveRolls',
-  'rollPressure',
-  'outletGuide',
-  'liner',
-  'gun',
-  'contactTip',
-  'nozzle',
-  'polarity',
-  'gas',
-  'gasFlow',
+  ...Object.keys(AT_STATIONS).map((key) => (key === 'gasFlowLPerMin' ? 'gasFlow' : key)),
   'supply',
-] as const
-export type Station = (typeof STATIONS)[number]
+] as unknown as readonly [Station, ...Station[]]
 
 export const VERDICTS = ['change', 'adjust', 'fits', 'unknown'] as const
 export type Verdict = (typeof VERDICTS)[number]

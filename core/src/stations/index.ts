@@ -2,7 +2,8 @@ import { STATIONS, type Station } from '../machine/stations.ts'
 import type { Finding, MatchContext } from '../match/finding.ts'
 import type { RuleRow } from '../match/ranks.ts'
 import { asIfFitted, withGoingGun } from '../match/choice.ts'
-import type { Room } from '../match/room.ts'
+import type { Room } from './room.ts'
+import type { Builder } from '../work/work.ts'
 import { chosen } from './choice.ts'
 import type { Place } from '../steps/places.ts'
 import { SPOOL } from './spool/index.ts'
@@ -39,11 +40,13 @@ const ROOMS = {
 } satisfies Record<Station, unknown>
 
 type RuleOf<T> = T extends Room<infer R> ? R : never
+/** What each station can say. */
+export type RuleAt = { [S in Station]: RuleOf<(typeof ROOMS)[S]> }
 /** Everything a station can say: the compiler finds a rule without words or rank. */
-export type StationRule = { [S in Station]: RuleOf<(typeof ROOMS)[S]> }[Station]
+export type StationRule = RuleAt[Station]
 export type StationFinding = Finding<StationRule>
 
-const rooms: Record<Station, Pick<Room<StationRule>, 'match' | 'readAt' | 'readFirst'>> = ROOMS
+const rooms: Record<Station, Pick<Room<StationRule>, 'match' | 'readAt' | 'readFirst' | 'work'>> = ROOMS
 /** Every rule with all that is true of it. */
 export const RULES = Object.assign({}, ...STATIONS.map((station) => ROOMS[station].rules)) as Record<
   StationRule,
@@ -53,6 +56,9 @@ export const RULES = Object.assign({}, ...STATIONS.map((station) => ROOMS[statio
 export const isRule = (rule: string): rule is StationRule => Object.hasOwn(RULES, rule)
 /** Whether a station is read before it is left as it is. */
 export const isReadFirst = (station: Station): boolean => rooms[station].readFirst === true
+
+/** Work that hangs on nothing but what is found at its own station. */
+export const STATION_WORK: readonly Builder[] = STATIONS.flatMap((station) => rooms[station].work ?? [])
 
 /** Where a station is looked at. */
 export const readAt = (station: Station): Place => rooms[station].readAt

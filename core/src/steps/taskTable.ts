@@ -1,5 +1,5 @@
 import type { Place } from './places.ts'
-import type { Hazard, Task } from './step.ts'
+import type { Hazard } from './hazard.ts'
 
 /** Where a task is done, how long it takes and what must be watched. */
 export interface TaskRow {
@@ -11,7 +11,8 @@ export interface TaskRow {
   captive?: true
 }
 
-export const TASK_ROWS: Record<Task, TaskRow> = {
+/** Everything a step can be, a row each. The names are the trade’s; `wording` says them, the acts of the stations execute them. */
+const ROWS = {
   readWire: { place: 'spool', minutes: 0.5 },
   readStation: { place: 'cabinet', minutes: 0.5 },
   gatherParts: { place: 'store', minutes: 3 },
@@ -119,4 +120,9 @@ export const TASK_ROWS: Record<Task, TaskRow> = {
   tuckNewEnd: { place: 'spool', minutes: 0.3, hazards: ['wire-end'], captive: true },
   hangTag: { place: 'cabinet', minutes: 0.5 },
   takeTagOff: { place: 'cabinet', minutes: 0.2 },
-}
+} satisfies Record<string, TaskRow>
+export type Task = keyof typeof ROWS
+export const TASK_ROWS: Readonly<Record<Task, TaskRow>> = ROWS
+export const TASKS = Object.keys(ROWS) as [Task, ...Task[]]
+/** Whether a task is still done: a plan kept by an earlier version may name another. */
+export const isTask = (name: string): name is Task => (TASKS as readonly string[]).includes(name)

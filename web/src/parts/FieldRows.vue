@@ -6,14 +6,14 @@ import { readDiameter, readStampMm, tradeLabel } from '@pepper-knot/core/wire'
 import { useSettings } from '../stores/settings.ts'
 import MixtureField from './MixtureField.vue'
 import QuantityField from './QuantityField.vue'
-import type { FieldRow } from './stationFields.ts'
+import { fieldName, type FieldRow } from './stationFields.ts'
 import { useWords } from '../composables/useWords.ts'
 
 const words = useWords()
 /** A form from rows: one place for how every part is typed in. */
 defineProps<{ rows: FieldRow[] }>()
 const values = defineModel<Record<string, unknown>>({ required: true })
-const { t } = useI18n()
+const { t, te } = useI18n()
 const settings = useSettings()
 
 function set(key: string, value: unknown) {
@@ -26,7 +26,7 @@ function set(key: string, value: unknown) {
 const numberOf = (key: string) => values.value[key] as number | undefined
 const mixtureOf = (key: string) => values.value[key] as Record<string, number> | undefined
 const stampsOf = (key: string) => (values.value[key] as string[] | undefined) ?? []
-const name = (row: FieldRow) => t(`fields.${row.key}`) + (row.must ? '' : ` ${t('field.optional')}`)
+const name = (row: FieldRow) => fieldName(row.key, te, t) + (row.must ? '' : ` ${t('field.optional')}`)
 /** What is no number stays as typed. */
 const number = (text: string) => {
   const value = typedNumber(text)

@@ -5,14 +5,14 @@ import { confirmSeen, machineSchema, type Machine, type Station } from '@pepper-
 import { validate } from '@pepper-knot/core/trade'
 import DialogBox from './DialogBox.vue'
 import FieldRows from './FieldRows.vue'
-import { LINER_FIELDS, ROLL_FIELDS, STATE_FIELDS, STATION_FIELDS } from './stationFields.ts'
+import { LINER_FIELDS, ROLL_FIELDS, STATE_FIELDS, fieldName, fieldsAt } from './stationFields.ts'
 import { useWords } from '../composables/useWords.ts'
 
 const words = useWords()
 /** What is fitted at one station: seen, nothing there, or not looked at. */
 const props = defineProps<{ machine: Machine; station: Station | null }>()
 const emit = defineEmits<{ save: [Machine]; close: [] }>()
-const { t } = useI18n()
+const { t, te } = useI18n()
 
 type State = 'seen' | 'nothing' | 'unread'
 const SINGLE: Partial<Record<Station, string>> = {
@@ -100,11 +100,11 @@ function save() {
     if (state === undefined) delete at[into]
     else at[into] = state
   }
-  const missing = STATION_FIELDS[station]!.filter(
+  const missing = fieldsAt(station).filter(
     (f) => f.must && state.value === 'seen' && values.value[f.key] === undefined,
   )
   if (missing.length)
-    return void (problems.value = missing.map((f) => t('field.needed', { name: t(`fields.${f.key}`) })))
+    return void (problems.value = missing.map((f) => t('field.needed', { name: fieldName(f.key, te, t) })))
   const read = validate(machineSchema, JSON.parse(JSON.stringify(next)))
   if (!read.ok) return void (problems.value = read.problems.map(words.problemLine))
   // Whoever saves it has looked, or says that nobody did.
@@ -131,7 +131,7 @@ function save() {
         </label>
       </fieldset>
       <template v-if="state === 'seen'">
-        <FieldRows v-model="values" :rows="STATION_FIELDS[station] ?? []" />
+        <FieldRows v-model="values" :rows="fieldsAt(station)" />
         <template v-if="pushPull">
           <h3>{{ t('editor.gunRolls') }}</h3>
           <FieldRows v-model="rolls" :rows="ROLL_FIELDS" />

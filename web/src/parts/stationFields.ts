@@ -1,4 +1,12 @@
-import { CONDITIONS, COOLINGS, GUN_KINDS, LEAVES, NOZZLE_KINDS } from '@pepper-knot/core/machine'
+import { z } from 'zod'
+import {
+  CONDITIONS,
+  COOLINGS,
+  GUN_KINDS,
+  LEAVES,
+  machineSchema,
+  NOZZLE_KINDS,
+} from '@pepper-knot/core/machine'
 import { GROOVE_PROFILES, GUIDE_MATERIALS, LINER_MATERIALS, POLARITIES } from '@pepper-knot/core/trade'
 import { SPOOL_TYPES } from '@pepper-knot/core/wire'
 import { useWords } from '../composables/useWords.ts'
@@ -58,7 +66,7 @@ const RATING: FieldRow[] = [
 ]
 
 /** Fields of each station of a machine; `polarity`, `gas` and the like are single values under `value`. */
-export const STATION_FIELDS: Record<string, FieldRow[]> = {
+const STATION_FIELDS: Record<string, FieldRow[]> = {
   spool: [
     { key: 'type', as: 'choice', choices: named(SPOOL_TYPES) },
     { key: 'wireKg', as: 'mass' },
@@ -178,4 +186,28 @@ export const PART_FIELDS: Record<string, FieldRow[]> = {
   sleeve: [{ key: 'stamp', as: 'stamp' }],
   hubHardware: [{ key: 'spool', as: 'choice', choices: named(['coil', 'drum', 'B300']) }],
   cylinder: [{ key: 'gas', as: 'mixture', must: true }],
+}
+
+/** What a field is called: on a form, else where a place in a file is named. */
+export const fieldName = (key: string, has: (key: string) => boolean, t: (key: string) => string): string =>
+  has(`fields.${key}`) ? t(`fields.${key}`) : words.placeText(key)
+
+const inner = (schema: unknown): unknown =>
+  schema instanceof z.ZodNullable || schema instanceof z.ZodOptional ? inner(schema.unwrap()) : schema
+/** Fields of a station: as they are written down here, else as its schema has them. */
+export function fieldsAt(station: string): FieldRow[] {
+  if (STATION_FIELDS[station]) return STATION_FIELDS[station]
+  const schema = inner((machineSchema.shape.fitted.unwrap().shape as Record<string, unknown>)[station])
+  if (!(schema instanceof z.ZodObject)) return []
+  return Object.entries(schema.shape).map(([key, field]): FieldRow => {
+    if (key === 'condition') return condition
+    const of = inner(field)
+    const must = of === field
+    if (of instanceof z.ZodEnum) return { key, as: 'choice', choices: named(of.options as string[]), must }
+    return {
+      key,
+      as: of instanceof z.ZodBoolean ? 'yes' : of instanceof z.ZodNumber ? 'number' : 'text',
+      must,
+    }
+  })
 }

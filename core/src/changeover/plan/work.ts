@@ -1,13 +1,12 @@
 import { rollsWork } from '../../stations/driveRolls/work.ts'
 import { gasOnWork, gasSwapWork, shutGasWork } from '../../stations/gas/work.ts'
 import { gunComesOff, gunEndWork, gunInsideWork } from '../../stations/gun/work.ts'
-import { inletGuideWork } from '../../stations/inletGuide/work.ts'
 import { blowOutWork, linerTrimWork, linerWithGunOff, linerWithGunOn } from '../../stations/liner/work.ts'
-import { outletGuideWork } from '../../stations/outletGuide/work.ts'
 import { clampWork, polarityWork } from '../../stations/polarity/work.ts'
 import { pressureWork } from '../../stations/rollPressure/work.ts'
 import { brakeWork, seatSpoolWork, spoolOffWork, spoolOnWork } from '../../stations/spool/work.ts'
 import { supplyWork } from '../../stations/supply/work.ts'
+import { STATION_WORK } from '../../stations/index.ts'
 import type { Step } from '../../steps/step.ts'
 import type { Block } from '../../work/block.ts'
 import type { Work } from '../../work/work.ts'
@@ -53,8 +52,7 @@ export function workFor(work: Work, start: Start | null, ofGoing: readonly Step[
     blowOutWork(gunComesOff(work, liner)),
     linerTrimWork,
     gunEndWork,
-    inletGuideWork,
-    outletGuideWork,
+    ...STATION_WORK,
     rollsWork,
     polarityWork(unplugged(work)),
     gasSwapWork,

@@ -1,6 +1,5 @@
 import { same } from '../../base/same.ts'
 import { keeps, type After, type Finding, type MatchContext } from '../../match/finding.ts'
-import { match } from '../../stations/index.ts'
 import { fittedKey } from '../../machine/assumed.ts'
 import { mayBeOn } from '../../machine/part.ts'
 import { fittedSchema } from '../../machine/fitted/fitted.ts'
@@ -25,6 +24,9 @@ export interface Proof {
   /** Every station as it reads when the last step is done. */
   end: After
 }
+
+/** What the stations say of a machine. */
+type Matcher = (c: MatchContext) => readonly Finding[]
 
 /** The readings that an unread station may turn out to have; the plan must hold for each. */
 function possibleReadings(
@@ -219,7 +221,8 @@ function benchKeys(): (bench: Bench) => string {
 const FITTED_NAMES = [...Object.keys(fittedSchema.shape), 'supply'] as (keyof After)[]
 
 /** Proves two lists worked side by side, in every order they allow and for every reading of what was not read. */
-export function proveCrew(
+function proveCrew(
+  match: Matcher,
   lists: readonly [readonly CrewTask[], readonly CrewTask[]],
   findings: readonly Finding[],
   c: MatchContext,
@@ -229,7 +232,7 @@ export function proveCrew(
   let end: Bench | undefined
   for (const { fitted, oldWireOn } of possibleReadings(findings, c))
     for (const last of interleave(lists, startOf(c, fitted, oldWireOn), byStation, c, violations)) {
-      for (const at of notRight(last, c, byStation)) violations.push({ rule: 'end-state', at })
+      for (const at of notRight(match, last, c, byStation)) violations.push({ rule: 'end-state', at })
       end ??= last
     }
   return verdict(violations, end)
@@ -243,7 +246,12 @@ function verdict(violations: readonly Violation[], end: Bench | undefined): Proo
 }
 
 /** Stations that the match still wants something of, once the plan is done. */
-function notRight(end: Bench, c: MatchContext, findings: ReadonlyMap<Station, Finding>): string[] {
+function notRight(
+  match: Matcher,
+  end: Bench,
+  c: MatchContext,
+  findings: ReadonlyMap<Station, Finding>,
+): string[] {
   const { supply, ...fitted } = end.fitted
   const context: MatchContext = {
     ...c,
@@ -292,17 +300,24 @@ function notRight(end: Bench, c: MatchContext, findings: ReadonlyMap<Station, Fi
  * Executes the finished plan step by step for every possible reading of what was not read: every hazard rule at
  * every step, and the end state against what was required. A plan that fails is never shown.
  */
-export function prove(steps: readonly Step[], findings: readonly Finding[], c: MatchContext): Proof {
+function prove(match: Matcher, steps: readonly Step[], findings: readonly Finding[], c: MatchContext): Proof {
   const byStation = new Map(findings.map((f) => [f.station, f]))
   const violations: Violation[] = []
   let end: Bench | undefined
   for (const { fitted, oldWireOn } of possibleReadings(findings, c)) {
     const last = run(steps, startOf(c, fitted, oldWireOn), byStation, c, violations)
-    for (const at of notRight(last, c, byStation)) violations.push({ rule: 'end-state', at })
+    for (const at of notRight(match, last, c, byStation)) violations.push({ rule: 'end-state', at })
     end ??= last
   }
   return verdict(violations, end)
 }
+
+/** The proof by how stations are matched: it is handed that, and knows nothing of who plans. */
+export const proofBy = (match: Matcher) => ({
+  prove: (...list: Rest<typeof prove>) => prove(match, ...list),
+  proveCrew: (...lists: Rest<typeof proveCrew>) => proveCrew(match, ...lists),
+})
+type Rest<F> = F extends (match: Matcher, ...rest: infer R) => Proof ? R : never
 
 /** Runs steps on every machine that what was not read may be: where each began, where it ends, and what it broke. */
 export function benchesAfter(

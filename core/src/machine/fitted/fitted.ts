@@ -14,25 +14,31 @@ import { rollPressureSchema } from './rollPressure.ts'
 import { spoolSchema } from './spool.ts'
 import { wireInputSchema } from './wire.ts'
 
+/** Left out: not looked at; `null`: looked, nothing there. */
+const seen = <S extends z.ZodType>(schema: S) => schema.nullable().optional()
+/** What can be fitted at each station, in the order the wire meets them, from spool to puddle. */
+export const AT_STATIONS = {
+  spool: seen(spoolSchema),
+  hubBrake: seen(hubBrakeSchema),
+  inletGuide: seen(guideSchema),
+  driveRolls: seen(rollsSchema),
+  rollPressure: seen(rollPressureSchema),
+  outletGuide: seen(guideSchema),
+  liner: seen(linerSchema),
+  gun: seen(gunSchema),
+  contactTip: seen(tipSchema),
+  nozzle: seen(nozzleSchema),
+  polarity: seen(polaritySchema),
+  gas: seen(mixtureSchema),
+  gasFlowLPerMin: seen(gasFlowSchema),
+}
 /**
  * Everything fitted may be left out (not looked at) or `null` (looked, nothing there). Unknown keys are dropped; a
  * known key that cannot be read is a problem with its path.
  */
 export const fittedSchema = z.object({
-  wire: wireInputSchema.nullable().optional(),
-  spool: spoolSchema.nullable().optional(),
-  hubBrake: hubBrakeSchema.nullable().optional(),
-  inletGuide: guideSchema.nullable().optional(),
-  driveRolls: rollsSchema.nullable().optional(),
-  rollPressure: rollPressureSchema.nullable().optional(),
-  outletGuide: guideSchema.nullable().optional(),
-  liner: linerSchema.nullable().optional(),
-  gun: gunSchema.nullable().optional(),
-  contactTip: tipSchema.nullable().optional(),
-  nozzle: nozzleSchema.nullable().optional(),
-  polarity: polaritySchema.nullable().optional(),
-  gas: mixtureSchema.nullable().optional(),
-  gasFlowLPerMin: gasFlowSchema.nullable().optional(),
+  wire: seen(wireInputSchema),
+  ...AT_STATIONS,
   conditions: conditionsSchema.optional(),
 })
 export type Fitted = z.infer<typeof fittedSchema>

@@ -1,4 +1,4 @@
-import type { Room } from '../../match/room.ts'
+import type { Room } from '../room.ts'
 import { CONTACT_TIP_RULES, type ContactTipRule } from './rules.ts'
 import { matchContactTip } from './match.ts'
 

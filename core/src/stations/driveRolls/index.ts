@@ -1,4 +1,4 @@
-import type { Room } from '../../match/room.ts'
+import type { Room } from '../room.ts'
 import { ROLLS_RULES, type RollsRule } from '../pieces/rollsRules.ts'
 import { matchDriveRolls } from './match.ts'
 

@@ -1,4 +1,4 @@
-import type { Room } from '../../match/room.ts'
+import type { Room } from '../room.ts'
 import { GAS_RULES, type GasRule } from './rules.ts'
 import { matchGas } from './match.ts'
 

@@ -1,4 +1,4 @@
-import type { Room } from '../../match/room.ts'
+import type { Room } from '../room.ts'
 import { GAS_FLOW_RULES, type GasFlowRule } from './rules.ts'
 import { matchGasFlow } from './match.ts'
 

@@ -1,4 +1,4 @@
-import type { Room } from '../../match/room.ts'
+import type { Room } from '../room.ts'
 import { GUN_RULES, type GunRule } from './rules.ts'
 import { matchGun } from './match.ts'
 

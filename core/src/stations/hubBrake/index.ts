@@ -1,4 +1,4 @@
-import type { Room } from '../../match/room.ts'
+import type { Room } from '../room.ts'
 import { HUB_BRAKE_RULES, type HubBrakeRule } from './rules.ts'
 import { matchHubBrake } from './match.ts'
 

@@ -1,4 +1,4 @@
-import type { Room } from '../../match/room.ts'
+import type { Room } from '../room.ts'
 import { LINER_RULES, type LinerRule } from '../pieces/linerRules.ts'
 import { matchLiner } from './match.ts'
 

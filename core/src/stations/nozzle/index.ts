@@ -1,4 +1,4 @@
-import type { Room } from '../../match/room.ts'
+import type { Room } from '../room.ts'
 import { NOZZLE_RULES, type NozzleRule } from './rules.ts'
 import { matchNozzle } from './match.ts'
 

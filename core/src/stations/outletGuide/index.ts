@@ -1,4 +1,5 @@
-import type { Room } from '../../match/room.ts'
+import { outletGuideWork } from './work.ts'
+import type { Room } from '../room.ts'
 import { GUIDE_RULES, type GuideRule } from '../pieces/guideRules.ts'
 import { matchOutletGuide } from './match.ts'
 
@@ -6,4 +7,5 @@ export const OUTLET_GUIDE: Room<GuideRule> = {
   match: matchOutletGuide,
   rules: GUIDE_RULES,
   readAt: 'cabinet',
+  work: outletGuideWork,
 }

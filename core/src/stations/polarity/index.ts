@@ -1,4 +1,4 @@
-import type { Room } from '../../match/room.ts'
+import type { Room } from '../room.ts'
 import { POLARITY_RULES, type PolarityRule } from './rules.ts'
 import { matchPolarity } from './match.ts'
 

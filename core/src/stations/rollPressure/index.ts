@@ -1,4 +1,4 @@
-import type { Room } from '../../match/room.ts'
+import type { Room } from '../room.ts'
 import { ROLL_PRESSURE_RULES, type RollPressureRule } from './rules.ts'
 import { matchRollPressure } from './match.ts'
 

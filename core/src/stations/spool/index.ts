@@ -1,4 +1,4 @@
-import type { Room } from '../../match/room.ts'
+import type { Room } from '../room.ts'
 import { SPOOL_RULES, type SpoolRule } from './rules.ts'
 import { matchSpool } from './match.ts'
 

@@ -1,4 +1,4 @@
-import type { Room } from '../../match/room.ts'
+import type { Room } from '../room.ts'
 import { SUPPLY_RULES, type SupplyRule } from './rules.ts'
 import { matchSupply } from './match.ts'
 

@@ -1,20 +1,8 @@
 import type { Substitute } from '../../match/finding.ts'
-import type { StationFinding, StationRule } from '../../stations/index.ts'
+import type { StationFinding } from '../../stations/index.ts'
 import { formatLead, type UnitSystem } from '../../units/format.ts'
-import { SPOOL_WORDS } from './stations/spool.ts'
-import { HUB_BRAKE_WORDS } from './stations/hubBrake.ts'
-import { GUIDE_WORDS } from './stations/guide.ts'
-import { ROLLS_WORDS } from './stations/rolls.ts'
-import { ROLL_PRESSURE_WORDS } from './stations/rollPressure.ts'
-import { LINER_WORDS } from './stations/liner.ts'
-import { GUN_WORDS } from './stations/gun.ts'
-import { CONTACT_TIP_WORDS } from './stations/contactTip.ts'
-import { NOZZLE_WORDS } from './stations/nozzle.ts'
-import { POLARITY_WORDS } from './stations/polarity.ts'
-import { GAS_WORDS } from './stations/gas.ts'
-import { GAS_FLOW_WORDS } from './stations/gasFlow.ts'
-import { SUPPLY_WORDS } from './stations/supply.ts'
-import { reader, type Rule } from './stations/reader.ts'
+import { RULE_WORDS } from './stations/index.ts'
+import { reader } from './stations/reader.ts'
 
 const ALSO: Record<Substitute, string | ((units: UnitSystem) => string)> = {
   'v-lightest-short-repair': 'a smooth V at the lightest pressure, for a short repair only',
@@ -26,22 +14,6 @@ const ALSO: Record<Substitute, string | ((units: UnitSystem) => string)> = {
   'cap-or-gas-nozzle': 'a gasless cap, or the gas nozzle as a spatter guard',
 }
 
-/** What every rule says: one file a station. */
-const RULE_WORDS: Record<StationRule, Rule> = {
-  ...SPOOL_WORDS,
-  ...HUB_BRAKE_WORDS,
-  ...GUIDE_WORDS,
-  ...ROLLS_WORDS,
-  ...ROLL_PRESSURE_WORDS,
-  ...LINER_WORDS,
-  ...GUN_WORDS,
-  ...CONTACT_TIP_WORDS,
-  ...NOZZLE_WORDS,
-  ...POLARITY_WORDS,
-  ...GAS_WORDS,
-  ...GAS_FLOW_WORDS,
-  ...SUPPLY_WORDS,
-}
 const say = (finding: StationFinding, units: UnitSystem) =>
   RULE_WORDS[finding.rule](reader(finding.facts, units, finding.fitted))
 

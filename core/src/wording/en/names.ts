@@ -5,7 +5,6 @@ import type { NOZZLE_KINDS } from '../../machine/fitted/nozzle.ts'
 import type { Mixture } from '../../gas/mixtureSchema.ts'
 import { shortMixture } from '../../gas/mixture.ts'
 import type { Place } from '../../steps/places.ts'
-import type { Station } from '../../machine/stations.ts'
 import { formatLead, formatLength, formatMass, type UnitSystem } from '../../units/format.ts'
 import { tradeLabel } from '../../wire/diameters.ts'
 import type { Label } from '../../wire/label.ts'
@@ -14,39 +13,6 @@ import type { Family, Material, Position } from '../../terms/terms.ts'
 
 type Condition = (typeof CONDITIONS)[number]
 
-/** The standard names of the trade, once. */
-export const STATION_NAMES: Record<Station, string> = {
-  spool: 'Spool and hub',
-  hubBrake: 'Hub brake',
-  inletGuide: 'Inlet guide',
-  driveRolls: 'Drive rolls',
-  rollPressure: 'Roll pressure',
-  outletGuide: 'Outlet guide',
-  liner: 'Liner',
-  gun: 'Gun',
-  contactTip: 'Contact tip',
-  nozzle: 'Nozzle',
-  polarity: 'Polarity',
-  gas: 'Shielding gas',
-  gasFlow: 'Gas flow',
-  supply: 'Mains supply',
-}
-export const STATION_SHORT: Record<Station, string> = {
-  spool: 'spool',
-  hubBrake: 'brake',
-  inletGuide: 'in guide',
-  driveRolls: 'rolls',
-  rollPressure: 'pressure',
-  outletGuide: 'out guide',
-  liner: 'liner',
-  gun: 'gun',
-  contactTip: 'tip',
-  nozzle: 'nozzle',
-  polarity: 'polarity',
-  gas: 'gas',
-  gasFlow: 'flow',
-  supply: 'mains',
-}
 export const FAMILY_NAMES: Record<Family, string> = {
   'solid-steel': 'solid steel',
   'solid-stainless': 'solid stainless',

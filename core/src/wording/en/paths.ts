@@ -1,8 +1,10 @@
 import type { Problem } from '../../base/problem.ts'
 import { problemText } from './problems.ts'
+import { OWN_FIELDS } from './stations/index.ts'
 
 /** Every field of the contract and of the file, in words. */
 const FIELD_WORDS: Readonly<Record<string, string>> = {
+  ...OWN_FIELDS,
   name: 'name',
   settings: 'settings',
   machines: 'machines',

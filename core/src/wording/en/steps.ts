@@ -1,4 +1,5 @@
 import type { Tool } from '../../changeover/plan/gather.ts'
+import type { Station } from '../../machine/stations.ts'
 import type { Step } from '../../steps/step.ts'
 import type { UnitSystem } from '../../units/format.ts'
 import { sizeText, valueText } from './names.ts'
@@ -9,6 +10,7 @@ import { MAINS_STEPS } from './steps/mains.ts'
 import { SOURCE_STEPS } from './steps/source.ts'
 import { SPOOL_STEPS } from './steps/spool.ts'
 import { STORE_STEPS } from './steps/store.ts'
+import { OWN_STEPS, STATION_WORDS } from './stations/index.ts'
 import type { Say, Words } from './steps/reader.ts'
 
 /** Done in every change, whatever was read. */
@@ -25,7 +27,7 @@ const ALWAYS: readonly Step['task'][] = [
   'leakCheck',
 ]
 
-/** One file a place. */
+/** One file a place; what belongs to one station alone stands with its words. */
 const STEP_WORDS: Record<Step['task'], Say> = {
   ...CABINET_STEPS,
   ...CYLINDER_STEPS,
@@ -34,6 +36,8 @@ const STEP_WORDS: Record<Step['task'], Say> = {
   ...SOURCE_STEPS,
   ...SPOOL_STEPS,
   ...STORE_STEPS,
+  ...OWN_STEPS,
+  readStation: (r) => STATION_WORDS[r.t('of') as Station].reading(r),
 }
 
 function words(step: Step, units: UnitSystem): Words {

@@ -1,4 +1,6 @@
 import type { ContactTipRule } from '../../../stations/contactTip/rules.ts'
+import { stampText } from '../names.ts'
+import { shown, type StationWords } from './stationWords.ts'
 import { unread, type Rule } from './reader.ts'
 
 export const CONTACT_TIP_WORDS: Record<ContactTipRule, Rule> = {
@@ -34,3 +36,17 @@ export const CONTACT_TIP_WORDS: Record<ContactTipRule, Rule> = {
     otherwise: '',
   }),
 }
+
+export const CONTACT_TIP = {
+  name: 'Contact tip',
+  short: 'tip',
+  rules: CONTACT_TIP_WORDS,
+  senses: {
+    look: 'A bore worn oval, spatter on its face, a blue end.',
+    feel: 'It turns by hand: loose.',
+    listen: 'An arc that spits and wanders.',
+  },
+  reading: () => ({ say: 'Read the stamp on the contact tip, once it is cool.' }),
+  fitted: (setup, units) =>
+    shown(setup.contactTip, (t) => `${stampText(t.stamp, units)}${t.aluminiumBore ? ' Al' : ''}`),
+} satisfies StationWords

@@ -1,4 +1,6 @@
 import type { GasRule } from '../../../stations/gas/rules.ts'
+import { mixtureText } from '../names.ts'
+import { shown, type StationWords } from './stationWords.ts'
 import { list, unread, type Rule } from './reader.ts'
 
 export const GAS_WORDS: Record<GasRule, Rule> = {
@@ -46,3 +48,12 @@ export const GAS_WORDS: Record<GasRule, Rule> = {
     otherwise: '',
   }),
 }
+
+export const GAS = {
+  name: 'Shielding gas',
+  short: 'gas',
+  rules: GAS_WORDS,
+  senses: { look: 'The label on the cylinder’s shoulder, not the colour of the cylinder.' },
+  reading: () => ({ say: 'Read the cylinder label: which gas is connected?' }),
+  fitted: (setup) => shown(setup.gas, mixtureText),
+} satisfies StationWords

@@ -1,4 +1,6 @@
 import type { GasFlowRule } from '../../../stations/gasFlow/rules.ts'
+import { formatFlow } from '../../../units/format.ts'
+import { shown, tight, type StationWords } from './stationWords.ts'
 import { bore, unread, type Rule } from './reader.ts'
 
 export const GAS_FLOW_WORDS: Record<GasFlowRule, Rule> = {
@@ -26,3 +28,16 @@ export const GAS_FLOW_WORDS: Record<GasFlowRule, Rule> = {
     otherwise: '',
   }),
 }
+
+export const GAS_FLOW = {
+  name: 'Gas flow',
+  short: 'flow',
+  rules: GAS_FLOW_WORDS,
+  senses: {
+    look: 'The ball with gas flowing, at the nozzle too.',
+    listen: 'A hiss after the trigger is let go is a leak.',
+  },
+  reading: () => ({ say: 'Read the flowmeter.' }),
+  fitted: (setup, units) =>
+    shown(setup.gasFlowLPerMin, (f) => (f === 0 ? 'shut' : tight(formatFlow(f, units)))),
+} satisfies StationWords

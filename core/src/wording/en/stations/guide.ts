@@ -1,4 +1,5 @@
 import type { GuideRule } from '../../../stations/pieces/guideRules.ts'
+import { shown, type StationWords } from './stationWords.ts'
 import { unread, type Rule } from './reader.ts'
 
 export const GUIDE_WORDS: Record<GuideRule, Rule> = {
@@ -40,3 +41,21 @@ export const GUIDE_WORDS: Record<GuideRule, Rule> = {
   }),
   'guide-fits': (r) => ({ why: `A ${r.text('material')} guide carries ${r.family} wire.`, otherwise: '' }),
 }
+
+export const INLET_GUIDE = {
+  name: 'Inlet guide',
+  short: 'in guide',
+  rules: GUIDE_WORDS,
+  senses: { look: 'A slot worn by the wire, shavings at its mouth.' },
+  reading: () => ({ say: 'Look at the inlet guide: steel or polymer, and how far from the roll?' }),
+  fitted: (setup) => shown(setup.inletGuide, (g) => g.material),
+} satisfies StationWords
+
+export const OUTLET_GUIDE = {
+  name: 'Outlet guide',
+  short: 'out guide',
+  rules: GUIDE_WORDS,
+  senses: { look: 'A slot worn by the wire; the gap to the roll.' },
+  reading: () => ({ say: 'Look at the outlet guide: steel or polymer, and how far from the roll?' }),
+  fitted: (setup) => shown(setup.outletGuide, (g) => g.material),
+} satisfies StationWords

@@ -1,5 +1,7 @@
 import type { GunPieceRule, GunRule } from '../../../stations/gun/rules.ts'
-import { nameIn, GUN_NAMES } from '../names.ts'
+import { formatLead } from '../../../units/format.ts'
+import { GUN_NAMES, nameIn } from '../names.ts'
+import { shown, tight, type StationWords } from './stationWords.ts'
 import { unread, type Reader, type Rule } from './reader.ts'
 import { LINER_WORDS } from './liner.ts'
 import { ROLLS_WORDS } from './rolls.ts'
@@ -56,3 +58,23 @@ export const GUN_WORDS = {
   ...pieces(ROLLS_WORDS, 'rolls', 'In the gun, its own rolls: '),
   ...pieces(LINER_WORDS, 'innerLiner', 'In the gun, the inner liner: '),
 } as Record<GunRule, Rule>
+
+export const GUN = {
+  name: 'Gun',
+  short: 'gun',
+  rules: GUN_WORDS,
+  senses: {
+    look: 'Cracked O-rings, cuts in the lead, a burnt neck.',
+    feel: 'The connector gets hot, or the gun pushes back.',
+    listen: 'A hiss at the connector with the gas on.',
+  },
+  reading: () => ({
+    say: 'Read the gun: kind and length; on a push-pull gun its own rolls and short liner too.',
+  }),
+  fitted: (setup, units) =>
+    shown(
+      setup.gun,
+      (g) =>
+        `${g.kind === 'spool-gun' ? 'spool gun' : g.kind}${g.lengthM === undefined ? '' : ` ${tight(formatLead(g.lengthM, units))}`}`,
+    ),
+} satisfies StationWords

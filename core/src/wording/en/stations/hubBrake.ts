@@ -1,4 +1,5 @@
 import type { HubBrakeRule } from '../../../stations/hubBrake/rules.ts'
+import { shown, type StationWords } from './stationWords.ts'
 import { unread, type Rule } from './reader.ts'
 
 export const HUB_BRAKE_WORDS: Record<HubBrakeRule, Rule> = {
@@ -21,3 +22,17 @@ export const HUB_BRAKE_WORDS: Record<HubBrakeRule, Rule> = {
     otherwise: '',
   }),
 }
+
+export const HUB_BRAKE = {
+  name: 'Hub brake',
+  short: 'brake',
+  rules: HUB_BRAKE_WORDS,
+  senses: {
+    look: 'Loops fall off when the trigger is let go: too loose.',
+    feel: 'A slight pull turns the spool; more is too tight.',
+  },
+  reading: () => ({
+    say: 'Feel the hub brake: does the spool stop with the wire, and turn at a slight push?',
+  }),
+  fitted: (setup) => shown(setup.hubBrake, (b) => b),
+} satisfies StationWords

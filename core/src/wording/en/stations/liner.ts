@@ -1,5 +1,6 @@
 import type { LinerRule } from '../../../stations/pieces/linerRules.ts'
-import { nameIn, LINER_NAMES } from '../names.ts'
+import { LINER_NAMES, LINER_SHORT, nameIn } from '../names.ts'
+import { shown, range, type StationWords } from './stationWords.ts'
 import { sizeRange, unread, type Rule } from './reader.ts'
 
 export const LINER_WORDS: Record<LinerRule, Rule> = {
@@ -53,3 +54,20 @@ export const LINER_WORDS: Record<LinerRule, Rule> = {
     otherwise: '',
   }),
 }
+
+export const LINER = {
+  name: 'Liner',
+  short: 'liner',
+  rules: LINER_WORDS,
+  senses: {
+    look: 'Dust or whiskers at its end, a kink where the lead was shut in a door.',
+    feel: 'Wire pulled through by hand drags or grabs.',
+    listen: 'A scrape or squeal as the wire runs.',
+  },
+  reading: () => ({
+    say: 'Find out which liner is in the gun: steel coil or polymer, its range and length.',
+    how: 'Its label, or its end at the connector.',
+  }),
+  fitted: (setup, units) =>
+    shown(setup.liner, (l) => `${LINER_SHORT[l.material]} ${range(l.minMm, l.maxMm, units)}`),
+} satisfies StationWords

@@ -1,5 +1,6 @@
 import type { NozzleRule } from '../../../stations/nozzle/rules.ts'
-import { nameIn, NOZZLE_NAMES } from '../names.ts'
+import { boreText, nameIn, NOZZLE_NAMES } from '../names.ts'
+import { shown, type StationWords } from './stationWords.ts'
 import { unread, type Rule } from './reader.ts'
 
 export const NOZZLE_WORDS: Record<NozzleRule, Rule> = {
@@ -37,3 +38,21 @@ export const NOZZLE_WORDS: Record<NozzleRule, Rule> = {
     otherwise: '',
   }),
 }
+
+export const NOZZLE = {
+  name: 'Nozzle',
+  short: 'nozzle',
+  rules: NOZZLE_WORDS,
+  senses: { look: 'Spatter inside, blocked diffuser holes, an end out of round.' },
+  reading: () => ({ say: 'Look at the nozzle: gas nozzle, cap or none, and its bore.' }),
+  fitted: (setup, units) =>
+    shown(setup.nozzle, (n) =>
+      n.kind === 'gas'
+        ? n.boreMm === undefined
+          ? 'gas'
+          : boreText(n.boreMm, units)
+        : n.kind === 'none'
+          ? 'bare'
+          : 'cap',
+    ),
+} satisfies StationWords

@@ -1,5 +1,6 @@
 import type { PolarityRule } from '../../../stations/polarity/rules.ts'
 import { gunOn } from '../names.ts'
+import { shown, tight, type StationWords } from './stationWords.ts'
 import type { Rule } from './reader.ts'
 
 export const POLARITY_WORDS: Record<PolarityRule, Rule> = {
@@ -56,3 +57,18 @@ export const POLARITY_WORDS: Record<PolarityRule, Rule> = {
     otherwise: '',
   }),
 }
+
+export const POLARITY = {
+  name: 'Polarity',
+  short: 'polarity',
+  rules: POLARITY_WORDS,
+  senses: {
+    look: 'Trace the work lead: the stud it hangs on is the opposite of the gun’s. Pitted clamp jaws, frayed strands.',
+    feel: 'With the plug out: a nut that turns is loose. A stud or clamp that gets hot is loose or dirty.',
+  },
+  reading: () => ({
+    say: 'Trace the work lead: the gun hangs on the other pole.',
+    how: 'From outside. Open nothing yet.',
+  }),
+  fitted: (setup) => shown(setup.polarity, (p) => tight(gunOn(p))),
+} satisfies StationWords

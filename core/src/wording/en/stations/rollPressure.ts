@@ -1,5 +1,6 @@
 import type { RollPressureRule } from '../../../stations/rollPressure/rules.ts'
 import { nameIn, PRESSURE_NAMES } from '../names.ts'
+import { shown, tight, type StationWords } from './stationWords.ts'
 import { unread, type Rule } from './reader.ts'
 
 export const ROLL_PRESSURE_WORDS: Record<RollPressureRule, Rule> = {
@@ -20,3 +21,15 @@ export const ROLL_PRESSURE_WORDS: Record<RollPressureRule, Rule> = {
     otherwise: '',
   }),
 }
+
+export const ROLL_PRESSURE = {
+  name: 'Roll pressure',
+  short: 'pressure',
+  rules: ROLL_PRESSURE_WORDS,
+  senses: {
+    look: 'Toothed, flattened or shaved wire: too much.',
+    feel: 'Wire that skips in the trigger hand: too little.',
+  },
+  reading: () => ({ say: 'Read the mark of the roll pressure.' }),
+  fitted: (setup) => shown(setup.rollPressure, (p) => (p.mark == null ? 'no mark' : tight(`mark ${p.mark}`))),
+} satisfies StationWords

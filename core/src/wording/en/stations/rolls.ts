@@ -1,5 +1,6 @@
 import type { RollsRule } from '../../../stations/pieces/rollsRules.ts'
-import { nameIn, PROFILE_NAMES } from '../names.ts'
+import { nameIn, PROFILE_NAMES, PROFILE_SHORT, stampText } from '../names.ts'
+import { shown, type StationWords } from './stationWords.ts'
 import { unread, type Rule } from './reader.ts'
 
 export const ROLLS_WORDS: Record<RollsRule, Rule> = {
@@ -55,3 +56,24 @@ export const ROLLS_WORDS: Record<RollsRule, Rule> = {
     otherwise: '',
   }),
 }
+
+export const DRIVE_ROLLS = {
+  name: 'Drive rolls',
+  short: 'rolls',
+  rules: ROLLS_WORDS,
+  senses: {
+    look: 'The stamp and the groove against the light; dust or flakes packed in the groove; knotted wire.',
+    feel: 'A worn groove has a step at its edge.',
+    listen: 'Chatter at the rolls is slip.',
+  },
+  reading: () => ({
+    say: 'Read the drive rolls: smooth V, smooth U or knurled, the stamped sizes, and which groove is in line with the wire.',
+    how: 'Look, do not touch: the machine is still on.',
+  }),
+  fitted: (setup, units) =>
+    shown(
+      setup.driveRolls,
+      (r) =>
+        `${nameIn(PROFILE_SHORT, r.profile)} ${r.active ? stampText(r.active, units) : r.grooves.map((g) => stampText(g, units)).join('·')}`,
+    ),
+} satisfies StationWords

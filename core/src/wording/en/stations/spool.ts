@@ -1,4 +1,5 @@
 import type { SpoolRule } from '../../../stations/spool/rules.ts'
+import { shown, type StationWords } from './stationWords.ts'
 import { formatAbout, formatLength } from '../../../units/format.ts'
 import { unread, type Rule } from './reader.ts'
 
@@ -45,3 +46,17 @@ export const SPOOL_WORDS: Record<SpoolRule, Rule> = {
   }),
   'spool-sits-right': () => ({ why: 'Hub, locator and side suit this spool.', otherwise: '' }),
 }
+
+export const SPOOL = {
+  name: 'Spool and hub',
+  short: 'spool',
+  rules: SPOOL_WORDS,
+  senses: {
+    look: 'Rust or white bloom on the wire, crossed turns, a broken flange.',
+    feel: 'The locator holds: the spool does not turn on the hub.',
+  },
+  reading: () => ({
+    say: 'Read the hub: which spool, is the pin in its hole, from which side does the wire leave?',
+  }),
+  fitted: (setup) => shown(setup.spool, (s) => s.type ?? 'spool'),
+} satisfies StationWords

@@ -1,4 +1,5 @@
 import type { SupplyRule } from '../../../stations/supply/rules.ts'
+import { shown, UNREAD, type StationWords } from './stationWords.ts'
 import { unread, type Rule } from './reader.ts'
 
 export const SUPPLY_WORDS: Record<SupplyRule, Rule> = {
@@ -29,3 +30,17 @@ export const SUPPLY_WORDS: Record<SupplyRule, Rule> = {
     otherwise: '',
   }),
 }
+
+export const SUPPLY = {
+  name: 'Mains supply',
+  short: 'mains',
+  rules: SUPPLY_WORDS,
+  senses: { look: 'The rating on the breaker, the section on the cord, the earth pin of the plug.' },
+  reading: () => ({ say: 'Read the circuit: voltage, breaker, cord; is the earth pin there?' }),
+  fitted: (setup) =>
+    shown(setup.supply, (s) =>
+      s.voltageV === undefined
+        ? UNREAD
+        : `${s.voltageV} V${s.breakerA === undefined ? '' : ` ${s.breakerA} A`}`,
+    ),
+} satisfies StationWords

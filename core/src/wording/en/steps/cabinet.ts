@@ -1,5 +1,3 @@
-import { READING } from './reading.ts'
-import type { Station } from '../../../machine/stations.ts'
 import type { Task } from '../../../steps/step.ts'
 import { formatAbout } from '../../../units/format.ts'
 import { GUN_NAMES, nameIn, PRESSURE_NAMES, PROFILE_NAMES, stampText } from '../names.ts'
@@ -69,7 +67,6 @@ const tagged = (r: Reader): string[] => [
 
 /** In the cabinet. */
 export const CABINET_STEPS = {
-  readStation: (r) => READING[r.t('of') as Station](r),
   openArm: () => ({ say: 'Swing the pressure arm open.' }),
   clearTangle: () => ({
     say: 'Cut the knotted wire out of the rolls in short pieces, and pick every piece out.',
