@@ -12,7 +12,7 @@ import { prove as proveSteps } from './changeover/prove.ts'
 import type { Settled, SettleWords } from './changeover/stock/settle.ts'
 import * as command from './jobs/commands.ts'
 import { jobOf, machineNow, nextStep } from './jobs/job.ts'
-import { jobRow } from './jobs/kinds.ts'
+import { jobRow, kindAsked } from './jobs/kinds.ts'
 import type { Machine } from './machine/machine.ts'
 import { changeoverRequestSchema } from './machine/request.ts'
 import type { Part } from './machine/store.ts'
@@ -103,10 +103,7 @@ const wordsOf = undefined
  * @param at ISO time
  */
 export function start(request: unknown, id: string, at: string): Read<Job> {
-  const has = (key: string) => typeof request === 'object' && request !== null && key in request
-  if (has('conversion')) return begun(request, 'convert', id, at)
-  if (has('cause')) return begun(request, 'cure', id, at)
-  return begun(request, has('wire') ? 'change' : 'put-right', id, at)
+  return begun(request, kindAsked(request), id, at)
 }
 type Asked = { machine: Machine; store?: Part[] }
 function begun(request: unknown, kind: JobKind, id: string, at: string): Read<Job> {

@@ -21,7 +21,7 @@ import { changeoverRequestSchema, type ChangeoverRequest } from '../machine/requ
 import { storeSchema, type Part } from '../machine/store.ts'
 import { practiceSchema } from '../practice/practice.ts'
 import { conversionKept, planKept, type KeptPlan } from '../record/keptPlan.ts'
-import type { JobKind, Run } from '../record/run.ts'
+import { JOB_KINDS, type JobKind, type Run } from '../record/run.ts'
 import { CONVERSIONS } from '../steps/conversions.ts'
 import type { Step } from '../steps/step.ts'
 import { CAUSES, cureRow } from '../trouble/causes.ts'
@@ -48,6 +48,8 @@ type Keeps<K extends JobKind> = Pick<Run<K>, Exclude<keyof Run<K>, keyof Run> | 
 interface JobRow<Ask, Plan extends Changeover | Conversion, K extends JobKind = JobKind> {
   /** What is asked for it. */
   ask: z.ZodType
+  /** The field by which a request asks for this kind and no other; a change of wire without its wire is put right. */
+  askedBy?: string
   /** What of that stays with its run. */
   keeps: (asked: Ask) => Keeps<K>
   /** What was asked, as a run keeps it: of what is not asked for wire by wire, the machine. */
@@ -70,6 +72,7 @@ interface JobRow<Ask, Plan extends Changeover | Conversion, K extends JobKind = 
 }
 
 const change: JobRow<ChangeoverRequest, Changeover, 'change'> = {
+  askedBy: 'wire',
   ask: changeoverRequestSchema,
   keeps: ({ wire, job, keep }) => ({
     stage: 'swap',
@@ -101,6 +104,7 @@ const change: JobRow<ChangeoverRequest, Changeover, 'change'> = {
 
 const putRight: JobRow<ChangeoverRequest, Changeover, 'put-right'> = {
   ...change,
+  askedBy: undefined,
   keeps: ({ job, keep }) => ({ stage: 'swap', ...(job && { job }), ...(keep && { keep }) }),
 }
 
@@ -114,6 +118,7 @@ export const conversionRequestSchema = z.object({
 })
 export type ConversionRequest = z.infer<typeof conversionRequestSchema>
 const convert: JobRow<ConversionRequest, Conversion, 'convert'> = {
+  askedBy: 'conversion',
   ask: conversionRequestSchema,
   keeps: ({ conversion, gun }) => ({ stage: 'swap', conversion, ...(gun && { gun }) }),
   asked: ({ machine }) => changeoverRequestSchema.parse({ machine }),
@@ -135,6 +140,7 @@ export const cureRequestSchema = troubleRequestSchema.extend({ cause: z.enum(CAU
 export type CureRequest = z.infer<typeof cureRequestSchema>
 const cure: JobRow<CureRequest, Changeover, 'cure'> = {
   ...change,
+  askedBy: 'cause',
   ask: cureRequestSchema,
   keeps: ({ cause, symptoms }) => ({
     stage: 'decide',
@@ -160,5 +166,12 @@ const JOB_ROWS: { [K in JobKind]: JobRow<never, K extends 'convert' ? Conversion
   convert,
   cure,
 }
+/** The kind of job a request asks for: a wire is told with many a trouble, a cause with nothing else. */
+export function kindAsked(request: unknown): JobKind {
+  const has = (key?: string) =>
+    key !== undefined && typeof request === 'object' && request !== null && key in request
+  return JOB_KINDS.toReversed().find((kind) => has(JOB_ROWS[kind].askedBy)) ?? 'put-right'
+}
+
 /** The row of a kind, for plans of that kind. */
 export const jobRow = (kind: JobKind) => JOB_ROWS[kind] as unknown as JobRow<unknown, Changeover | Conversion>

@@ -2,7 +2,7 @@ import { z } from 'zod'
 import { validate } from '../base/check.ts'
 import type { Read } from '../base/problem.ts'
 import type { Content } from '../keep/fields.ts'
-import { besideOf, KINDS, kindsIn, recordRow, type Kind, type ListName, type Lists } from './kinds/index.ts'
+import { besideOf, KINDS, kindsIn, recordRow, type Kind, type ListName, type ThingIn } from './kinds/index.ts'
 
 /** Names and ids: the longest there are. */
 const MOST_ID = 200
@@ -35,7 +35,7 @@ export function thingsOfKey(key: Key): ThingName[] {
 }
 
 /** The records that a thing is: its own, and one for each field that is kept beside it. @throws RangeError for one without an id */
-export function recordsOfThing<L extends ListName>(list: L, thing: Lists[L][number]): [Key, Content][] {
+export function recordsOfThing<L extends ListName>(list: L, thing: ThingIn<L>): [Key, Content][] {
   const kind = kindsIn(list).find((k) => recordRow(k).holds?.(thing as never) ?? true)
   const { id, ...rest } = { ...thing } as { id?: string } & Record<string, unknown>
   if (kind === undefined || id === undefined) throw new RangeError('a thing is kept by its id')

@@ -2,7 +2,7 @@ import type { Content } from '../keep/fields.ts'
 import { apart, mergeKept, shownContent, type Kept } from '../keep/versions.ts'
 import { fieldsOfThing, keyOf, readKey, recordsOfThing, type Key } from './contents.ts'
 import { entryShown, runWith, type Entries, type EntryContent, type RunFields } from './entries.ts'
-import { LISTS, kindsIn, type Kind, type ListName, type Lists } from './kinds/index.ts'
+import { LISTS, kindsIn, type Kind, type ListName, type Lists, type ThingIn } from './kinds/index.ts'
 import type { KeptPlan } from './keptPlan.ts'
 import type { Run } from './run.ts'
 import type { Settings } from './settings.ts'
@@ -70,17 +70,17 @@ export function thingIn<L extends ListName>(
   list: L,
   id: string,
   entries?: RunEntries,
-): Lists[L][number] | undefined {
+): ThingIn<L> | undefined {
   const found = fieldsOfThing(list, id, (key) => shownContent(records.get(key)))
   if (!found) return undefined
-  return (list === 'runs' ? runOf(found.fields, entriesShown(entries)) : found.fields) as Lists[L][number]
+  return (list === 'runs' ? runOf(found.fields, entriesShown(entries)) : found.fields) as ThingIn<L>
 }
 /** A run by the fields of its records and its entries. */
 export function runOf({ planned, ...fields }: Record<string, unknown>, entries: Entries): Run {
   return runWith(fields as unknown as RunFields, entries, planned as KeptPlan | undefined)
 }
 /** The things of a list, in the order they were made. */
-export const listIn = <L extends ListName>({ records, entries }: State, list: L): Lists[L][number][] =>
+export const listIn = <L extends ListName>({ records, entries }: State, list: L): ThingIn<L>[] =>
   idsOf(records, kindsIn(list)).map(([, id]) => thingIn(records, list, id, entries.get(id))!)
 
 /** The shop as it is shown. */
@@ -100,6 +100,6 @@ export function recordsOf(shop: Shop): Map<Key, Content> {
   return new Map<Key, Content>([
     [keyOf('shop', 'shop'), { name: shop.name }],
     [keyOf('settings', 'settings'), shop.settings as unknown as Content],
-    ...LISTS.flatMap((list) => shop[list].flatMap((thing) => recordsOfThing(list, thing as never))),
+    ...LISTS.flatMap((list) => (shop[list] ?? []).flatMap((thing) => recordsOfThing(list, thing as never))),
   ])
 }

@@ -1,6 +1,7 @@
 import type { Station } from '../machine/stations.ts'
 import type { StationRule } from '../stations/index.ts'
 import type { CureRow } from './cures.ts'
+import type { LookRow } from './look.ts'
 import type { Phase, Symptom } from './symptoms.ts'
 
 /** How often a cause shows a symptom, in the words a welder would use. */
@@ -25,6 +26,8 @@ export interface CauseRow {
   only?: readonly Phase[]
   /** What helps. */
   cure: CureRow
+  /** The look that shows this cause and no other. */
+  look?: LookRow & { id: string }
   /** What Match says of the same fault. */
   means?: readonly StationRule[]
 }

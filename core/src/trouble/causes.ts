@@ -1,4 +1,5 @@
 import type { Comes, CauseRow } from './causeRow.ts'
+import type { LookRow } from './look.ts'
 import type { Since } from './symptoms.ts'
 import type { StationRule } from '../stations/index.ts'
 import type { CureRow } from './cures.ts'
@@ -24,8 +25,19 @@ const ROWS = {
 } as const satisfies Record<string, CauseRow>
 
 export type Cause = keyof typeof ROWS
+type LookOf<R> = R extends { look: { id: infer I extends string } } ? I : never
+/** Looks that stand in the row of the one cause they show. */
+export type OwnLook = { [C in Cause]: LookOf<(typeof ROWS)[C]> }[Cause]
+/** Causes with a look of their own. */
+export type LookedFor = { [C in Cause]: LookOf<(typeof ROWS)[C]> extends never ? never : C }[Cause]
 export const CAUSES = Object.keys(ROWS) as [Cause, ...Cause[]]
 export const causeRow = (cause: Cause): CauseRow => ROWS[cause]
+export const OWN_LOOKS = Object.fromEntries(
+  CAUSES.flatMap((cause) => {
+    const { id, ...look } = causeRow(cause).look ?? {}
+    return id === undefined ? [] : [[id, { ...(look as LookRow), finds: [cause] }]]
+  }),
+) as Record<OwnLook, LookRow & { finds: [Cause] }>
 export const cureRow = (cause: Cause): CureRow => causeRow(cause).cure
 
 const MEANT = new Map<StationRule, Cause[]>()

@@ -1,46 +1,22 @@
-import type { Place } from '../steps/places.ts'
-import type { Hazard } from '../steps/step.ts'
-import type { Cause } from './causes.ts'
+import { OWN_LOOKS, type Cause, type OwnLook } from './causes.ts'
+import type { LookRow } from './look.ts'
 
-/** What must be true before it is done. */
-export const FIRSTS = [
-  'machine-off',
-  'machine-on',
-  'plug-out',
-  'clamp-off',
-  'gas-shut',
-  'gas-open',
-  'arm-open',
-] as const
-export type First = (typeof FIRSTS)[number]
+export { FIRSTS, type First } from './look.ts'
 
 /** `here`: the fault shows here; of a try, that it gets better. */
 export const OUTCOMES = ['here', 'not-here', 'cannot'] as const
 export type LookOutcome = (typeof OUTCOMES)[number]
 
-/** One look or try. Minutes without the walk: common practice, no source. */
-export interface CheckRow {
-  minutes: number
-  place: Place
-  first: readonly First[]
-  hazards: readonly Hazard[]
-  /** Causes it shows, whichever of them it is. */
+/** A look, and the causes it shows, whichever of them it is. */
+export interface CheckRow extends LookRow {
   finds: readonly Cause[]
-  /** Something is changed and tried, not only looked at. */
-  isTry?: true
-  /** Where it gets better, it is mended with that. */
-  mends?: true
-  /** A setting is turned. */
-  knob?: true
-  /** It wants something that is seldom at hand: the chance that it cannot be made. */
-  seldom?: number
 }
 
 const OFF = ['machine-off'] as const
 const ON = ['machine-on'] as const
 
-/** What can be looked at or tried, a row each, from the tip backwards. */
-const ROWS = {
+/** What can be looked at or tried that shows more causes than one, or that a table reads better; a row each. */
+const SHARED = {
   'tip-off-and-jog': {
     minutes: 2,
     place: 'gun',
@@ -63,7 +39,6 @@ const ROWS = {
     hazards: ['hot-parts'],
     finds: ['tip-worn', 'tip-blocked'],
   },
-  'tip-tight': { minutes: 0.5, place: 'gun', first: OFF, hazards: ['hot-parts'], finds: ['tip-loose'] },
   'tip-off-to-thread': {
     minutes: 1,
     place: 'gun',
@@ -395,6 +370,8 @@ const ROWS = {
   },
 } as const satisfies Record<string, CheckRow>
 
-export type Check = keyof typeof ROWS
+export type Check = keyof typeof SHARED | OwnLook
+/** From the tip backwards; a look at one cause alone stands in the row of that cause. */
+const ROWS: Readonly<Record<string, CheckRow>> = { ...SHARED, ...OWN_LOOKS }
 export const CHECKS = Object.keys(ROWS) as [Check, ...Check[]]
-export const checkRow = (check: Check): CheckRow => ROWS[check]
+export const checkRow = (check: Check): CheckRow => ROWS[check]!

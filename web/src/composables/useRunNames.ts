@@ -1,15 +1,17 @@
 import { useI18n } from 'vue-i18n'
-import { type JobKind, type Run } from '@pepper-knot/core/record'
+import { STAGES, type JobKind, type Run } from '@pepper-knot/core/record'
 import { readLabel } from '@pepper-knot/core/wire'
 import { useSettings } from '../stores/settings.ts'
 import { useMachines } from '../stores/machines.ts'
 import { useWords } from './useWords.ts'
 
 const words = useWords()
-/** Each kind of job on the page: where it is worked on, and what it is called in a list. */
+/** Each kind of job on the page: where it is worked on and in which stages, and what it is called in a list. */
 const KINDS: {
   [K in JobKind]: {
     page: 'change' | 'trouble'
+    /** Its stages; none where its page is not staged. */
+    stages?: readonly Run['stage'][]
     /** A wire by its label, or the label itself where it cannot be read. */
     name: (
       run: Run<K>,
@@ -19,8 +21,17 @@ const KINDS: {
     ) => string
   }
 } = {
-  change: { page: 'change', name: (_run, t, machine, wire) => t('change.title', { machine, wire: wire() }) },
-  'put-right': { page: 'change', name: (_run, t, machine) => t('change.putRightShort', { machine }) },
+  change: {
+    page: 'change',
+    stages: STAGES,
+    name: (_run, t, machine, wire) => t('change.title', { machine, wire: wire() }),
+  },
+  'put-right': {
+    page: 'change',
+    // The wire that is on was decided on long ago, and no weld is dialled in.
+    stages: STAGES.filter((s) => s !== 'decide' && s !== 'dial-in'),
+    name: (_run, t, machine) => t('change.putRightShort', { machine }),
+  },
   convert: {
     page: 'change',
     name: ({ conversion }, t, machine) =>
@@ -31,6 +42,9 @@ const KINDS: {
 
 /** The address of a job. */
 export const runPath = ({ kind, id }: Pick<Run, 'kind' | 'id'>): string => `/${KINDS[kind].page}/${id}`
+
+/** The stages of a job; none where its page is not staged. */
+export const stagesOf = ({ kind }: Pick<Run, 'kind'>) => KINDS[kind].stages
 
 /** What a job is called in a list: `Gull to ER5356 1.2`. */
 export function useRunNames(): (run: Run) => string {

@@ -51,5 +51,5 @@ export const MORE = {
   name: 'more',
   to: '/more',
   path: 'M5 9h18M5 14h18M5 19h18',
-  routes: ['more', 'words', 'shop', 'feed', 'desk'],
+  routes: ['more', 'words', ...PLACES.filter((place) => !place.onBar).flatMap((place) => place.routes)],
 }

@@ -26,6 +26,7 @@ type KeptPlan = NonNullable<Run['planned']>
 type Vector = Version['clock']
 
 export type ListName = Exclude<keyof Shop, 'name' | 'settings'>
+export type ThingIn<L extends ListName> = NonNullable<Shop[L]>[number]
 /** One thing of the page: it is one record, or a few that belong together. */
 export type ThingName = ReturnType<typeof thingsOfKey>[number]
 
@@ -85,7 +86,7 @@ export function createPage(shop: Ref<Shop>, given: PageGiven) {
     const { list, id } = listed(thing)!
     const raw = there(list, id)
     if (!raw) return new Map()
-    if (list !== 'runs') return new Map(recordsOfThing(list, plain(raw) as Shop[typeof list][number]))
+    if (list !== 'runs') return new Map(recordsOfThing(list, plain(raw) as ThingIn<typeof list>))
     const { planned, ...run } = raw as Run
     const found = new Map<AnyKey, Content>(recordsOfThing(list, plain(run) as Run))
     // A plan is never changed, only made anew: it is looked at when it is another.
@@ -161,7 +162,7 @@ export function createPage(shop: Ref<Shop>, given: PageGiven) {
   function made(
     thing: ThingName,
     whole = true,
-  ): { value: Shop[ListName][number] | undefined; keys: AnyKey[]; since: number } {
+  ): { value: ThingIn<ListName> | undefined; keys: AnyKey[]; since: number } {
     const { list, id } = listed(thing)!
     const found = fieldsOfThing(list, id, given.content)
     if (!found) return { value: undefined, keys: [], since: 0 }
@@ -169,7 +170,7 @@ export function createPage(shop: Ref<Shop>, given: PageGiven) {
     const since = given.since(keys[0])
     if (list !== 'runs')
       return {
-        value: whole ? (plain(fields) as unknown as Shop[typeof list][number]) : undefined,
+        value: whole ? (plain(fields) as unknown as ThingIn<typeof list>) : undefined,
         keys,
         since,
       }
@@ -256,7 +257,7 @@ export function createPage(shop: Ref<Shop>, given: PageGiven) {
   const allThings = (): ThingName[] => [
     'shop',
     'settings',
-    ...LISTS.flatMap((list) => shop.value[list].map(({ id }): ThingName => `${list}/${id ?? ''}`)),
+    ...LISTS.flatMap((list) => (shop.value[list] ?? []).map(({ id }): ThingName => `${list}/${id ?? ''}`)),
   ]
   /** Puts a whole shop on the page, as it stands in the records. */
   const rebuild = (whole: Shop) => {

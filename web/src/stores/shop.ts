@@ -29,7 +29,7 @@ import { asKept, keptAsItIs } from './kept.ts'
 import type { AnyKey, Books, PageChange, Touch } from '../storage/books.ts'
 import type * as Edge from '../storage/edge.ts'
 import type * as Page from './page.ts'
-import type { ListName, ThingName, Unkept } from './page.ts'
+import type { ListName, ThingIn, ThingName, Unkept } from './page.ts'
 import { fetchInfo } from '../storage/server.ts'
 
 type TakenBack = ReturnType<typeof takeBack<AnyKey>>
@@ -142,23 +142,23 @@ export const useShop = defineStore('shop', () => {
   /** A thing of the page says something else: it is written at the next chance. */
   const touched = (thing: ThingName) => page?.touch(thing)
   /** Puts a thing of a list in its place, or at the end. */
-  function put<L extends ListName>(list: L, item: Shop[L][number]) {
+  function put<L extends ListName>(list: L, item: ThingIn<L>) {
     const items = shop.value[list] as (typeof item)[]
     const at = items.findIndex(({ id }) => id === item.id)
     if (at < 0) items.push(item)
     else items[at] = item
     touched(`${list}/${item.id ?? ''}`)
   }
-  function drop<L extends ListName>(list: L, goes: (item: Shop[L][number]) => boolean) {
-    const items = shop.value[list] as Shop[L][number][]
+  function drop<L extends ListName>(list: L, goes: (item: ThingIn<L>) => boolean) {
+    const items = shop.value[list] as ThingIn<L>[]
     const gone = items.filter(goes)
     if (gone.length === 0) return
-    ;(shop.value[list] as Shop[L][number][]) = items.filter((item) => !goes(item))
+    ;(shop.value[list] as ThingIn<L>[]) = items.filter((item) => !goes(item))
     for (const { id } of gone) touched(`${list}/${id ?? ''}`)
   }
   /** Puts a whole list in the place of what was there; what is the very same thing was not touched. */
   function lay<L extends ListName>(list: L, items: Shop[L]) {
-    const there = toRaw(shop.value[list]) as Shop[L][number][]
+    const there = toRaw(shop.value[list]) as ThingIn<L>[]
     const known = new Map(there.map((item) => [item.id, item]))
     shop.value[list] = items
     for (const item of items) {

@@ -30,7 +30,11 @@ type Rows = (typeof RECORD_KINDS)[Kind]
 /** Lists of a shop. */
 export type ListName = Extract<Rows, { list: string }>['list']
 type Thing<L extends ListName> = NonNullable<Extract<Rows, { list: L }>['thing']>
-export type Lists = { [L in ListName]: Thing<L>[] }
+/** Every shop has the first three; a list of a later kind may not be there yet. */
+type First = 'machines' | 'store' | 'runs'
+export type Lists = { [L in First]: Thing<L>[] } & { [L in Exclude<ListName, First>]?: Thing<L>[] }
+/** What stands in a list. */
+export type ThingIn<L extends ListName> = NonNullable<Lists[L]>[number]
 /** The lists there are, in the order of their kinds. */
 export const LISTS = [...new Set(KINDS.flatMap((kind) => recordRow(kind).list ?? []))] as ListName[]
 /** No things at all. */

@@ -7,13 +7,13 @@ const beside = Object.fromEntries([...ENTRY_FIELDS, 'planned'].map((key) => [key
   (typeof ENTRY_FIELDS)[number] | 'planned',
   true
 >
-/** What is written of a run today. */
-export const runFieldsSchema = z.discriminatedUnion('kind', [
-  RUN_SCHEMAS.change.omit(beside),
-  RUN_SCHEMAS['put-right'].omit(beside),
-  RUN_SCHEMAS.convert.omit(beside),
-  RUN_SCHEMAS.cure.omit(beside),
-])
+/** What is written of a run today: the fields of its kind. */
+export const runFieldsSchema = z.discriminatedUnion(
+  'kind',
+  Object.values(RUN_SCHEMAS).map((schema) =>
+    (schema as (typeof RUN_SCHEMAS)['change']).omit(beside),
+  ) as never,
+)
 /** A run without its entries and its plan, which stand beside it. */
 export const runRecord = recordKind<Run>().as({
   schema: z.preprocess(

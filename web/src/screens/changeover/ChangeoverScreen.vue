@@ -3,10 +3,11 @@ import type { Run } from '@pepper-knot/core/record'
 import { computed, defineAsyncComponent, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { dropList } from '@pepper-knot/core/jobs'
-import { isPlanCurrent, isRun, STAGES } from '@pepper-knot/core/record'
+import { isPlanCurrent, STAGES } from '@pepper-knot/core/record'
 import { useRouter } from 'vue-router'
 import { usePageTitle } from '../../composables/usePageTitle.ts'
 import { provideRun } from '../../composables/useRun.ts'
+import { stagesOf } from '../../composables/useRunNames.ts'
 import { useRuns } from '../../stores/runs.ts'
 import { useShop } from '../../stores/shop.ts'
 import { useWriteDown } from '../../stores/writeDown.ts'
@@ -56,37 +57,29 @@ function planAgain() {
     runStore.change(id, (run) => dropList(run, kind === 'convert' ? 'gather' : 'match'))
   })
 }
+const stages = computed(() => (run.value && stagesOf(run.value)) ?? STAGES)
 const sound = computed(() => plan.value.plan !== undefined && plan.value.plan.problems.length === 0)
 const reached = computed<Record<Stage, boolean>>(() => ({
-  decide: run.value?.frozen === undefined && run.value?.kind !== 'put-right',
+  decide: run.value?.frozen === undefined && stages.value.includes('decide'),
   match: plan.value.plan !== undefined,
   gather: sound.value,
   swap: run.value?.frozen !== undefined,
   feed: run.value?.frozen !== undefined && sound.value,
   'dial-in':
-    run.value?.frozen !== undefined && sound.value && run.value.kind !== 'put-right' && !run.value.stopped,
+    run.value?.frozen !== undefined && sound.value && stages.value.includes('dial-in') && !run.value.stopped,
   'sign-off':
     run.value?.frozen !== undefined &&
     sound.value &&
     plan.value.plan!.steps.every((s) => run.value!.done.includes(s.id)),
 }))
-/** What is put right has no wire to decide on, and no weld to dial in. */
-const stages = computed(() =>
-  run.value?.kind === 'put-right' ? STAGES.filter((s) => s !== 'decide' && s !== 'dial-in') : STAGES,
-)
 const saved = computed(() => shop.saveState === 'saved' || shop.saveState === 'saving')
 // What no longer holds (a machine edited, a wire taken) leads back to where it is decided.
 const near = (...wanted: (Stage | '' | undefined)[]): Stage =>
   wanted.find((s): s is Stage => Boolean(s) && reached.value[s as Stage]) ??
-  (run.value?.frozen ? 'swap' : plan.value.plan || run.value?.kind === 'put-right' ? 'match' : 'decide')
+  (run.value?.frozen ? 'swap' : plan.value.plan || !stages.value.includes('decide') ? 'match' : 'decide')
 /** A change of wire under way: what is signed off, or work on the machine, has a page of its own. */
 const staged = computed(
-  () =>
-    run.value &&
-    !run.value.signedOffAt &&
-    isRun(run.value, 'change', 'put-right') &&
-    !stale.value &&
-    machine.value,
+  () => run.value && !run.value.signedOffAt && stagesOf(run.value) && !stale.value && machine.value,
 )
 /** The address says which stage is in view; without one it is where the run was left. */
 const stage = computed<Stage>(() =>

@@ -1,6 +1,12 @@
-import type { Cause } from '../../../trouble/causes.ts'
+import { causeRow, CAUSES, type Cause, type LookedFor, type OwnLook } from '../../../trouble/causes.ts'
 import type { Because } from '../../../trouble/known.ts'
 
+/** How a look is made, and what counts as the fault showing. */
+export interface CheckWords {
+  name: string
+  how: string
+  lookFor: string
+}
 interface CauseWords {
   name: string
   /** What is at fault, as a sentence. */
@@ -9,7 +15,9 @@ interface CauseWords {
   cure: string
 }
 /** What may be at fault, and what helps. common practice, no source */
-export const CAUSE_WORDS: Record<Cause, CauseWords> = {
+export const CAUSE_WORDS: {
+  readonly [C in Cause]: CauseWords & (C extends LookedFor ? { look: CheckWords } : object)
+} = {
   'tip-too-small': {
     name: 'Tip too small',
     says: 'The bore is smaller than the wire, or as tight as makes no odds.',
@@ -34,6 +42,11 @@ export const CAUSE_WORDS: Record<Cause, CauseWords> = {
     name: 'Tip loose',
     says: 'The tip is not screwed home: it heats and arcs.',
     cure: 'Screw it home and snug it with pliers; do not crank it.',
+    look: {
+      name: 'Feel whether the tip is tight',
+      how: 'Nozzle off; try to turn the tip with pliers, lightly.',
+      lookFor: 'It turns.',
+    },
   },
   'tip-on-while-threading': {
     name: 'Tip on while threading',
@@ -302,6 +315,14 @@ export const CAUSE_WORDS: Record<Cause, CauseWords> = {
     cure: 'Clean to bright metal; never with chlorinated solvent.',
   },
 }
+
+/** The words of looks that stand with the one cause they show. */
+export const OWN_CHECK_WORDS = Object.fromEntries(
+  CAUSES.flatMap((cause) => {
+    const id = causeRow(cause).look?.id
+    return id === undefined ? [] : [[id, (CAUSE_WORDS[cause] as { look: CheckWords }).look]]
+  }),
+) as Record<OwnLook, CheckWords>
 export const causeName = (cause: Cause): string => CAUSE_WORDS[cause].name
 
 /** Why a cause weighs what it weighs. */

@@ -1,12 +1,9 @@
+import type { OwnLook } from '../../../trouble/causes.ts'
 import type { Check, First } from '../../../trouble/checks.ts'
+import { OWN_CHECK_WORDS, type CheckWords } from './causes.ts'
 
-interface CheckWords {
-  name: string
-  how: string
-  lookFor: string
-}
 /** How each look is made, and what counts as the fault showing. common practice, no source */
-export const CHECK_WORDS: Record<Check, CheckWords> = {
+const SHARED: Record<Exclude<Check, OwnLook>, CheckWords> = {
   'tip-off-and-jog': {
     name: 'Tip off, and jog',
     how: 'Unscrew nozzle and tip, point the gun away from everybody, and jog.',
@@ -21,11 +18,6 @@ export const CHECK_WORDS: Record<Check, CheckWords> = {
     name: 'Look into the tip’s bore',
     how: 'Unscrew nozzle and tip; hold the bore against the light.',
     lookFor: 'Oval, keyed on one side, or blocked.',
-  },
-  'tip-tight': {
-    name: 'Feel whether the tip is tight',
-    how: 'Nozzle off; try to turn the tip with pliers, lightly.',
-    lookFor: 'It turns.',
   },
   'tip-off-to-thread': {
     name: 'Is the tip off while threading?',
@@ -258,6 +250,8 @@ export const CHECK_WORDS: Record<Check, CheckWords> = {
     lookFor: 'Outside what this wire is for.',
   },
 }
+/** Those of one cause alone stand with the words of that cause. */
+export const CHECK_WORDS: Readonly<Record<Check, CheckWords>> = { ...SHARED, ...OWN_CHECK_WORDS }
 export const checkName = (check: Check): string => CHECK_WORDS[check].name
 
 export const FIRST_WORDS: Record<First, string> = {
