@@ -3,6 +3,7 @@ import { saysSame, type Content } from '../keep/fields.ts'
 import { apart, follow, shownContent, type Kept, type Writer } from '../keep/versions.ts'
 import { readKey, type Key } from '../record/contents.ts'
 import { entryContent } from '../record/entries.ts'
+import { LISTS, recordRow, type Kind, type ListName } from '../record/kinds/index.ts'
 import { mergeStates, type State } from '../record/state.ts'
 
 /** `entry/<run>/<entry>`: an entry beside the records. */
@@ -42,23 +43,18 @@ export function imported(now: State, file: State, how: ImportHow, by: Writer): S
 
 /** What of one list an import adds, changes and removes, and what a person must then pick. */
 export interface Difference {
-  what: 'machines' | 'store' | 'runs' | 'entries' | 'settings'
+  what: ListName | 'entries' | 'settings'
   added: number
   changed: number
   removed: number
   apart: number
 }
-const LIST_OF = {
-  machine: 'machines',
-  chart: 'machines',
-  part: 'store',
-  wire: 'store',
-  cylinder: 'store',
-  run: 'runs',
-  plan: 'runs',
-  shop: 'settings',
-  settings: 'settings',
-} as const
+/** Where a record is counted: with the things it is one of, or stands beside. */
+function countedWith(kind: Kind): Difference['what'] {
+  const { list, field } = recordRow(kind)
+  const of = list ?? (field && recordRow(field.of[0] as Kind).list)
+  return (of as ListName | undefined) ?? 'settings'
+}
 
 /** Where two states differ: every record that changes, with what it was and what it becomes. */
 export function changesBetween(now: State, then: State): Change<Key | EntryKey>[] {
@@ -85,7 +81,7 @@ const apartBefore = (kept: Kept | undefined) => kept !== undefined && apart(kept
 
 /** The differences list by list, for a person to look at before anything is changed. */
 export function compareStates(now: State, then: State): Difference[] {
-  const rows = (['machines', 'store', 'runs', 'entries', 'settings'] as const).map((what) => ({
+  const rows = ([...LISTS, 'entries', 'settings'] as const).map((what) => ({
     what,
     added: 0,
     changed: 0,
@@ -101,7 +97,7 @@ export function compareStates(now: State, then: State): Difference[] {
   for (const key of new Set([...now.records.keys(), ...then.records.keys()])) {
     const [a, b] = [now.records.get(key), then.records.get(key)]
     if (a === b) continue
-    const list = row(LIST_OF[readKey(key)!.kind])
+    const list = row(countedWith(readKey(key)!.kind))
     count(list, shownContent(a), shownContent(b))
     if (b && apart(b).length && !apartBefore(a)) list.apart++
   }
