@@ -3,7 +3,8 @@
  * mathjs and a bare loop, dialling in on simulated arcs, and the order search against a
  * general solver. `npm run bench -- combinations` runs setups at random instead; `long` tries every law
  * at its full count, the browser’s among them the walks of every job too; `record` is what a touch costs in a long record; `proof` holds the proof
- * against a checker of its own; `mutants` breaks seeded places and asks Jest;
+ * against a checker of its own; `mutants` breaks seeded places and asks Jest; `costs` adds a family, a station, a job
+ * and the like to a copy;
  * any name runs that one alone.
  */
 import { join } from 'node:path'
@@ -24,6 +25,7 @@ const known = [
   'proof',
   'trouble',
   'mutants',
+  'costs',
   'long',
 ]
 const asked = process.argv.slice(2)
@@ -72,6 +74,7 @@ function long() {
         cwd: join(root, 'e2e'),
       },
     ) ||
+    run('npx', ['tsx', '--conditions=source', 'scripts/test/costs.ts']) ||
     run('npx', ['tsx', '--conditions=source', 'scripts/test/mutants.ts']) ||
     status
   )

@@ -157,10 +157,10 @@ export const useShop = defineStore('shop', () => {
     for (const { id } of gone) touched(`${list}/${id ?? ''}`)
   }
   /** Puts a whole list in the place of what was there; what is the very same thing was not touched. */
-  function lay<L extends ListName>(list: L, items: Shop[L]) {
+  function lay<L extends ListName>(list: L, items: ThingIn<L>[]) {
     const there = toRaw(shop.value[list]) as ThingIn<L>[]
     const known = new Map(there.map((item) => [item.id, item]))
-    shop.value[list] = items
+    ;(shop.value[list] as ThingIn<L>[]) = items
     for (const item of items) {
       if (known.get(item.id) !== item) touched(`${list}/${item.id ?? ''}`)
       known.delete(item.id)
