@@ -1,5 +1,5 @@
 import { execFileSync } from 'node:child_process'
-import { mkdtempSync, readFileSync } from 'node:fs'
+import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import type { Page } from '@playwright/test'
@@ -96,9 +96,16 @@ function said({ records }: ShopFile): unknown {
     if (!content || kind === 'settings' || kind === 'plan') return []
     if (kind !== 'run')
       return [[kind, { ...content, ...('id' in content && kind !== 'machine' && { id: '' }) }]]
-    const outcome = content.outcome as { minutes?: unknown } | undefined
+    const outcome = content.outcome as { minutes?: unknown; troubles?: { cause: string }[] } | undefined
+    // How long it took is each hand's own.
+    const troubles = outcome?.troubles?.map(({ cause }) => cause)
     return [
-      [kind, content.machineId, content.signedOffAt === undefined, outcome && { ...outcome, minutes: [] }],
+      [
+        kind,
+        content.machineId,
+        content.signedOffAt === undefined,
+        outcome && { ...outcome, minutes: [], troubles },
+      ],
     ]
   })
   return rows.map((row) => JSON.stringify(row, ordered)).sort()
@@ -117,7 +124,16 @@ const ordered = (_key: string, value: unknown) =>
       : value
 
 /** Each kind of job: what is typed, and the way by hand up to the sheet. */
-const JOBS: Record<string, { start: string[]; begin: (page: Page) => Promise<void>; stopAfter?: number }> = {
+interface Kind {
+  start: string[]
+  begin: (page: Page) => Promise<void>
+  stopAfter?: number
+  /** What the shop has before, besides the demo. */
+  besides?: { kind: string; id: string; content: Record<string, unknown> }
+  /** How it ends by hand, where that is no sign-off. */
+  end?: string
+}
+const JOBS: Record<string, Kind> = {
   'put right': {
     start: ['start', 'Skua'],
     begin: async (page) => {
@@ -126,6 +142,44 @@ const JOBS: Record<string, { start: string[]; begin: (page: Page) => Promise<voi
     },
   },
   ...(long && {
+    'the cure of a trouble': {
+      start: ['start', 'Skua', '--cause', 'tip-worn', '--symptom', 'erratic-arc'],
+      begin: async (page) => {
+        await page.goto('/trouble')
+        await page.getByRole('button', { name: 'Skua', exact: true }).first().click()
+        await page.getByLabel('Search, in any word for it').fill('erratic')
+        await page
+          .getByRole('button', { name: /^Arc unsteady/ })
+          .first()
+          .click()
+        await page.getByRole('button', { name: 'Look for it' }).click()
+        const found = page.getByTestId('found').getByTestId('say')
+        const look = page.getByTestId('look').getByTestId('say')
+        for (let n = 0; n < 30; n++) {
+          await expect(look.or(found)).toBeVisible()
+          if (await found.isVisible()) break
+          const bore = /bore/.test((await look.textContent())!)
+          const answered = await page.getByTestId('answered').getByRole('listitem').count()
+          await expect(async () => {
+            await page.keyboard.press(bore ? 'h' : 'n')
+            await expect(page.getByTestId('answered').getByRole('listitem')).toHaveCount(answered + 1, {
+              timeout: 1000,
+            })
+          }).toPass()
+        }
+        await expect(found).toContainText('Tip worn')
+        await page.getByRole('button', { name: 'Begin the cure' }).click()
+      },
+      end: 'Gone',
+    },
+    'first set-up': {
+      start: ['start', 'Heron', 'ER70S-6 0.9 mm 15 kg', '--metal', 'mild-steel', '--thickness', '3'],
+      besides: { kind: 'machine', id: 'heron', content: { id: 'heron', name: 'Heron', fitted: {} } },
+      begin: async (page) => {
+        await decide(page, 'Heron', 'ER70S-6 0.9 mm 15 kg', 'mild steel', '3')
+        await gatherAndBegin(page)
+      },
+    },
     'work on the machine': {
       start: ['start', 'Tern', '--conversion', 'to-gasless'],
       begin: async (page) => {
@@ -153,7 +207,9 @@ const JOBS: Record<string, { start: string[]; begin: (page: Page) => Promise<voi
     },
   }),
 }
-for (const [kind, { start, begin, stopAfter }] of Object.entries(JOBS))
+for (const [kind, { start, begin, stopAfter, besides, end: ends = 'Sign off and save' }] of Object.entries(
+  JOBS,
+))
   test(`${kind}: by the command line and by hand the shop is the same, and each opens the other’s file`, async ({
     page,
   }) => {
@@ -162,6 +218,18 @@ for (const [kind, { start, begin, stopAfter }] of Object.entries(JOBS))
     const { file } = await exported(page)
     const shop = join(mkdtempSync(join(tmpdir(), 'pepper-knot-')), 'shop.pepperknot.json')
     execFileSync('cp', [file, shop])
+    if (besides) {
+      const whole = JSON.parse(readFileSync(file, 'utf8')) as ShopFile
+      const { content, ...record } = besides
+      const versions = [{ clock: { besides: 1 }, at: '2026-11-30T08:00:00.000Z', content }]
+      writeFileSync(
+        shop,
+        JSON.stringify({ ...whole, records: [...whole.records, { ...record, since: 1, versions }] }),
+      )
+      await page.locator('input[type=file]').setInputFiles(shop)
+      await page.getByRole('button', { name: 'Import it' }).click()
+      await written(page)
+    }
     const machine = start[1]!
     const cli = (...words: string[]) =>
       execFileSync(process.execPath, [
@@ -187,7 +255,7 @@ for (const [kind, { start, begin, stopAfter }] of Object.entries(JOBS))
       await page.getByRole('button', { name: 'Stop here' }).click()
       await page.getByRole('button', { name: 'Stop, and show these steps' }).click()
     }
-    const end = page.getByRole('button', { name: 'Sign off and save' })
+    const end = page.getByRole('button', { name: ends, exact: true })
     for (let n = 0; n < 80 && !(await end.isVisible()); n++) {
       await expect(page.getByTestId('buttons').first().or(end)).toBeVisible()
       if (!(await end.isVisible())) await doStep(page)

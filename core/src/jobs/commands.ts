@@ -8,7 +8,8 @@ import type { ChangeoverRequest } from '../machine/request.ts'
 import type { Part } from '../machine/store.ts'
 import { keptPlan } from '../record/keptPlan.ts'
 import { isRun, type Run, type Stage } from '../record/run.ts'
-import { outcomeOf } from '../record/signOff.ts'
+import type { RunOutcome } from '../record/outcome.ts'
+import { outcomeAfter, outcomeOf } from '../record/signOff.ts'
 import { isTask, type Step } from '../steps/step.ts'
 import { jobOf, type OpenJob } from './job.ts'
 import { jobRow } from './kinds.ts'
@@ -180,4 +181,41 @@ export function signOff(job: OpenJob, settled: Settled, at: string): Run {
     signedOffAt: at,
     ...(minutesTaken !== undefined && { minutesTaken }),
   }
+}
+
+/** The list of a cure is done to its end: whether it helped is to be seen. @param settled what it made of the shop */
+export function cureDone(job: OpenJob, settled: Settled): Run {
+  const { run, plan } = job
+  if (!isRun(run, 'cure')) throw new RangeError('no cure')
+  const work = outcomeAfter(run.trouble.work, outcomeOf(run, plan, settled))
+  return { ...run, trouble: { ...run.trouble, cured: true, work } }
+}
+
+/**
+ * A trouble that is over, as the log keeps it: its causes, and what their cures made of the shop.
+ * @param machine as it stands, where no cure was work on it
+ * @param label what was at fault
+ */
+export function endTrouble(
+  run: Run,
+  machine: Pick<Machine, 'name' | 'fitted'>,
+  label: string,
+  at: string,
+): Run {
+  if (!isRun(run, 'cure')) throw new RangeError('no trouble')
+  const { curing: _curing, cured: _cured, work, ...trouble } = run.trouble
+  const { helped = [] } = trouble
+  const outcome: RunOutcome = {
+    machine: machine.name.slice(0, 100),
+    before: machine.fitted,
+    end: machine.fitted,
+    findings: [],
+    used: [],
+    returned: [],
+    scrapped: [],
+    ...work,
+    minutes: run.times ?? [],
+    ...(helped.length && { troubles: helped }),
+  }
+  return { ...(dropList(run) as Run<'cure'>), trouble, outcome: plain(outcome), label, signedOffAt: at }
 }

@@ -12,8 +12,10 @@ export { type SettleWords } from '../changeover/stock/settle.ts'
 export {
   begin,
   correct,
+  cureDone,
   doStep,
   dropList,
+  endTrouble,
   settleJob,
   signOff,
   stop,

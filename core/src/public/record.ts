@@ -15,7 +15,6 @@ export {
   digestSchema,
   digestWith,
   digestWithout,
-  emptyDigest,
   lastChanged,
   lastGood,
   shopFinds,

@@ -5,7 +5,6 @@ export { sizeForThickness, suggestWires } from '../catalogue/suggest.ts'
 export { readChart } from '../procedures/chart.ts'
 export { type DialInPlan, dialInFor, dialOf } from '../procedures/dialInFor.ts'
 export {
-  type CircuitVerdict,
   type SupplyLine,
   circuitVerdict,
   supplyAt,

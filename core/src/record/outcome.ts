@@ -9,6 +9,7 @@ import { stepTimeSchema } from './stepTime.ts'
 
 /** More parts than one change can move. */
 export const MOST_PARTS = 200
+export const MOST_FINDINGS = 100
 
 /** What a signed-off change was: the machine before and after, what it used, how it ran; never the whole store. */
 export const outcomeSchema = z.object({
@@ -26,7 +27,7 @@ export const outcomeSchema = z.object({
   end: fittedSchema,
   findings: z
     .array(z.object({ station: z.enum(STATIONS), verdict: z.enum(VERDICTS), rule: z.string().max(100) }))
-    .max(100),
+    .max(MOST_FINDINGS),
   used: z.array(partSchema).max(MOST_PARTS),
   returned: z.array(partSchema).max(MOST_PARTS),
   scrapped: z.array(partSchema).max(MOST_PARTS),

@@ -6,7 +6,7 @@ import type { Settled } from '../changeover/stock/settle.ts'
 import { feedSetupOf } from '../feed/setup.ts'
 import { pressureWindow } from '../feed/pressureWindow.ts'
 import { windowCentreN } from '../feed/scale.ts'
-import { MOST_PARTS, type RunOutcome } from './outcome.ts'
+import { MOST_FINDINGS, MOST_PARTS, type RunOutcome } from './outcome.ts'
 import type { Run } from './run.ts'
 
 /** The middle of the pressure window of a plan's end state; nothing where no pressure does. */
@@ -43,6 +43,19 @@ export function outcomeOf(run: Run, plan: Changeover | Conversion, settled: Sett
     ...(centreN && { centreN }),
   })
 }
+
+/** Work done after other work, written down as one: as the first began, and as the last left it. */
+export const outcomeAfter = (first: RunOutcome | undefined, next: RunOutcome): RunOutcome =>
+  first === undefined
+    ? next
+    : {
+        ...next,
+        before: first.before,
+        findings: [...first.findings, ...next.findings].slice(0, MOST_FINDINGS),
+        used: [...first.used, ...next.used].slice(0, MOST_PARTS),
+        returned: [...first.returned, ...next.returned].slice(0, MOST_PARTS),
+        scrapped: [...first.scrapped, ...next.scrapped].slice(0, MOST_PARTS),
+      }
 
 /** The settings a signed-off change set out from. */
 export const startOf = ({ start }: RunOutcome): Start | undefined => start as unknown as Start | undefined

@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { CAUSES } from '../trouble/causes.ts'
 import { toldSchema } from '../trouble/request.ts'
+import { outcomeSchema } from './outcome.ts'
 import { SYMPTOMS } from '../trouble/symptoms.ts'
 
 /** Symptoms, looks and cures of one trouble: more than a day has room for. */
@@ -17,6 +18,8 @@ export const troubleKeptSchema = z.object({
   /** The cause that is being cured, and whether its list was done. */
   curing: z.enum(CAUSES).optional(),
   cured: z.boolean().optional(),
+  /** What its cures have made of machine and store so far. */
+  work: outcomeSchema.optional(),
   /** Cures that helped, with the minutes until then. */
   helped: z
     .array(z.object({ cause: z.enum(CAUSES), minutes: z.number().min(0).max(100_000) }))

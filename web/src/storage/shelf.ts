@@ -2,7 +2,6 @@ import { readEntry, readRecord, shownContent, type Content, type Kept } from '@p
 import {
   digestOf,
   digestSchema,
-  emptyDigest,
   readKey,
   type Digest,
   type Key,
@@ -59,7 +58,7 @@ export function createShelf({ boxes, now, newId }: { boxes: Boxes; now: () => st
     head: undefined as Head | undefined,
     records: new Map<Key, Kept>(),
     pages: new Map<string, Page[]>(),
-    digest: emptyDigest(),
+    digest: digestOf([]),
     /** How many records it was opened without. */
     asideCount: 0,
   }

@@ -11,7 +11,7 @@ import {
 } from '@pepper-knot/core/ledger'
 import {
   defaultSettings,
-  emptyDigest,
+  digestOf,
   idsOf,
   listIn,
   LISTS,
@@ -75,7 +75,7 @@ type PageStuff = ReturnType<typeof Page.createPage>
 /** The shop as it is kept: opened, saved at every touch, taken back. What stands in it has a store each. */
 export const useShop = defineStore('shop', () => {
   const shop = ref<Shop>(blank())
-  const digest = shallowRef<Digest>(emptyDigest())
+  const digest = shallowRef<Digest>(digestOf([]))
   const phase = ref<Phase>('loading')
   const saveState = ref<SaveState>('saved')
   const problems = ref<Problem[]>([])

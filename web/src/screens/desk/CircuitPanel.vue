@@ -6,7 +6,6 @@ import { type Machine } from '@pepper-knot/core/machine'
 import { formatAmps } from '@pepper-knot/core/trade'
 import {
   circuitVerdict,
-  type CircuitVerdict,
   supplyAt,
   whatGives,
   type SizedWire,
@@ -74,7 +73,7 @@ const WORDS = {
   'cord-thin': 'cordThin',
   'may-hold': 'mayHold',
   holds: 'holds',
-} as const satisfies Record<CircuitVerdict, string>
+} as const satisfies Record<ReturnType<typeof circuitVerdict>, string>
 const answer = computed(() => {
   if (!props.start) return t('desk.needStart')
   if (!props.start.currentA) return t('desk.noDraw')

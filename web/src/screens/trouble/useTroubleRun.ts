@@ -1,6 +1,13 @@
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { begin as beginJob, dropList, jobOf, settleJob } from '@pepper-knot/core/jobs'
+import {
+  begin as beginJob,
+  cureDone as cureOver,
+  dropList,
+  endTrouble,
+  jobOf,
+  settleJob,
+} from '@pepper-knot/core/jobs'
 import { changeoverRequestSchema, jobSchema } from '@pepper-knot/core/machine'
 import { isPlanCurrent, planKept, isRun, shopFinds, type Run } from '@pepper-knot/core/record'
 import {
@@ -150,14 +157,15 @@ export function useTroubleRun(id: () => string) {
     if (!job) return
     const said = kept.stopped ? 'stop.told' : 'trouble.cured'
     shop.undoable(t(said, { machine: now?.name ?? '' }), () => {
-      if (now) {
-        const at = new Date().toISOString()
-        const done = settleJob(job, now, partStore.list, at, settleWords(t, settings.units))
+      const at = new Date().toISOString()
+      const done = now && settleJob(job, now, partStore.list, at, settleWords(t, settings.units))
+      if (done) {
         // In the middle of a change the machine is written down when that is signed off.
         if (!origin.value) machineStore.record(plain(done.machine))
         partStore.lay(done.store)
       }
       if (kept.stopped) change((run) => withTrouble(dropList(run), { curing: undefined, cured: undefined }))
+      else if (done) change(() => cureOver(job, done))
       else set({ cured: true })
     })
   }
@@ -184,31 +192,13 @@ export function useTroubleRun(id: () => string) {
   /** Into the log: what was found, and how long it took. */
   function end() {
     const kept = run.value!
-    const { helped = [] } = kept.trouble
-    const fitted = plain(machineStore.byId(kept.machineId)?.fitted ?? machine.value?.fitted ?? {})
+    const label = (kept.trouble.helped ?? []).map((h) => words.causeName(h.cause)).join(', ')
+    const { name = '?', fitted = {} } = machineStore.byId(kept.machineId) ?? machine.value ?? {}
     shop.undoable(
       t('trouble.told'),
       () => {
         writeDown(kept.id)
-        const outcome: NonNullable<Run['outcome']> = {
-          machine: (machine.value?.name ?? '?').slice(0, 100),
-          before: fitted,
-          end: fitted,
-          findings: [],
-          used: [],
-          returned: [],
-          scrapped: [],
-          minutes: plain(kept.times ?? []),
-          ...(helped.length && { troubles: plain(helped) }),
-        }
-        const signedOffAt = new Date().toISOString()
-        const label = helped.map((h) => words.causeName(h.cause)).join(', ')
-        change((run) => ({
-          ...withTrouble(dropList(run), { curing: undefined, cured: undefined }),
-          outcome,
-          label,
-          signedOffAt,
-        }))
+        change((run) => endTrouble(run, plain({ name, fitted }), label, new Date().toISOString()))
       },
       signOffId(kept.id),
     )
