@@ -6,13 +6,16 @@ import {
   changeoverRequestSchema,
   DEFAULT_PRACTICE,
   defaultSettings,
+  factsAt,
   isNamedField,
   machineSchema,
+  match,
   partSchema,
   placeText,
   plainSchema,
   planChangeover,
   practiceSchema,
+  prepare,
   printQuantity,
   problemLine,
   problemsOf,
@@ -25,6 +28,7 @@ import {
   settingsSchema,
   shopFileSchema,
   SOURCES,
+  STATIONS,
   sourceText,
   useText,
   type Quantity,
@@ -32,6 +36,7 @@ import {
 import { demoShop } from '../src/demo/saltbarrow.ts'
 import fc from 'fast-check'
 import { times } from './counts.ts'
+import { otherSetup } from './otherSetups.ts'
 
 const demo = demoShop()
 
@@ -133,5 +138,26 @@ test('a cell of the board is what the plan of its wire on its machine says', () 
         machineId,
         plan.value.gather.filter((line) => !line.have).map((line) => line.kind),
       ])
+  }
+})
+
+test(`${times(400, 3000)} setups: a station gives the facts that its rules name, each somewhere, and no other`, () => {
+  const given = new Map<string, Set<string>>()
+  for (let seed = 1; seed <= times(400, 3000); seed++) {
+    const asked = changeoverRequestSchema.safeParse(otherSetup(seed))
+    const c = asked.success ? prepare(asked.data) : undefined
+    if (!c?.ok) continue
+    for (const { station, facts } of match(c.value)) {
+      const seen = given.get(station) ?? new Set()
+      given.set(station, seen)
+      for (const fact of Object.keys(facts)) seen.add(fact)
+    }
+  }
+  for (const station of STATIONS) {
+    const named = factsAt(station)
+    expect([station, [...given.get(station)!].filter((fact) => !named.includes(fact))]).toEqual([station, []])
+    // A fact that seldom is one wants more setups to be met.
+    const met = named.filter((fact) => given.get(station)!.has(fact))
+    expect(met.length / named.length).toBeGreaterThanOrEqual(times(90, 100) / 100)
   }
 })

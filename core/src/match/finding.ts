@@ -1,4 +1,4 @@
-import type { Facts, Origin } from '../base/facts.ts'
+import type { Facts, FactsOf, Origin } from '../base/facts.ts'
 import type { ChangeoverRequest, Job } from '../machine/request.ts'
 import type { Fitted } from '../machine/fitted/fitted.ts'
 import type { Machine } from '../machine/machine.ts'
@@ -41,12 +41,13 @@ export interface Fault<R extends string = string> {
 }
 
 /** What one station says of the change: facts, never sentences. */
-export interface Finding<R extends string = string> {
+export interface Finding<R extends string = string, F extends string = string> {
   station: Station
   verdict: Verdict
   /** Name of the rule that decided; `wording` holds its sentences. */
   rule: R
-  facts: Facts
+  /** The facts its sentences and its work stand on, named in the station’s rules. */
+  facts: FactsOf<F>
   /** What else is wrong there, worst first; the same work mends it. */
   also?: readonly Fault<R>[]
   /** The value seen; `null`: nothing there; `undefined`: not looked. */

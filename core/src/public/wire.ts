@@ -4,12 +4,7 @@ export { type CatalogueEntry } from '../catalogue/catalogue.ts'
 export { sizeForThickness, suggestWires } from '../catalogue/suggest.ts'
 export { readChart } from '../procedures/chart.ts'
 export { type DialInPlan, dialInFor, dialOf } from '../procedures/dialInFor.ts'
-export {
-  type SupplyLine,
-  circuitVerdict,
-  supplyAt,
-  whatGives,
-} from '../procedures/gives.ts'
+export { type SupplyLine, circuitVerdict, supplyAt, whatGives } from '../procedures/gives.ts'
 export { ownSetting } from '../procedures/own.ts'
 export { type StartSettings, startSettings } from '../procedures/start.ts'
 export {

@@ -39,14 +39,17 @@ const ROOMS = {
   supply: SUPPLY,
 } satisfies Record<Station, unknown>
 
-type RuleOf<T> = T extends Room<infer R> ? R : never
+type RuleOf<T> = T extends { rules: Readonly<Record<infer R extends string, RuleRow>> } ? R : never
 /** What each station can say. */
 export type RuleAt = { [S in Station]: RuleOf<(typeof ROOMS)[S]> }
 /** Everything a station can say: the compiler finds a rule without words or rank. */
 export type StationRule = RuleAt[Station]
 export type StationFinding = Finding<StationRule>
 
-const rooms: Record<Station, Pick<Room<StationRule>, 'match' | 'readAt' | 'readFirst' | 'work'>> = ROOMS
+const rooms: Record<
+  Station,
+  Pick<Room<StationRule>, 'match' | 'facts' | 'readAt' | 'readFirst' | 'work'>
+> = ROOMS
 /** Every rule with all that is true of it. */
 export const RULES = Object.assign({}, ...STATIONS.map((station) => ROOMS[station].rules)) as Record<
   StationRule,
@@ -59,6 +62,9 @@ export const isReadFirst = (station: Station): boolean => rooms[station].readFir
 
 /** Work that hangs on nothing but what is found at its own station. */
 export const STATION_WORK: readonly Builder[] = STATIONS.flatMap((station) => rooms[station].work ?? [])
+
+/** Facts that what a station says stands on. */
+export const factsAt = (station: Station): readonly string[] => rooms[station].facts
 
 /** Where a station is looked at. */
 export const readAt = (station: Station): Place => rooms[station].readAt

@@ -1,4 +1,4 @@
-import type { ContactTipRule } from './rules.ts'
+import type { ContactTipRule, ContactTipFact } from './rules.ts'
 import { FAMILY_SHEETS } from '../../families/index.ts'
 import type { Part } from '../../machine/store.ts'
 import { oneSizeUpMm } from '../../wire/diameters.ts'
@@ -33,7 +33,7 @@ const is = (tip: { stamp: string; aluminiumBore?: boolean | undefined }, choice:
   stampTakes(tip.stamp, Number(choice.stamp)) && (tip.aluminiumBore ?? false) === choice.aluminiumBore
 
 /** Bore to diameter; a softer, hotter aluminium wire wants room. */
-export function matchContactTip(c: MatchContext): Finding<ContactTipRule> {
+export function matchContactTip(c: MatchContext): Finding<ContactTipRule, ContactTipFact> {
   const tip = c.fitted.contactTip
   const choices = tipsFor(c)
   const roomy = FAMILY_SHEETS[c.wire.family].tip === 'aluminium-bore'
@@ -65,7 +65,7 @@ export function matchContactTip(c: MatchContext): Finding<ContactTipRule> {
     alsoDo: roomy ? (['one-size-up-or-aluminium-bore'] as const) : [],
     origin: 'common practice' as const,
   }
-  const change = (rule: ContactTipRule): Finding<ContactTipRule> => ({
+  const change = (rule: ContactTipRule): Finding<ContactTipRule, ContactTipFact> => ({
     ...base,
     verdict: 'change',
     rule,

@@ -14,3 +14,15 @@ export const CONTACT_TIP_RULES = {
   'tip-fits': { rank: 'spoils-weld', keep: 'may' },
 } as const satisfies Record<string, RuleRow>
 export type ContactTipRule = keyof typeof CONTACT_TIP_RULES
+
+/** Facts that what it says stands on. */
+export const CONTACT_TIP_FACTS = [
+  'aluminiumBore',
+  'condition',
+  'family',
+  'sizeMm',
+  'stamp',
+  'wantedAluminiumBore',
+  'wantedStamp',
+] as const
+export type ContactTipFact = (typeof CONTACT_TIP_FACTS)[number]

@@ -2,10 +2,10 @@ import { FAMILY_SHEETS } from '../../families/index.ts'
 import type { Fault, Finding, MatchContext } from '../../match/finding.ts'
 import { asStamp } from '../../wire/sizes.ts'
 import { judgeRolls, profilesFor } from '../pieces/rolls.ts'
-import type { RollsRule } from '../pieces/rollsRules.ts'
+import type { RollsRule, RollsFact } from '../pieces/rollsRules.ts'
 
 /** Profile to wire family, groove to diameter, the right groove in line with the wire. */
-export function matchDriveRolls(c: MatchContext): Finding<RollsRule> {
+export function matchDriveRolls(c: MatchContext): Finding<RollsRule, RollsFact> {
   const rolls = c.fitted.driveRolls
   const judged = judgeRolls(rolls, c, (p) => p.kind === 'driveRolls')
   const stamp = asStamp(c.wire.diameterMm)

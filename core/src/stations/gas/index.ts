@@ -1,5 +1,11 @@
 import type { Room } from '../room.ts'
-import { GAS_RULES, type GasRule } from './rules.ts'
+import { GAS_RULES, type GasRule, GAS_FACTS, type GasFact } from './rules.ts'
 import { matchGas } from './match.ts'
 
-export const GAS: Room<GasRule> = { match: matchGas, rules: GAS_RULES, readAt: 'cylinder', readFirst: true }
+export const GAS: Room<GasRule, GasFact> = {
+  match: matchGas,
+  rules: GAS_RULES,
+  facts: GAS_FACTS,
+  readAt: 'cylinder',
+  readFirst: true,
+}

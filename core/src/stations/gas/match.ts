@@ -1,4 +1,4 @@
-import type { GasRule } from './rules.ts'
+import type { GasRule, GasFact } from './rules.ts'
 import type { Part } from '../../machine/store.ts'
 import type { Mixture } from '../../gas/mixtureSchema.ts'
 import { FAMILY_SHEETS } from '../../families/index.ts'
@@ -23,7 +23,7 @@ const FITTING: Record<Exclude<GasStanding, 'outside'>, GasRule> = {
 }
 
 /** Composition to wire and transfer, by ISO 14175 designation; none for a wire that shields itself. */
-export function matchGas(c: MatchContext): Finding<GasRule> {
+export function matchGas(c: MatchContext): Finding<GasRule, GasFact> {
   const gas = c.fitted.gas
   const { designations } = c.wire.gas
   const connected = gas != null
@@ -79,7 +79,7 @@ export function matchGas(c: MatchContext): Finding<GasRule> {
       ? { ...base, verdict: 'fits', rule: 'gas-shut', after }
       : { ...base, verdict: 'adjust', rule: 'gas-to-shut', after }
   }
-  const change = (rule: GasRule): Finding<GasRule> => ({
+  const change = (rule: GasRule): Finding<GasRule, GasFact> => ({
     ...base,
     verdict: 'change',
     rule,

@@ -17,3 +17,19 @@ export const GAS_RULES = {
   'gas-inside-designation-outside-limits': { rank: 'spoils-weld', keep: 'may' },
 } as const satisfies Record<string, RuleRow>
 export type GasRule = keyof typeof GAS_RULES
+
+/** Facts that what it says stands on. */
+export const GAS_FACTS = [
+  'argonMax',
+  'argonMin',
+  'designation',
+  'designations',
+  'family',
+  'fitted',
+  'flow',
+  'gasNeeded',
+  'group',
+  'otherOutlet',
+  'wanted',
+] as const
+export type GasFact = (typeof GAS_FACTS)[number]

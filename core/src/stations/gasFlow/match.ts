@@ -1,4 +1,4 @@
-import type { GasFlowRule } from './rules.ts'
+import type { GasFlowRule, GasFlowFact } from './rules.ts'
 import { FAMILY_SHEETS } from '../../families/index.ts'
 import { arcGasOf } from '../../gas/arcGas.ts'
 import { startingFlow, turbulentFlowLPerMin, type FlowKind, type FlowStart } from '../../gas/flow.ts'
@@ -52,7 +52,7 @@ export function flowFor(
 }
 
 /** Flow by wire and bore, never so high that it turns turbulent; shut for a wire that shields itself. */
-export function matchGasFlow(c: MatchContext): Finding<GasFlowRule> {
+export function matchGasFlow(c: MatchContext): Finding<GasFlowRule, GasFlowFact> {
   const fitted = c.fitted.gasFlowLPerMin
   // The nozzle and the gas that will be on: of another one's bore nothing is taken.
   const boreMm = afterChoice(c, matchNozzle(c)).nozzle?.boreMm

@@ -12,3 +12,18 @@ export const GAS_FLOW_RULES = {
   'flow-right': { rank: 'spoils-weld', keep: 'may' },
 } as const satisfies Record<string, RuleRow>
 export type GasFlowRule = keyof typeof GAS_FLOW_RULES
+
+/** Facts that what it says stands on. */
+export const GAS_FLOW_FACTS = [
+  'boreAssumed',
+  'boreMm',
+  'ceiling',
+  'fixed',
+  'flow',
+  'gasNeeded',
+  'high',
+  'low',
+  'trueFlow',
+  'value',
+] as const
+export type GasFlowFact = (typeof GAS_FLOW_FACTS)[number]

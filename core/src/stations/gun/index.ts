@@ -1,5 +1,11 @@
 import type { Room } from '../room.ts'
-import { GUN_RULES, type GunRule } from './rules.ts'
+import { GUN_RULES, type GunRule, GUN_FACTS, type GunFact } from './rules.ts'
 import { matchGun } from './match.ts'
 
-export const GUN: Room<GunRule> = { match: matchGun, rules: GUN_RULES, readAt: 'cabinet', readFirst: true }
+export const GUN: Room<GunRule, GunFact> = {
+  match: matchGun,
+  rules: GUN_RULES,
+  facts: GUN_FACTS,
+  readAt: 'cabinet',
+  readFirst: true,
+}

@@ -1,4 +1,4 @@
-import type { GunRule } from './rules.ts'
+import type { GunRule, GunFact } from './rules.ts'
 import { pressureWindow } from '../../feed/pressureWindow.ts'
 import { feedSetupOf } from '../../feed/setup.ts'
 import { FAMILY_SHEETS } from '../../families/index.ts'
@@ -12,7 +12,7 @@ import { judgeRolls } from '../pieces/rolls.ts'
 export const SOFT_PUSH_M = 3.05
 
 /** Gun by kind and length, with its own rolls, second liner and O-rings. */
-export function matchGun(c: MatchContext): Finding<GunRule> {
+export function matchGun(c: MatchContext): Finding<GunRule, GunFact> {
   const { gun } = c.fitted
   const needs = FAMILY_SHEETS[c.wire.family]
   const neverPush = needs.pushIsASchool && c.practice.aluminiumByPush === 'never'
@@ -61,7 +61,7 @@ export function matchGun(c: MatchContext): Finding<GunRule> {
     origin: 'common practice' as const,
   }
 
-  const whole = (rule: GunRule): Finding<GunRule> => {
+  const whole = (rule: GunRule): Finding<GunRule, GunFact> => {
     // A gun of the shelf comes with its own pieces, judged like any; what is not known of it is as it must be.
     const going = picked?.kind === 'gun' ? gunAsFitted(picked).gun : undefined
     const kind = wholeKind

@@ -38,3 +38,27 @@ const ofGun = <R extends PieceRule>(rows: Readonly<Record<R, RuleRow>>) =>
     .map((rule): GunPieceRule => `gun-${rule}`)
 export const GUN_ROLLS_FAULTS = ofGun<RollsRule>(ROLLS_RULES)
 export const GUN_LINER_FAULTS = ofGun<LinerRule>(LINER_RULES)
+
+/** Facts that what it says stands on. */
+export const GUN_FACTS = [
+  'condition',
+  'conditionGoing',
+  'family',
+  'feedsAtAll',
+  'innerLiner',
+  'innerLinerCleanFirst',
+  'innerLinerRule',
+  'kind',
+  'lengthM',
+  'limitM',
+  'oRing',
+  'oRingVerdict',
+  'reverseThread',
+  'rolls',
+  'rollsDirtyToo',
+  'rollsRule',
+  'sizeMm',
+  'soft',
+  'wanted',
+] as const
+export type GunFact = (typeof GUN_FACTS)[number]

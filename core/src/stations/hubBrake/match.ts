@@ -1,8 +1,8 @@
-import type { HubBrakeRule } from './rules.ts'
+import type { HubBrakeRule, HubBrakeFact } from './rules.ts'
 import type { Finding, MatchContext } from '../../match/finding.ts'
 
 /** Just enough that the spool stops with the wire; another size of spool wants another setting. common practice */
-export function matchHubBrake(c: MatchContext): Finding<HubBrakeRule> {
+export function matchHubBrake(c: MatchContext): Finding<HubBrakeRule, HubBrakeFact> {
   const { hubBrake, spool } = c.fitted
   const newType = c.spool.type
   const otherSpool = newType !== null && spool?.type !== undefined && spool.type !== newType

@@ -10,3 +10,7 @@ export const HUB_BRAKE_RULES = {
   'brake-set': { rank: 'stops-feed', keep: 'may' },
 } as const satisfies Record<string, RuleRow>
 export type HubBrakeRule = keyof typeof HUB_BRAKE_RULES
+
+/** Facts that what it says stands on. */
+export const HUB_BRAKE_FACTS = ['brake', 'massKg', 'newType', 'oldType'] as const
+export type HubBrakeFact = (typeof HUB_BRAKE_FACTS)[number]

@@ -1,4 +1,4 @@
-import type { LinerRule } from '../pieces/linerRules.ts'
+import type { LinerRule, LinerFact } from '../pieces/linerRules.ts'
 import { FAMILY_SHEETS } from '../../families/index.ts'
 import type { Finding, MatchContext } from '../../match/finding.ts'
 import { afterChoice } from '../../match/choice.ts'
@@ -6,7 +6,7 @@ import { matchGun } from '../gun/match.ts'
 import { judgeLiner } from '../pieces/liner.ts'
 
 /** Material to family, range to diameter, length to the gun. */
-export function matchLiner(c: MatchContext): Finding<LinerRule> {
+export function matchLiner(c: MatchContext): Finding<LinerRule, LinerFact> {
   const { liner } = c.fitted
   // Another gun may be longer: the liner must reach through the one that will be on.
   const gun = afterChoice(c, matchGun(c)).gun ?? undefined

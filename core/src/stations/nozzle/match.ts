@@ -1,11 +1,11 @@
-import type { NozzleRule } from './rules.ts'
+import type { NozzleRule, NozzleFact } from './rules.ts'
 import type { Fitted } from '../../machine/fitted/fitted.ts'
 import type { Part } from '../../machine/store.ts'
 import type { Finding, MatchContext } from '../../match/finding.ts'
 import { conditionVerdict, pick, worstFirst } from '../../match/finding.ts'
 
 /** Gas wires need a clean gas nozzle; without gas a cap if owned, else the gas nozzle as spatter guard (a school). */
-export function matchNozzle(c: MatchContext): Finding<NozzleRule> {
+export function matchNozzle(c: MatchContext): Finding<NozzleRule, NozzleFact> {
   const nozzle = c.fitted.nozzle
   // A gas nozzle is right for either kind of cored wire.
   const gasNeeded = c.wire.gas.needed || c.wire.open !== undefined
@@ -54,7 +54,7 @@ export function matchNozzle(c: MatchContext): Finding<NozzleRule> {
     alsoDo: gasNeeded ? [] : (['cap-or-gas-nozzle'] as const),
     origin: 'common practice' as const,
   }
-  const change = (rule: NozzleRule): Finding<NozzleRule> => ({
+  const change = (rule: NozzleRule): Finding<NozzleRule, NozzleFact> => ({
     ...base,
     verdict: 'change',
     rule,

@@ -12,3 +12,7 @@ export const NOZZLE_RULES = {
   'nozzle-fits': { rank: 'spoils-weld', keep: 'may' },
 } as const satisfies Record<string, RuleRow>
 export type NozzleRule = keyof typeof NOZZLE_RULES
+
+/** Facts that what it says stands on. */
+export const NOZZLE_FACTS = ['boreMm', 'capOwned', 'condition', 'gasNeeded', 'kind', 'wanted'] as const
+export type NozzleFact = (typeof NOZZLE_FACTS)[number]

@@ -1,6 +1,7 @@
-import type { GuideRule } from '../pieces/guideRules.ts'
+import type { GuideRule, GuideFact } from '../pieces/guideRules.ts'
 import type { Finding, MatchContext } from '../../match/finding.ts'
 import { matchGuide } from '../pieces/guide.ts'
 
 /** The tube after the rolls, where a pushed wire folds first. */
-export const matchOutletGuide = (c: MatchContext): Finding<GuideRule> => matchGuide('outletGuide', c)
+export const matchOutletGuide = (c: MatchContext): Finding<GuideRule, GuideFact> =>
+  matchGuide('outletGuide', c)

@@ -14,3 +14,7 @@ export const GUIDE_RULES = {
   'guide-fits': { rank: 'stops-feed', keep: 'may' },
 } as const satisfies Record<string, RuleRow>
 export type GuideRule = keyof typeof GUIDE_RULES
+
+/** Facts that what it says stands on. */
+export const GUIDE_FACTS = ['condition', 'family', 'gapMm', 'material', 'soft', 'wanted'] as const
+export type GuideFact = (typeof GUIDE_FACTS)[number]

@@ -17,3 +17,21 @@ export const LINER_RULES = {
   'liner-fits': { rank: 'stops-feed', keep: 'may', fault: false },
 } as const satisfies Record<string, RuleRow>
 export type LinerRule = keyof typeof LINER_RULES
+
+/** Facts that what it says stands on. */
+export const LINER_FACTS = [
+  'cleanFirst',
+  'condition',
+  'family',
+  'gunLengthM',
+  'lengthM',
+  'material',
+  'maxMm',
+  'minMm',
+  'sizeMm',
+  'soft',
+  'trim',
+  'wanted',
+  'wantedLengthM',
+] as const
+export type LinerFact = (typeof LINER_FACTS)[number]

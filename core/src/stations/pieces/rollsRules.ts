@@ -19,3 +19,22 @@ export const ROLLS_RULES = {
   'rolls-fit': { rank: 'stops-feed', keep: 'may', fault: false },
 } as const satisfies Record<string, RuleRow>
 export type RollsRule = keyof typeof ROLLS_RULES
+
+/** Facts that what it says stands on. */
+export const ROLLS_FACTS = [
+  'active',
+  'birdnest',
+  'cleanFirst',
+  'condition',
+  'family',
+  'grooves',
+  'matchedTopRolls',
+  'profile',
+  'reverseThread',
+  'rollPairs',
+  'sizeMm',
+  'wantedGroove',
+  'wantedProfile',
+  'workingGroove',
+] as const
+export type RollsFact = (typeof ROLLS_FACTS)[number]

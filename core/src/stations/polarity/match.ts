@@ -1,6 +1,6 @@
 import { LYING } from '../../procedures/row.ts'
 import type { Polarity } from '../../terms/terms.ts'
-import type { PolarityRule } from './rules.ts'
+import type { PolarityRule, PolarityFact } from './rules.ts'
 import {
   conditionVerdict,
   pick,
@@ -26,7 +26,7 @@ function acceptedPolarities({ wire, job }: MatchContext): Polarity[] {
  * By the wire's classification, never by its family: self-shielded T-3, T-4 and T-6 run gun positive.
  * published: AWS A5.20 Table 2, A5.18 annex, recalled from memory; what the box says for a wire entered by hand.
  */
-export function matchPolarity(c: MatchContext): Finding<PolarityRule> {
+export function matchPolarity(c: MatchContext): Finding<PolarityRule, PolarityFact> {
   const fitted = c.fitted.polarity
   const { studs, workClamp } = c.fitted.conditions ?? {}
   const studsLoose = studs !== undefined && !['tight', 'good', 'new'].includes(studs)

@@ -17,3 +17,19 @@ export const POLARITY_RULES = {
   'polarity-right': { rank: 'spoils-weld', keep: 'may' },
 } as const satisfies Record<string, RuleRow>
 export type PolarityRule = keyof typeof POLARITY_RULES
+
+/** Facts that what it says stands on. */
+export const POLARITY_FACTS = [
+  'by',
+  'byKnown',
+  'clamp',
+  'clampState',
+  'classification',
+  'either',
+  'family',
+  'fitted',
+  'open',
+  'studsLoose',
+  'wanted',
+] as const
+export type PolarityFact = (typeof POLARITY_FACTS)[number]

@@ -1,4 +1,4 @@
-import type { RollPressureRule } from './rules.ts'
+import type { RollPressureRule, RollPressureFact } from './rules.ts'
 import { chartMark } from '../../machine/chart.ts'
 import { FAMILY_SHEETS } from '../../families/index.ts'
 import type { Finding, MatchContext } from '../../match/finding.ts'
@@ -11,7 +11,7 @@ export const sameWire = (c: MatchContext): boolean =>
   c.oldWire.classification === c.wire.classification
 
 /** Enough to push, too little to crush; tested again for every other wire, even on the same machine. */
-export function matchRollPressure(c: MatchContext): Finding<RollPressureRule> {
+export function matchRollPressure(c: MatchContext): Finding<RollPressureRule, RollPressureFact> {
   const pressure = c.fitted.rollPressure
   const level = FAMILY_SHEETS[c.wire.family].pressure
   const oldLevel = c.oldWire ? FAMILY_SHEETS[c.oldWire.family].pressure : undefined

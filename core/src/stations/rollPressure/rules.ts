@@ -8,3 +8,15 @@ export const ROLL_PRESSURE_RULES = {
   'pressure-kept': { rank: 'stops-feed', keep: 'may' },
 } as const satisfies Record<string, RuleRow>
 export type RollPressureRule = keyof typeof ROLL_PRESSURE_RULES
+
+/** Facts that what it says stands on. */
+export const ROLL_PRESSURE_FACTS = [
+  'chartMark',
+  'family',
+  'hasScale',
+  'level',
+  'mark',
+  'oldLevel',
+  'school',
+] as const
+export type RollPressureFact = (typeof ROLL_PRESSURE_FACTS)[number]

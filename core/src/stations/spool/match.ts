@@ -1,4 +1,4 @@
-import type { SpoolRule } from './rules.ts'
+import type { SpoolRule, SpoolFact } from './rules.ts'
 import type { SpoolType } from '../../wire/spool.ts'
 import { mountOf } from './hub.ts'
 import type { Finding, MatchContext } from '../../match/finding.ts'
@@ -13,7 +13,7 @@ const ADAPTER_RULES = {
  * Hub, adapter, locator and side; not that the wire differs. A new spool that the machine cannot take at all is a
  * problem of the request, not a verdict.
  */
-export function matchSpool(c: MatchContext): Finding<SpoolRule> {
+export function matchSpool(c: MatchContext): Finding<SpoolRule, SpoolFact> {
   const { spool } = c.fitted
   const type = c.spool.type ?? spool?.type ?? undefined
   // The machine decides which side is without a reverse bend; a shop may hold to the bottom whatever it says.

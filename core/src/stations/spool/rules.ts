@@ -16,3 +16,18 @@ export const SPOOL_RULES = {
   'spool-sits-right': { rank: 'stops-feed', keep: 'may' },
 } as const satisfies Record<string, RuleRow>
 export type SpoolRule = keyof typeof SPOOL_RULES
+
+/** Facts that what it says stands on. */
+export const SPOOL_FACTS = [
+  'byPractice',
+  'fittedAdapter',
+  'fittedLeaves',
+  'fittedType',
+  'leaves',
+  'locator',
+  'mount',
+  'needsAdapter',
+  'reverseThread',
+  'type',
+] as const
+export type SpoolFact = (typeof SPOOL_FACTS)[number]

@@ -1,4 +1,4 @@
-import type { SupplyRule } from './rules.ts'
+import type { SupplyRule, SupplyFact } from './rules.ts'
 import { MOST_CORD_DROP, supplyAt } from '../../procedures/gives.ts'
 import { startSettings } from '../../procedures/start.ts'
 import { arcGasOf } from '../../gas/arcGas.ts'
@@ -44,7 +44,7 @@ const jobCurrentA = (c: MatchContext): number | undefined =>
   c.job ? startSettings(c.wire, c.job, arcGasGoing(c), c.machine).currentA?.value : undefined
 
 /** Circuit and cord by the job's own current; by the machine's rated output where no settings are known. */
-export function matchSupply(c: MatchContext): Finding<SupplyRule> {
+export function matchSupply(c: MatchContext): Finding<SupplyRule, SupplyFact> {
   const s = c.machine.supply
   const earthPin = c.fitted.conditions?.earthPin
   const small = s?.voltageV !== undefined && s.voltageV <= SMALL_MACHINE.upToV

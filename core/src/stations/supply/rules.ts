@@ -9,3 +9,17 @@ export const SUPPLY_RULES = {
   'supply-fits': { rank: 'spoils-weld', keep: 'may' },
 } as const satisfies Record<string, RuleRow>
 export type SupplyRule = keyof typeof SUPPLY_RULES
+
+/** Facts that what it says stands on. */
+export const SUPPLY_FACTS = [
+  'breakerA',
+  'byJob',
+  'cordLengthM',
+  'cordMm2',
+  'cordWantedMm2',
+  'neededA',
+  'ratedA',
+  'small',
+  'voltageV',
+] as const
+export type SupplyFact = (typeof SUPPLY_FACTS)[number]

@@ -69,6 +69,7 @@ const FIELD_WORDS: Readonly<Record<string, string>> = {
   curing: 'cause being cured',
   cured: 'cured',
   helped: 'cures that helped',
+  work: 'what the cures did',
   cause: 'cause',
   setting: 'settings in use',
   lead: 'how the lead lies',

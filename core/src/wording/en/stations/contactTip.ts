@@ -1,9 +1,9 @@
-import type { ContactTipRule } from '../../../stations/contactTip/rules.ts'
+import type { ContactTipRule, ContactTipFact } from '../../../stations/contactTip/rules.ts'
 import { stampText } from '../names.ts'
 import { shown, type StationWords } from './stationWords.ts'
 import { unread, type Rule } from './reader.ts'
 
-export const CONTACT_TIP_WORDS: Record<ContactTipRule, Rule> = {
+export const CONTACT_TIP_WORDS: Record<ContactTipRule, Rule<ContactTipFact>> = {
   'tip-not-read': unread('The stamp on the contact tip'),
   'tip-bore-not-read': unread('Whether the tip has an aluminium bore'),
   'tip-missing': () => ({

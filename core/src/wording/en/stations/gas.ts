@@ -1,9 +1,9 @@
-import type { GasRule } from '../../../stations/gas/rules.ts'
+import type { GasRule, GasFact } from '../../../stations/gas/rules.ts'
 import { mixtureText } from '../names.ts'
 import { shown, type StationWords } from './stationWords.ts'
 import { list, unread, type Rule } from './reader.ts'
 
-export const GAS_WORDS: Record<GasRule, Rule> = {
+export const GAS_WORDS: Record<GasRule, Rule<GasFact>> = {
   'gas-ask-the-box': () => ({
     why: 'Whether this cored wire wants gas, and which, stands on its box. It stays shut until that is read.',
     otherwise: 'Gas over a gasless wire or none over a gas wire: porous either way.',

@@ -1,9 +1,9 @@
-import type { GasFlowRule } from '../../../stations/gasFlow/rules.ts'
+import type { GasFlowRule, GasFlowFact } from '../../../stations/gasFlow/rules.ts'
 import { formatFlow } from '../../../units/format.ts'
 import { shown, tight, type StationWords } from './stationWords.ts'
 import { bore, unread, type Rule } from './reader.ts'
 
-export const GAS_FLOW_WORDS: Record<GasFlowRule, Rule> = {
+export const GAS_FLOW_WORDS: Record<GasFlowRule, Rule<GasFlowFact>> = {
   'flow-ask-the-box': () => ({
     why: 'No flow is set before the box tells whether this wire wants gas.',
     otherwise: 'Porosity.',

@@ -1,8 +1,8 @@
-import type { GuideRule } from '../../../stations/pieces/guideRules.ts'
+import type { GuideRule, GuideFact } from '../../../stations/pieces/guideRules.ts'
 import { shown, type StationWords } from './stationWords.ts'
 import { unread, type Rule } from './reader.ts'
 
-export const GUIDE_WORDS: Record<GuideRule, Rule> = {
+export const GUIDE_WORDS: Record<GuideRule, Rule<GuideFact>> = {
   'guide-not-read': unread('The guide'),
   'guide-missing': (r) => ({
     why: `There is no guide here; the wire needs a ${r.text('wanted')} one close to the rolls.`,

@@ -1,4 +1,4 @@
-import type { GunPieceRule, GunRule } from '../../../stations/gun/rules.ts'
+import type { GunPieceRule, GunRule, GunFact } from '../../../stations/gun/rules.ts'
 import { formatLead } from '../../../units/format.ts'
 import { GUN_NAMES, nameIn } from '../names.ts'
 import { shown, tight, type StationWords } from './stationWords.ts'
@@ -57,7 +57,7 @@ export const GUN_WORDS = {
   ...OWN,
   ...pieces(ROLLS_WORDS, 'rolls', 'In the gun, its own rolls: '),
   ...pieces(LINER_WORDS, 'innerLiner', 'In the gun, the inner liner: '),
-} as Record<GunRule, Rule>
+} as Record<GunRule, Rule<GunFact>>
 
 export const GUN = {
   name: 'Gun',

@@ -1,8 +1,8 @@
-import type { HubBrakeRule } from '../../../stations/hubBrake/rules.ts'
+import type { HubBrakeRule, HubBrakeFact } from '../../../stations/hubBrake/rules.ts'
 import { shown, type StationWords } from './stationWords.ts'
 import { unread, type Rule } from './reader.ts'
 
-export const HUB_BRAKE_WORDS: Record<HubBrakeRule, Rule> = {
+export const HUB_BRAKE_WORDS: Record<HubBrakeRule, Rule<HubBrakeFact>> = {
   'brake-not-read': unread('The hub brake'),
   'brake-loose': () => ({
     why: 'The brake is loose: it must just stop the spool when the wire stops.',

@@ -1,9 +1,9 @@
-import type { LinerRule } from '../../../stations/pieces/linerRules.ts'
+import type { LinerRule, LinerFact } from '../../../stations/pieces/linerRules.ts'
 import { LINER_NAMES, LINER_SHORT, nameIn } from '../names.ts'
 import { shown, range, type StationWords } from './stationWords.ts'
 import { sizeRange, unread, type Rule } from './reader.ts'
 
-export const LINER_WORDS: Record<LinerRule, Rule> = {
+export const LINER_WORDS: Record<LinerRule, Rule<LinerFact>> = {
   'liner-not-read': unread('The liner'),
   'liner-missing': () => ({
     why: 'There is no liner in the gun.',

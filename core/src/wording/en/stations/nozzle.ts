@@ -1,9 +1,9 @@
-import type { NozzleRule } from '../../../stations/nozzle/rules.ts'
+import type { NozzleRule, NozzleFact } from '../../../stations/nozzle/rules.ts'
 import { boreText, nameIn, NOZZLE_NAMES } from '../names.ts'
 import { shown, type StationWords } from './stationWords.ts'
 import { unread, type Rule } from './reader.ts'
 
-export const NOZZLE_WORDS: Record<NozzleRule, Rule> = {
+export const NOZZLE_WORDS: Record<NozzleRule, Rule<NozzleFact>> = {
   'nozzle-not-read': unread('The nozzle'),
   'gas-nozzle-needed': (r) => ({
     why: `A wire that runs with gas needs a gas nozzle; fitted: ${nameIn(NOZZLE_NAMES, r.text('kind')) ?? 'no nozzle'}.`,

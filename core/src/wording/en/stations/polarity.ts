@@ -1,9 +1,9 @@
-import type { PolarityRule } from '../../../stations/polarity/rules.ts'
+import type { PolarityRule, PolarityFact } from '../../../stations/polarity/rules.ts'
 import { gunOn } from '../names.ts'
 import { shown, tight, type StationWords } from './stationWords.ts'
 import type { Rule } from './reader.ts'
 
-export const POLARITY_WORDS: Record<PolarityRule, Rule> = {
+export const POLARITY_WORDS: Record<PolarityRule, Rule<PolarityFact>> = {
   'polarity-ask-the-box': () => ({
     why: 'Cored wires run on either polarity by their classification. Only the box tells which.',
     otherwise: 'Wrong polarity runs, but coarse and spattering.',

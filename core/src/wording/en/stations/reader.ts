@@ -1,4 +1,4 @@
-import type { Facts } from '../../../base/facts.ts'
+import type { Facts, FactsOf } from '../../../base/facts.ts'
 import { formatFlow, formatLead, formatLength, type UnitSystem } from '../../../units/format.ts'
 import type { Family } from '../../../terms/terms.ts'
 import { FAMILY_NAMES, sizeText, stampText, valueText, boreText } from '../names.ts'
@@ -9,16 +9,16 @@ export interface Say {
   otherwise: string
 }
 
-export interface Reader {
+export interface Reader<F extends string = string> {
   units: UnitSystem
-  text: (key: string) => string
+  text: (key: F) => string
   size: string
   family: string
-  flow: (key: string) => string
-  lead: (key: string) => string
-  length: (key: string) => string
-  stamp: (key: string) => string
-  facts: Facts
+  flow: (key: F) => string
+  lead: (key: F) => string
+  length: (key: F) => string
+  stamp: (key: F) => string
+  facts: FactsOf<F>
   /** The same with the facts of a piece of the fitted part before them. */
   of: (piece: string) => Reader
 }
@@ -45,24 +45,25 @@ export function reader(facts: Facts, units: UnitSystem, fitted?: unknown): Reade
 }
 
 export const unread =
-  (what: string): ((r: Reader) => Say) =>
+  (what: string): (() => Say) =>
   () => ({
     why: `${what} has not been read. The plan starts by reading it and goes on as if it must change.`,
     otherwise: 'A part nobody looked at is the one that stops the wire.',
   })
 
-export type Rule = (r: Reader) => Say
+/** @typeParam F the facts of its station: it reads no other */
+export type Rule<F extends string = string> = (r: Reader<F>) => Say
 
-export const list = (r: Reader, key: string) =>
+export const list = <F extends string>(r: Reader<F>, key: F) =>
   ((r.facts[key] as readonly string[] | undefined) ?? []).join(', ')
-export const bore = (r: Reader) =>
+export const bore = (r: Reader<'boreAssumed' | 'boreMm' | 'trueFlow'>) =>
   (r.facts.boreAssumed
     ? `; the nozzle bore was not read, ${boreText(Number(r.facts.boreMm), r.units)} assumed`
     : '') +
   (r.facts.trueFlow === undefined
     ? ''
     : ` on a meter made for argon: the helium mixture needs about ${r.flow('trueFlow')} of true flow`)
-export const sizeRange = (r: Reader): string => {
+export const sizeRange = (r: Reader<'minMm' | 'maxMm'>): string => {
   const [from, to] = [Number(r.facts.minMm), Number(r.facts.maxMm)].map((mm) => sizeText(mm, r.units))
   return from === to ? from! : `${from} to ${to}`
 }

@@ -1,9 +1,9 @@
-import type { RollPressureRule } from '../../../stations/rollPressure/rules.ts'
+import type { RollPressureRule, RollPressureFact } from '../../../stations/rollPressure/rules.ts'
 import { nameIn, PRESSURE_NAMES } from '../names.ts'
 import { shown, tight, type StationWords } from './stationWords.ts'
 import { unread, type Rule } from './reader.ts'
 
-export const ROLL_PRESSURE_WORDS: Record<RollPressureRule, Rule> = {
+export const ROLL_PRESSURE_WORDS: Record<RollPressureRule, Rule<RollPressureFact>> = {
   'pressure-not-read': unread('The roll pressure'),
   'pressure-to-set': (r) => ({
     why: `With a wire newly on, the pressure is set by test: ${nameIn(PRESSURE_NAMES, r.text('level'))}.`,

@@ -1,9 +1,9 @@
-import type { RollsRule } from '../../../stations/pieces/rollsRules.ts'
+import type { RollsRule, RollsFact } from '../../../stations/pieces/rollsRules.ts'
 import { nameIn, PROFILE_NAMES, PROFILE_SHORT, stampText } from '../names.ts'
 import { shown, type StationWords } from './stationWords.ts'
 import { unread, type Rule } from './reader.ts'
 
-export const ROLLS_WORDS: Record<RollsRule, Rule> = {
+export const ROLLS_WORDS: Record<RollsRule, Rule<RollsFact>> = {
   'rolls-not-read': unread('The drive rolls'),
   'active-groove-not-read': unread('Which groove is in line with the wire'),
   'rolls-missing': () => ({ why: 'No rolls are fitted.', otherwise: 'Nothing moves the wire.' }),

@@ -1,9 +1,9 @@
-import type { SpoolRule } from '../../../stations/spool/rules.ts'
+import type { SpoolRule, SpoolFact } from '../../../stations/spool/rules.ts'
 import { shown, type StationWords } from './stationWords.ts'
 import { formatAbout, formatLength } from '../../../units/format.ts'
 import { unread, type Rule } from './reader.ts'
 
-export const SPOOL_WORDS: Record<SpoolRule, Rule> = {
+export const SPOOL_WORDS: Record<SpoolRule, Rule<SpoolFact>> = {
   'spool-not-read': unread('How the spool sits'),
   'basket-needs-adapter': (r) => ({
     why: `A ${r.text('type')} wire basket has no bore of its own; an adapter carries it on the hub.`,

@@ -1,8 +1,8 @@
-import type { SupplyRule } from '../../../stations/supply/rules.ts'
+import type { SupplyRule, SupplyFact } from '../../../stations/supply/rules.ts'
 import { shown, UNREAD, type StationWords } from './stationWords.ts'
 import { unread, type Rule } from './reader.ts'
 
-export const SUPPLY_WORDS: Record<SupplyRule, Rule> = {
+export const SUPPLY_WORDS: Record<SupplyRule, Rule<SupplyFact>> = {
   'supply-not-read': unread('The circuit (voltage and breaker)'),
   'earth-pin-missing': () => ({
     why: 'The earth pin of the plug is missing or damaged.',
