@@ -1,3 +1,4 @@
+import { stopHere } from '../src/changeover/stop/stop.ts'
 import { decode, plan, start, storeSchema, troubleRequestSchema } from '../src/package.ts'
 import { ALL_ROWS, alongCurve, rowFor } from '../src/procedures/table.ts'
 import { match } from '../src/stations/index.ts'
@@ -136,4 +137,26 @@ test('between two sizes a current by thickness lies between theirs', () => {
       }
     }
   expect(tried).toBeGreaterThan(0)
+})
+
+test('a change stopped where nobody read the gas shuts a cylinder, whatever gear the machine is said to have', () => {
+  const made = plan({
+    machine: {
+      id: 'm',
+      name: 'M',
+      gasGear: false,
+      fitted: { wire: { label: 'E71T-11 0.9' }, gun: { kind: 'push' } },
+    },
+    wire: { label: 'E71T-11 0.8' },
+    job: { material: 'mild-steel', thicknessMm: 4 },
+  })
+  if (!made.ok) throw new RangeError(JSON.stringify(made.problems))
+  const tasks = (done: number) =>
+    stopHere(
+      made.value,
+      made.value.steps.slice(0, done).map((s) => s.id),
+    ).steps.map((s) => s.task)
+  expect(tasks(1)).toContain('shutCylinder')
+  const shut = made.value.steps.findIndex((s) => s.task === 'shutCylinder') + 1
+  if (shut > 0) expect(tasks(shut).filter((t) => t === 'shutCylinder')).toHaveLength(1)
 })

@@ -179,3 +179,11 @@ describe('two people share the work', () => {
     expect(tasks(two)).toEqual(tasks(plan({})))
   })
 })
+
+test('a conversion left between fitting the solenoid and wiring it is gone on from there', () => {
+  const left = { ...gasless, standing: { openEnds: ['tagged', 'solenoid-not-wired'] } }
+  const again = convert('to-gas', 'tern', left)
+  expect(list(again)).not.toContain('fitSolenoid')
+  expect(list(again)).toContain('wireSolenoid')
+  expect(again.gather.map((line) => line.kind)).not.toContain('solenoid')
+})

@@ -158,6 +158,6 @@ test(`${times(400, 3000)} setups: a station gives the facts that its rules name,
     expect([station, [...given.get(station)!].filter((fact) => !named.includes(fact))]).toEqual([station, []])
     // A fact that seldom is one wants more setups to be met.
     const met = named.filter((fact) => given.get(station)!.has(fact))
-    expect(met.length).toBeGreaterThanOrEqual((named.length * times(90, 100)) / 100)
+    expect(met.length).toBeGreaterThanOrEqual((named.length * times(80, 100)) / 100)
   }
 })

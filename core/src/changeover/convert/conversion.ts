@@ -58,6 +58,8 @@ interface WireOn {
   /** An adapter carries it, or was left on the hub. */
   adapterOn: boolean
   knot: boolean
+  /** A solenoid sits in the case already, not wired yet. */
+  solenoidIn: boolean
   /** The gun has rolls of its own, or nobody looked. */
   pulls: boolean
   gunOn: boolean
@@ -92,7 +94,7 @@ const TASKS_OF: Record<ConversionKind, (wire: WireOn, gasOn: boolean) => Task[]>
     'unplug',
     'waitDischarge',
     'openCase',
-    'fitSolenoid',
+    ...(wire.solenoidIn ? [] : (['fitSolenoid'] as const)),
     'wireSolenoid',
     'fitGasHose',
     'closeCase',
@@ -147,7 +149,7 @@ function partsFor(kind: ConversionKind, gun: Gun, c: MatchContext): WantedPart[]
     const regulator = regulatorFor(gas) as Extract<Part, { kind: 'regulator' }>
     const nozzle = c.fitted.nozzle
     return [
-      beside(c, 'solenoid'),
+      ...(leftWith(c.machine.standing, 'solenoid-not-wired') ? [] : [beside(c, 'solenoid')]),
       beside(c, 'hose'),
       beside(c, 'clip'),
       // A cap is no gas nozzle; one that nobody looked at may be.
@@ -271,6 +273,7 @@ export function planConversion(
         spoolOn: wireOn || machine.fitted.spool != null,
         adapterOn: machine.fitted.spool?.adapter === true || left('adapter-on-hub'),
         knot,
+        solenoidIn: left('solenoid-not-wired'),
         pulls: gunOn === undefined || gunOn?.kind === 'push-pull',
         gunOn: gunOn !== null,
         tipOn: gunOn !== null && machine.fitted.contactTip !== null && !left('tip-off'),
