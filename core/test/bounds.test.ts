@@ -3,6 +3,8 @@ import { decode, plan, start, storeSchema, troubleRequestSchema } from '../src/p
 import { ALL_ROWS, alongCurve, rowFor } from '../src/procedures/table.ts'
 import { match } from '../src/stations/index.ts'
 import type { Cause } from '../src/trouble/causes.ts'
+import { QUANTITIES, type Quantity } from '../src/units/quantities.ts'
+import type { UnitSystem } from '../src/units/format.ts'
 import { prepareTrouble } from '../src/trouble/find.ts'
 import { knownOf } from '../src/trouble/known.ts'
 
@@ -159,4 +161,28 @@ test('a change stopped where nobody read the gas shuts a cylinder, whatever gear
   expect(tasks(1)).toContain('shutCylinder')
   const shut = made.value.steps.findIndex((s) => s.task === 'shutCylinder') + 1
   if (shut > 0) expect(tasks(shut).filter((t) => t === 'shutCylinder')).toHaveLength(1)
+})
+
+// What a field takes, and one press of plus or minus, in the unit that is shown. common practice, no source
+test.each<[Quantity, number, number, number]>([
+  ['thickness', 200, 0.5, 0.02],
+  ['lead', 500, 0.5, 1],
+  ['draught', 50, 0.5, 1],
+  ['flow', 200, 1, 2],
+  ['mass', 1000, 0.5, 1],
+  ['pressure', 400, 5, 50],
+  ['speed', 100, 0.2, 10],
+  ['volts', 1000, 0.2, 0.2],
+  ['amps', 2000, 1, 1],
+  ['water', 1000, 1, 50],
+  ['gas', 500, 0.5, 10],
+])('a field of %s takes up to %d; a press is %d, in inches %d', (quantity, most, metric, inch) => {
+  const row = QUANTITIES[quantity]
+  const press = (units: UnitSystem) => row.step[units] / row.unit[units].one
+  expect([row.least, row.most, press('metric'), press('inch')]).toEqual([
+    0,
+    most,
+    expect.closeTo(metric, 9),
+    expect.closeTo(inch, 9),
+  ])
 })
