@@ -17,7 +17,7 @@ import {
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { fileURLToPath } from 'node:url'
-import { costOf } from '../costOf.mjs'
+import { costOf } from './costOf.mjs'
 
 const root = fileURLToPath(new URL('../..', import.meta.url))
 const folder = join(root, 'docs/patches')

@@ -48,6 +48,32 @@ function withGrooveObjects(rolls: JsonSchema): JsonSchema {
   }
 }
 
+/** A union of objects, with the fields that all of them have said once beside it. */
+function withSharedFields(union: JsonSchema): JsonSchema {
+  const kinds = (union.oneOf ?? union.anyOf) as {
+    properties: Record<string, JsonSchema>
+    required?: string[]
+  }[]
+  const [first] = kinds
+  const said = (value: unknown) => JSON.stringify(value)
+  const shared = Object.keys(first!.properties).filter((key) =>
+    kinds.every(({ properties }) => said(properties[key]) === said(first!.properties[key])),
+  )
+  const only = <T>(entries: Record<string, T>, keep: (key: string) => boolean) =>
+    Object.fromEntries(Object.entries(entries).filter(([key]) => keep(key)))
+  const isShared = (key: string) => shared.includes(key)
+  return {
+    type: 'object',
+    properties: only(first!.properties, isShared),
+    required: (first!.required ?? []).filter(isShared),
+    oneOf: kinds.map(({ properties, required = [] }) => ({
+      type: 'object',
+      properties: only(properties, (key) => !isShared(key)),
+      required: required.filter((key) => !isShared(key)),
+    })),
+  }
+}
+
 /** What a schema cannot tell of itself, because code reads it: said here, so that nothing published is hollow. */
 function fill({ zodSchema, jsonSchema }: { zodSchema: z.core.$ZodType; jsonSchema: JsonSchema }) {
   if (zodSchema === wireInputSchema)
@@ -65,7 +91,8 @@ function fill({ zodSchema, jsonSchema }: { zodSchema: z.core.$ZodType; jsonSchem
     const options = (plain.oneOf ?? plain.anyOf) as JsonSchema[]
     return replace(jsonSchema, { anyOf: options.map((option) => withGrooveObjects(option)) })
   }
-  if (zodSchema === runRecord.schema) return replace(jsonSchema, plainSchema(runFieldsSchema))
+  if (zodSchema === runRecord.schema)
+    return replace(jsonSchema, withSharedFields(plainSchema(runFieldsSchema)))
   if (zodSchema === sizeMm) jsonSchema.enum = [...KNOWN_MM]
   if (zodSchema === handShape.shape.gas) {
     replace(jsonSchema, GAS_BY_HAND)

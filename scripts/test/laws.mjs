@@ -17,9 +17,9 @@ import {
 import { tmpdir } from 'node:os'
 import { join, relative } from 'node:path'
 import ts from 'typescript'
-import { root } from './prepare.mjs'
+import { root } from '../prepare.mjs'
 import { costOf } from './costOf.mjs'
-import { pseudoSource } from './pseudo.mjs'
+import { pseudoSource } from '../pseudo.mjs'
 
 const walk = (folder) =>
   existsSync(folder)
