@@ -187,3 +187,14 @@ test('a conversion left between fitting the solenoid and wiring it is gone on fr
   expect(list(again)).toContain('wireSolenoid')
   expect(again.gather.map((line) => line.kind)).not.toContain('solenoid')
 })
+
+test.each<[string, object | null | undefined, boolean]>([
+  ['a gasless cap', { kind: 'gasless-cap' }, true],
+  ['none', null, true],
+  ['a gas nozzle', { kind: 'gas' }, false],
+  ['one that nobody looked at', undefined, false],
+])('to gas, on %s, a gas nozzle is gathered: %s', (_what, nozzle, wanted) => {
+  const { fitted } = machine('tern')
+  const made = convert('to-gas', 'tern', { ...gasless, fitted: { ...fitted, nozzle } })
+  expect(made.gather.some((line) => line.kind === 'nozzle')).toBe(wanted)
+})
