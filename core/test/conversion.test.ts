@@ -6,6 +6,7 @@ import {
   shareBlocks,
   stepHow,
   stepTitle,
+  stopConversion,
   walkMinutes,
   type Block,
   type ConversionKind,
@@ -197,4 +198,16 @@ test.each<[string, object | null | undefined, boolean]>([
   const { fitted } = machine('tern')
   const made = convert('to-gas', 'tern', { ...gasless, fitted: { ...fitted, nozzle } })
   expect(made.gather.some((line) => line.kind === 'nozzle')).toBe(wanted)
+})
+
+test('a cylinder shut as work is broken off stays the cylinder it is', () => {
+  const { fitted } = machine('tern')
+  const gas = { Ar: 82, CO2: 18 }
+  const made = convert('to-gas', 'tern', {
+    ...gasless,
+    fitted: { ...fitted, gas, wire: { label: 'E71T-11 0.8' } },
+  })
+  const { after, steps } = stopConversion(made, [])
+  expect(steps.map((s) => s.task)).toContain('shutCylinder')
+  expect(after.fitted.gas).toEqual(gas)
 })

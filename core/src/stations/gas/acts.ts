@@ -12,7 +12,10 @@ export const GAS_ACTS = {
       flowSet: false,
       // The purge takes the machine’s solenoid, so the machine is still on.
       gaugesDrained: b.on || b.gaugesDrained,
-      ...(!c.wire.gas.needed && { fitted: lay(b.fitted, { ...after('gas'), gasFlowLPerMin: 0 }) }),
+      ...(!c.wire.gas.needed && {
+        // Shutting a cylinder makes no other of it; one that nobody read is known to be of no use then.
+        fitted: lay(b.fitted, { ...(b.fitted.gas === undefined && after('gas')), gasFlowLPerMin: 0 }),
+      }),
     }),
   },
   regulatorOff: {
