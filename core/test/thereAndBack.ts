@@ -37,6 +37,7 @@ function settledBy(label: string, f: Fitted) {
   const { wire } = read.value
   const needs = FAMILY_SHEETS[wire.family]
   const all = works(f)
+  const bears = Object.values(needs.alsoTakes).some((gas) => gas !== undefined)
   return {
     wire: all.wire,
     brake: all.brake,
@@ -44,7 +45,8 @@ function settledBy(label: string, f: Fitted) {
     ...(needs.rolls.length === 1 && { profile: all.rolls?.[0] }),
     ...(needs.liner.length === 1 && { liner: all.liner }),
     ...(wire.polarity.length === 1 && { polarity: all.polarity }),
-    ...(wire.gas.designations.length === 1 && { gas: all.gas }),
+    // A gas it bears beside its own stays on too.
+    ...(wire.gas.designations.length === 1 && !bears && { gas: all.gas }),
     ...(!needs.soft && { tip: all.tip }),
     ...(wire.gas.needed && { nozzle: all.nozzle }),
   }

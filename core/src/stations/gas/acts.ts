@@ -6,16 +6,14 @@ import { keeps } from '../../match/finding.ts'
 export const GAS_ACTS = {
   checkChain: { does: () => ({ chained: true }) },
   shutCylinder: {
-    does: (b, after, c) => ({
+    does: (b, _after, c) => ({
       valveOpen: false,
       screwOut: true,
       flowSet: false,
       // The purge takes the machine’s solenoid, so the machine is still on.
       gaugesDrained: b.on || b.gaugesDrained,
-      ...(!c.wire.gas.needed && {
-        // Shutting a cylinder makes no other of it; one that nobody read is known to be of no use then.
-        fitted: lay(b.fitted, { ...(b.fitted.gas === undefined && after('gas')), gasFlowLPerMin: 0 }),
-      }),
+      // Shutting a cylinder makes no other of it, and tells nobody which it is.
+      ...(!c.wire.gas.needed && { fitted: lay(b.fitted, { gasFlowLPerMin: 0 }) }),
     }),
   },
   regulatorOff: {
