@@ -39,8 +39,14 @@ export type ThingIn<L extends ListName> = NonNullable<Lists[L]>[number]
 export const LISTS = [...new Set(KINDS.flatMap((kind) => recordRow(kind).list ?? []))] as ListName[]
 /** No things at all. */
 export const emptyLists = (): Lists => Object.fromEntries(LISTS.map((list) => [list, []])) as unknown as Lists
+/** Asked for every thing that is read or written: worked out once. */
+const IN_LIST = Object.fromEntries(
+  LISTS.map((list) => [list, KINDS.filter((kind) => recordRow(kind).list === list)]),
+) as Record<ListName, Kind[]>
+const BESIDE = Object.fromEntries(
+  KINDS.map((kind) => [kind, KINDS.filter((other) => recordRow(other).field?.of.includes(kind))]),
+) as Record<Kind, Kind[]>
 /** Kinds that are things of a list. */
-export const kindsIn = (list: ListName): Kind[] => KINDS.filter((kind) => recordRow(kind).list === list)
+export const kindsIn = (list: ListName): readonly Kind[] => IN_LIST[list]
 /** Kinds that keep one field of things of this kind beside them. */
-export const besideOf = (kind: Kind): Kind[] =>
-  KINDS.filter((other) => recordRow(other).field?.of.includes(kind))
+export const besideOf = (kind: Kind): readonly Kind[] => BESIDE[kind]
