@@ -1,3 +1,5 @@
+import { gasStanding } from '../src/gas/suits.ts'
+import { fittedSchema } from '../src/machine/fitted/fitted.ts'
 import { stopHere } from '../src/changeover/stop/stop.ts'
 import { decode, plan, start, storeSchema, troubleRequestSchema } from '../src/package.ts'
 import { ALL_ROWS, alongCurve, rowFor } from '../src/procedures/table.ts'
@@ -15,6 +17,26 @@ test('a store of 5,000 parts is read, of one more refused', () => {
     Array.from({ length: n }, () => ({ kind: 'contactTip', stamp: '0.9', count: 1 }))
   expect(storeSchema.safeParse(parts(5000)).success).toBe(true)
   expect(storeSchema.safeParse(parts(5001)).success).toBe(false)
+})
+
+test('a gun is rated for 2,000 A at the most: more is a slip of the hand', () => {
+  const gun = (ratingA: number) =>
+    fittedSchema.safeParse({ gun: { kind: 'push', lengthM: 3, ratingA } }).success
+  expect([gun(2000), gun(2001)]).toEqual([true, false])
+})
+
+// AWS A5.20, the designator M: 75 to 80 % argon, the rest CO2.
+test('the limits of argon of a wire’s own standard belong to it', () => {
+  const wire = {
+    family: 'flux-cored-gas-shielded',
+    gas: { designations: ['M21'], argonPercent: { min: 75, max: 80 } },
+  } as const
+  const at = (mixture: object) => gasStanding(wire, mixture)
+  expect(at({ Ar: 75, CO2: 25 })).toBe('by-class')
+  expect(at({ Ar: 80, CO2: 20 })).toBe('by-class')
+  expect(at({ Ar: 80.1, CO2: 19.9 })).toBe('outside-limits')
+  // Helium may stand for argon in the class, not in the limits.
+  expect(at({ Ar: 74.9, He: 5.1, CO2: 20 })).toBe('outside-limits')
 })
 
 describe('a nozzle is taken off where one is on, or may be', () => {
