@@ -24,6 +24,7 @@ const versionsOf = (content: z.ZodType) =>
         at: z.iso.datetime(),
         content: content.nullable(),
         was: content.optional(),
+        made: vectorSchema.optional(),
       }),
     )
     .min(1)

@@ -1,6 +1,6 @@
 import type { Change } from '../keep/takeBack.ts'
 import { saysSame, type Content } from '../keep/fields.ts'
-import { apart, follow, shownContent, type Kept, type Writer } from '../keep/versions.ts'
+import { apart, follow, shownContent, takeOver, type Kept, type Writer } from '../keep/versions.ts'
 import { readKey, type Key } from '../record/contents.ts'
 import { entryContent } from '../record/entries.ts'
 import { LISTS, recordRow, type Kind, type ListName } from '../record/kinds/index.ts'
@@ -22,19 +22,26 @@ export type ImportHow = (typeof IMPORTS)[number]
 export function imported(now: State, file: State, how: ImportHow, by: Writer): State {
   const merged = mergeStates(now, file)
   if (how === 'merge') return merged
-  const settle = (kept: Kept, content: Content | null): Kept =>
-    apart(kept).length === 0 && saysSame(shownContent(kept), content)
-      ? kept
-      : follow(kept, content, by, kept.since)
+  const settle = (was: Kept | undefined, merged: Kept, theirs: Kept | undefined): Kept => {
+    const content = shownContent(theirs)
+    if (!was || (apart(merged).length === 0 && saysSame(shownContent(merged), content))) return merged
+    return theirs ? takeOver(was, theirs, by) : follow(merged, content, by, merged.since)
+  }
   return {
     records: new Map(
-      [...merged.records].map(([key, kept]) => [key, settle(kept, shownContent(file.records.get(key)))]),
+      [...merged.records].map(([key, kept]) => [
+        key,
+        settle(now.records.get(key), kept, file.records.get(key)),
+      ]),
     ),
     entries: new Map(
       [...merged.entries].map(([run, of]) => [
         run,
         new Map(
-          [...of].map(([id, kept]) => [id, settle(kept, shownContent(file.entries.get(run)?.get(id)))]),
+          [...of].map(([id, kept]) => [
+            id,
+            settle(now.entries.get(run)?.get(id), kept, file.entries.get(run)?.get(id)),
+          ]),
         ),
       ]),
     ),

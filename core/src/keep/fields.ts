@@ -38,6 +38,9 @@ export function saysSame(a: unknown, b: unknown): boolean {
  */
 const OPENED: ReadonlySet<string> = new Set(['fitted', 'practice', 'job', 'output', 'frozen', 'upkeep'])
 
+/** Fields that count: who changes one adds or takes away, and two who do are both right. */
+const COUNTED: ReadonlySet<string> = new Set(['count'])
+
 /** Where two records differ, field by field. */
 export interface FieldDifference {
   path: readonly string[]
@@ -69,12 +72,15 @@ export interface Merged {
 }
 
 /**
- * Brings together what two sides made of one record: a field that one side left alone is as the other has it.
+ * Brings together what two sides made of one record: a field that one side left alone is as the other has it, and of
+ * a count what each added is added.
  * @param base the record both set out from
  */
 export function mergeFields(base: Content | null, mine: Content | null, theirs: Content | null): Merged {
   if (saysSame(mine, base)) return { content: theirs, clashes: [] }
-  if (saysSame(theirs, base) || saysSame(mine, theirs)) return { content: mine, clashes: [] }
+  if (saysSame(theirs, base)) return { content: mine, clashes: [] }
+  if (mine === null && theirs === null) return { content: null, clashes: [] }
+  if (base === null && saysSame(mine, theirs)) return { content: mine, clashes: [] }
   if (base === null || mine === null || theirs === null)
     return { content: mine, clashes: [{ path: [], a: mine, b: theirs }] }
   const clashes: FieldDifference[] = []
@@ -90,7 +96,10 @@ export function mergeFields(base: Content | null, mine: Content | null, theirs: 
       const path = [...under, key]
       let value: unknown
       if (saysSame(here, was)) value = there
-      else if (saysSame(there, was) || saysSame(here, there)) value = here
+      else if (saysSame(there, was)) value = here
+      else if (under.length === 0 && COUNTED.has(key) && [was, here, there].every(Number.isInteger))
+        value = Math.max(0, (here as number) + (there as number) - (was as number))
+      else if (saysSame(here, there)) value = here
       else if (OPENED.has(key) && isObject(here) && isObject(there))
         value = bring(isObject(was) ? was : {}, here, there, path)
       else {

@@ -1,4 +1,5 @@
 import { saysSame, textOf, type Content } from './fields.ts'
+import { nameFor } from './hash.ts'
 import { compareVectors, covers, joinVectors, tick, type Vector } from './vector.ts'
 
 /** One state of a record, and what it has seen. */
@@ -10,6 +11,8 @@ export interface Version {
   content: Content | null
   /** What was removed, for as long as it is kept. */
   was?: Content
+  /** It repeats what another wrote, whom its writer put over his own: what that one had seen. */
+  made?: Vector
 }
 
 /**
@@ -25,6 +28,13 @@ export interface Kept {
 /** Days for which removed content can be put back. */
 export const KEPT_DAYS = 90
 
+/**
+ * Who wrote what nobody wrote: the example that comes with the program. It says when it is, so two of it differ, and
+ * neither is anybody’s change.
+ */
+export const READY_MADE = 'ready-made'
+const isReadyMade = ({ clock }: Version) => Object.keys(clock).every((device) => device === READY_MADE)
+
 const keyOf = (version: Version) => `${textOf(version.clock)} ${textOf(version.content)}`
 
 /** Two of the same state: what either still knows of it is known. */
@@ -37,6 +47,7 @@ const one = (a: Version, b: Version): Version => {
     at: a.at < b.at ? a.at : b.at,
     content: a.content,
     ...(was !== undefined && { was }),
+    ...((a.made ?? b.made) && { made: a.made ?? b.made }),
   }
 }
 
@@ -49,8 +60,13 @@ function standing(versions: readonly Version[]): Version[] {
     by.set(key, same ? one(same, version) : version)
   }
   const all = [...by]
+  const [newest] = all
+    .flatMap(([key, version]) => (isReadyMade(version) ? [`${version.at} ${key}`] : []))
+    .sort()
+    .reverse()
   return all
     .filter(([, a]) => !all.some(([, b]) => compareVectors(a.clock, b.clock) === 'before'))
+    .filter(([key, a]) => !isReadyMade(a) || `${a.at} ${key}` === newest)
     .sort(([x], [y]) => (x < y ? -1 : 1))
     .map(([, version]) => version)
 }
@@ -61,11 +77,22 @@ export const mergeKept = (a: Kept, b: Kept): Kept => ({
   versions: standing([...a.versions, ...b.versions]),
 })
 
+/**
+ * Those that still say something: who repeats another’s words is answered by whoever went on from them, unless that
+ * one repeats his.
+ */
+function unanswered(versions: readonly Version[]): readonly Version[] {
+  const knows = (v: Version, u: Version) => covers(v.clock, u.made ?? u.clock)
+  const open = versions.filter(
+    (u) => u.made === undefined || !versions.some((v) => v !== u && knows(v, u) && !knows(u, v)),
+  )
+  return open.length ? open : versions
+}
 /** The version that is shown: the newest of those that stand, one with content before one without. */
 export function shownVersion({ versions }: Kept): Version {
   const better = (a: Version, b: Version) =>
     (a.content === null) !== (b.content === null) ? b.content === null : a.at !== b.at ? a.at > b.at : false
-  const [first, ...rest] = versions
+  const [first, ...rest] = unanswered(versions)
   if (!first) throw new RangeError('a record without a version')
   return rest.reduce((best, next) => (better(next, best) ? next : best), first)
 }
@@ -75,7 +102,7 @@ export const shownContent = (kept: Kept | undefined): Content | null =>
 /** Versions that say different things, for a person to pick from; empty where all is one. */
 export function apart(kept: Kept): Version[] {
   const said: Version[] = []
-  for (const version of kept.versions)
+  for (const version of unanswered(kept.versions))
     if (!said.some((other) => saysSame(other.content, version.content))) said.push(version)
   return said.length > 1 ? said : []
 }
@@ -87,6 +114,8 @@ export interface Writer {
   at: string
   /** A name no device has: for a version written beside another that its writer had not seen. */
   fork: string
+  /** What he writes comes with the program. */
+  readyMade?: boolean
 }
 
 const written = (clock: Vector, content: Content | null, was: Content | null, at: string): Version => ({
@@ -96,14 +125,30 @@ const written = (clock: Vector, content: Content | null, was: Content | null, at
   ...(content === null && was !== null && { was }),
 })
 
-/** The record with a version that follows all that is known of it. @param since where it is new */
+/**
+ * The record with a version that follows all that is known of it. What is new is named by what it says, not by who
+ * says it: two devices that begin from the same words begin from one version.
+ * @param since where it is new
+ */
 export function follow(kept: Kept | undefined, content: Content | null, by: Writer, since: number): Kept {
   const known = kept?.versions.map((v) => v.clock) ?? []
-  const clock = tick(joinVectors(...known), by.device, known)
+  const clock = kept
+    ? tick(joinVectors(...known), by.device, known)
+    : { [by.readyMade ? READY_MADE : `by-${nameFor(textOf(content))}`]: 1 }
   return {
     since: kept?.since ?? since,
     versions: [written(clock, content, shownContent(kept), by.at)],
   }
+}
+
+/** The record with another’s put over it: his words, after all that is known here. */
+export function takeOver(kept: Kept, others: Kept, by: Writer): Kept {
+  const theirs = shownVersion(others)
+  const made = theirs.made ?? theirs.clock
+  const back = covers(joinVectors(...kept.versions.map((v) => v.clock)), made)
+  const next = follow(mergeKept(kept, others), theirs.content, by, kept.since)
+  // Going back behind what is known here is a word of one’s own.
+  return back ? next : { ...next, versions: next.versions.map((v) => ({ ...v, made })) }
 }
 
 /**
