@@ -537,3 +537,43 @@ test(`${times(40, 2000)} files spoiled anywhere: none throws, and no record that
     }
   }
 })
+
+test('a record that says it is another, and an id twice in one list, are laid aside; the rest is read', () => {
+  const whole = someState(5)
+  const file = JSON.parse(writeShopFile(whole, at)) as {
+    records: { kind: string; id: string; versions: { content: Content | null; was?: Content }[] }[]
+  }
+  const asides = (records: unknown[]) => {
+    const read = readShopFile(JSON.stringify({ ...file, records }))
+    if (!read.ok) throw new RangeError()
+    expect(read.value.state.records.size + read.value.aside.length).toBe(records.length)
+    return read.value.aside.length
+  }
+  const named = file.records.filter(({ versions: [v] }) => (v!.content ?? v!.was)?.id !== undefined)
+  expect(new Set(named.map(({ kind }) => kind)).size).toBeGreaterThan(2)
+  for (const record of named) {
+    const [version] = record.versions
+    const other = {
+      ...version,
+      ...(version!.content
+        ? { content: { ...version!.content, id: 'another' } }
+        : { was: { ...version!.was, id: 'another' } }),
+    }
+    expect(asides(file.records.map((r) => (r === record ? { ...r, versions: [other] } : r)))).toBe(1)
+  }
+  const part = { kind: 'contactTip', stamp: '0.9', count: 1, id: 'same' }
+  const wire = { kind: 'wire', label: 'ER70S-6 0.9', id: 'same' }
+  const kept = (kind: string, content: object) => ({
+    kind,
+    id: 'same',
+    since: 1,
+    versions: [{ clock: { a: 1 }, at, content }],
+  })
+  expect(asides([...file.records, kept('part', part)])).toBe(0)
+  expect(asides([...file.records, kept('wire', wire)])).toBe(0)
+  expect(asides([...file.records, kept('part', part), kept('wire', wire)])).toBe(1)
+})
+test.each([0, -1, 1.5, '2', null])('a file of version %s is refused, and says why', (version) => {
+  const read = readShopFile(JSON.stringify({ ...JSON.parse(writeShopFile(someState(5), at)), version }))
+  expect(read.ok || read.problems.length).toBe(1)
+})

@@ -97,6 +97,7 @@ export interface ProblemFacts {
   'file.noName': []
   'file.unknownEntry': []
   'file.sameId': [id: string]
+  'file.otherId': [id: string, other: string]
 
   'storage.unreadable': []
   'storage.asideFailed': []

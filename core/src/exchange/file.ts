@@ -4,8 +4,8 @@ import { problemsOf } from '../base/check.ts'
 import { say } from '../base/codes.ts'
 import { problemAt, refuse, type Problem, type Read } from '../base/problem.ts'
 import { vectorSchema } from '../keep/vector.ts'
-import type { Kept, Version } from '../keep/versions.ts'
-import { idSchema, keyOf, type Key } from '../record/contents.ts'
+import { shownContent, type Kept, type Version } from '../keep/versions.ts'
+import { idSchema, keyOf, readKey, type Key } from '../record/contents.ts'
 import { KINDS, recordRow, type Kind } from '../record/kinds/index.ts'
 import { ENTRY_KINDS, ENTRY_SCHEMAS, kindOfEntry } from '../record/entries.ts'
 import type { RunEntries, State } from '../record/state.ts'
@@ -78,14 +78,21 @@ export function readRecord(raw: unknown): Read<{ key: Key; kept: Kept }> {
   const { kind, id } = head.data
   const record = RECORD_SCHEMAS[kind].safeParse(raw, { reportInput: true })
   if (!record.success) return { ok: false, problems: problemsOf(record.error, `${kind}/${id}`) }
-  return {
-    ok: true,
-    value: {
-      key: keyOf(kind, id),
-      kept: { since: record.data.since, versions: record.data.versions as readonly Version[] },
-    },
-  }
+  const kept = { since: record.data.since, versions: record.data.versions as readonly Version[] }
+  const other = otherId(kind, id, kept)
+  if (other !== undefined)
+    return refuse(`${kind}/${id}`, say('file.otherId', id.slice(0, 100), other.slice(0, 100)))
+  return { ok: true, value: { key: keyOf(kind, id), kept } }
 }
+/** The id that the words of a record say it has, where that is another’s: they would be written over his. */
+function otherId(kind: Kind, id: string, { versions }: Kept): string | undefined {
+  if (!recordRow(kind).list) return undefined
+  const said = versions.flatMap(({ content, was }) => [content?.id, was?.id])
+  return said.find((one): one is string => typeof one === 'string' && one !== id)
+}
+/** Where a record stands on the page: two kinds that share a list share its ids. */
+const placeOf = ({ kind, id }: { kind: Kind; id: string }): string =>
+  `${recordRow(kind).list ?? kind}/${id}`
 /** Reads one kept entry. */
 export function readEntry(raw: unknown): Read<{ run: string; id: string; kept: Kept }> {
   if (isUsualEntry(raw))
@@ -167,7 +174,7 @@ export function* readingFile(text: string, unnamed: string): Generator<number, R
     return refuse('', say('file.notJson'))
   }
   yield 0.1
-  const head = z.object({ format: z.literal(FILE_FORMAT), version: z.number() }).safeParse(raw)
+  const head = z.object({ format: z.literal(FILE_FORMAT), version: z.number().int().min(1) }).safeParse(raw)
   if (!head.success) return refuse('format', say('file.notOurs'))
   const { version } = head.data
   if (version > FILE_VERSION) return refuse('version', say('file.newer', version, FILE_VERSION))
@@ -183,15 +190,22 @@ export function* readingFile(text: string, unnamed: string): Generator<number, R
   if (!lists.success) return { ok: false, problems: problemsOf(lists.error) }
   const aside: Aside[] = []
   const records = new Map<Key, Kept>()
+  const places = new Set<string>()
   const entries = new Map<string, Map<string, Kept>>()
   const total = lists.data.records.length + lists.data.entries.length
   let rows = 0
   for (const one of lists.data.records) {
     if (++rows % ROWS_A_WORD === 0) yield 0.1 + (0.9 * rows) / total
     const read = readRecord(one)
-    if (!read.ok) aside.push({ where: 'records', record: one, problems: read.problems })
-    else if (records.has(read.value.key)) aside.push(twice('records', one, read.value.key))
-    else records.set(read.value.key, read.value.kept)
+    if (!read.ok) {
+      aside.push({ where: 'records', record: one, problems: read.problems })
+      continue
+    }
+    const { key, kept } = read.value
+    const place = placeOf(readKey(key)!)
+    if (records.has(key) || (shownContent(kept) && places.has(place))) aside.push(twice('records', one, key))
+    else records.set(key, kept)
+    if (shownContent(kept)) places.add(place)
   }
   for (const one of lists.data.entries) {
     if (++rows % ROWS_A_WORD === 0) yield 0.1 + (0.9 * rows) / total

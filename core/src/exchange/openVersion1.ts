@@ -25,7 +25,7 @@ export interface Opened {
   aside: Aside1[]
 }
 
-const headSchema = z.object({ format: z.literal(FILE_FORMAT), version: z.number() })
+const headSchema = z.object({ format: z.literal(FILE_FORMAT), version: z.number().int().min(1) })
 
 /**
  * Opens what was kept: whole where everything can be read, else without the records that cannot, which come back

@@ -162,6 +162,7 @@ const PROBLEM_WORDS: { [C in ProblemCode]: (...facts: ProblemFacts[C]) => string
   'file.noName': () => 'The shop has no name.',
   'file.unknownEntry': () => 'This is no entry that this program knows.',
   'file.sameId': (id: string) => `Two entries carry the same id, ${id}.`,
+  'file.otherId': (id: string, other: string) => `The record ${id} says that it is ${other}.`,
 
   'storage.unreadable': () => 'The browser could not read what it keeps for this page.',
   'storage.asideFailed': () =>
