@@ -177,7 +177,7 @@ test('the same field from an older view: both versions stand, typing goes on wit
       .map((v) => v.content!.note)
       .sort(),
   ).toEqual(['from a', 'from b, more'])
-  await a.settle(key, { ...start, note: 'picked' })
+  await a.settle(key, { ...start, note: 'picked' }, { label: 'picked', id: 'pick' })
   expect(a.apart()).toEqual([])
   await b.catchUp()
   expect(b.shown(key)!.note).toBe('picked')

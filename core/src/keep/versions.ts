@@ -167,16 +167,8 @@ export function beside(kept: Kept, content: Content | null, seen: Vector, by: Wr
   }
 }
 
-/** Whether what was removed then was kept long enough. @param at, now ISO times */
-export const keptLongEnough = (at: string, now: string): boolean =>
-  Date.parse(now) - Date.parse(at) > KEPT_DAYS * 86_400_000
-
-/** The record without removed content that was kept long enough. @param now ISO time, passed in */
-export function withoutOld(kept: Kept, now: string): Kept {
-  const old = (v: Version) => v.was !== undefined && keptLongEnough(v.at, now)
-  if (!kept.versions.some(old)) return kept
-  return {
-    ...kept,
-    versions: kept.versions.map((v) => (old(v) ? { clock: v.clock, at: v.at, content: null } : v)),
-  }
-}
+/** The record without what was removed of it: only the mark stays. */
+export const withoutRemoved = (kept: Kept): Kept =>
+  kept.versions.some((v) => v.was !== undefined)
+    ? { ...kept, versions: kept.versions.map(({ was: _was, ...v }) => v) }
+    : kept

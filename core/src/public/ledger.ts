@@ -24,8 +24,8 @@ export {
   apart,
   beside,
   follow,
-  keptLongEnough,
+  mergeKept,
   shownContent,
   shownVersion,
-  withoutOld,
+  withoutRemoved,
 } from '../keep/versions.ts'

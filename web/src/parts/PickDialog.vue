@@ -61,13 +61,18 @@ const pickAll = (side: 'a' | 'b') =>
 const when = (version: Version | undefined) =>
   version === undefined ? '' : d(new Date(version.at), { dateStyle: 'medium', timeStyle: 'medium' })
 
+const done = (one: Key) => {
+  const kept = shop.kept(one)
+  const said = kept && shownVersion(kept)
+  return t('pick.done', { what: words.recordText(one, said?.content ?? said?.was ?? null, settings.units) })
+}
 async function keep() {
   let content: Content | null = here.value
   if (whole.value) content = picked([]) === 'a' ? here.value : there.value
   else
     for (const row of rows.value)
       if (picked(row.path) === 'b' && content) content = withField(content, row.path, row.b)
-  await shop.settle(key.value!, content)
+  await shop.settle(key.value!, content, done(key.value!))
   if (props.keys.length === 0) emit('close')
 }
 /** All that is left, one way. */
@@ -77,7 +82,7 @@ async function keepAll(side: 'a' | 'b') {
     if (!kept) continue
     const shown = shownVersion(kept)
     const other = apart(kept).find((v) => v !== shown)
-    await shop.settle(one, side === 'a' || !other ? shown.content : other.content)
+    await shop.settle(one, side === 'a' || !other ? shown.content : other.content, done(one))
   }
   emit('close')
 }

@@ -1,3 +1,4 @@
+import { BOX_NAMES, type BoxName, type Put } from './boxes.ts'
 import { boxes } from './edge.ts'
 import { ASIDE, asideKey } from './shelf.ts'
 
@@ -21,19 +22,18 @@ export async function asideTexts(): Promise<AsideText[]> {
   )
   return found.sort((a, b) => (a.at < b.at ? 1 : -1))
 }
-export const removeAside = (key: string): Promise<void> => boxes.meta.remove(key)
+export const removeAside = (key: string): Promise<void> => boxes.write([{ box: 'meta', key }])
 
 /** Lays aside all there is, and empties the store: only where somebody said so. */
 export async function clearAside(): Promise<void> {
-  const dump: Record<string, [string, unknown][]> = {}
-  for (const [name, box] of Object.entries(boxes)) {
-    dump[name] = (await box.all()).filter(([key]) => name !== 'meta' || !key.startsWith(ASIDE))
-  }
-  if (Object.values(dump).every((rows) => rows.length === 0)) return
-  await boxes.meta.set(await asideKey(boxes, new Date().toISOString()), {
-    where: 'store',
-    text: JSON.stringify(dump, null, 1),
-  })
-  for (const [name, rows] of Object.entries(dump))
-    for (const [row] of rows) await boxes[name as keyof typeof boxes].remove(row)
+  const dump: Partial<Record<BoxName, [string, unknown][]>> = {}
+  for (const name of BOX_NAMES)
+    dump[name] = (await boxes[name].all()).filter(([key]) => name !== 'meta' || !key.startsWith(ASIDE))
+  const gone = BOX_NAMES.flatMap((box) => dump[box]!.map(([key]): Put => ({ box, key })))
+  if (gone.length === 0) return
+  const value = { where: 'store', text: JSON.stringify(dump, null, 1) }
+  await boxes.write(
+    [{ box: 'meta', key: await asideKey(boxes, new Date().toISOString()), value }, ...gone],
+    true,
+  )
 }

@@ -11,7 +11,8 @@ import { mergeStates, type Key, type State } from '@pepper-knot/core/record'
 import { type Problem } from '@pepper-knot/core/trade'
 import { z } from 'zod'
 import type { Books } from './books.ts'
-import { asideOfBefore, textOfBefore, type Boxes } from './boxes.ts'
+import type { Boxes } from './boxes.ts'
+import { asideOfBefore, textOfBefore } from './former.ts'
 
 type RunEntries = NonNullable<ReturnType<State['entries']['get']>>
 
@@ -124,6 +125,7 @@ export async function bringBefore(
   await books.write((now) => mergeStates(now, withGone(now)), {
     id: newId(),
     also: [{ box: 'meta', key: SEEN, value: seen }],
+    hold: true,
   })
   return { state: 'brought', aside }
 }
@@ -134,5 +136,5 @@ export async function passOver(boxes: Boxes): Promise<void> {
   if (!found) return
   const name = nameFor(found.text)
   const seen: z.infer<typeof seenSchema> = { name, actor: `before-${name}`, n: 1, records: {} }
-  await boxes.meta.set(SEEN, seen)
+  await boxes.write([{ box: 'meta', key: SEEN, value: seen }])
 }

@@ -1,18 +1,20 @@
+import { z } from 'zod'
 import type { Version } from '@pepper-knot/core/ledger'
 import {
   apart,
   beside,
-  changesBetween,
   covers,
   entryKey,
   follow,
-  keptLongEnough,
   mergeFields,
+  nameFor,
   readEntryKey,
+  readRecord,
   saysSame,
   shownContent,
   shownVersion,
-  withoutOld,
+  textOf,
+  withoutRemoved,
   type Change,
   type Content,
   type EntryKey,
@@ -20,9 +22,11 @@ import {
   type Writer,
 } from '@pepper-knot/core/ledger'
 import {
+  digestOf,
   digestWith,
   digestWithout,
   entryContent,
+  mergeStates,
   PAGE_ENTRIES,
   readContent,
   readKey,
@@ -31,7 +35,10 @@ import {
   type Run,
   type State,
 } from '@pepper-knot/core/record'
-import type { Boxes } from './boxes.ts'
+import { AGES, grownTo, oldIn, readAges } from './ages.ts'
+import type { Put } from './boxes.ts'
+import { boxesOfRows } from './rows.ts'
+import type { Holding } from './held.ts'
 import {
   freshHead,
   HEAD,
@@ -42,7 +49,6 @@ import {
   STORE_VERSION,
   type Head,
 } from './head.ts'
-import { writeBatch, type Put } from './journal.ts'
 import type { Locked } from './lock.ts'
 import { boxOf, createShelf, DIGEST, isOpen, OPEN_RUNS, pageKey, rowOf, rowsOf, type Page } from './shelf.ts'
 
@@ -51,25 +57,64 @@ type Vector = Version['clock']
 export { Newer } from './shelf.ts'
 
 export type AnyKey = Key | EntryKey
+/** What a change did to the versions of a record, so that they can be put back as they were. */
+export interface Whole {
+  /** As it was kept before; `null`: it was not there. */
+  was: Kept | null
+  /** The name of how it was kept afterwards. */
+  now: string
+}
 /** One record or entry that a touch changes, and what its writer had seen of it. */
 export interface PageChange extends Change<AnyKey> {
   seen?: Vector | undefined
   /** It is removed because its making is taken back: nothing of it is kept. */
   unmade?: boolean
+  /** Its versions are put back, unless somebody wrote meanwhile. */
+  back?: Whole
 }
 export interface Touch {
   id: string
   /** Said of it, where it can be taken back. */
   label?: string | undefined
   changes: PageChange[]
+  /** Taken back, it is its versions that come back, not what they show: what was removed can be put back again. */
+  whole?: boolean
+  /** What comes with the program is put in. */
+  readyMade?: boolean
+  /** It stands in the store, and is no longer to be counted on top of it. */
+  written?: boolean
 }
 export interface UndoItem {
   id: string
   label: string
   at: string
-  changes: Change<AnyKey>[]
+  changes: (Change<AnyKey> & { whole?: Whole })[]
 }
+const wholeSchema = z.object({ was: z.custom<Kept | null>(), now: z.string() })
+const undoSchema = z.object({
+  id: z.string(),
+  label: z.string(),
+  at: z.string(),
+  changes: z.array(
+    z.object({
+      key: z.custom<AnyKey>(
+        (key) => typeof key === 'string' && (readKey(key) ?? readEntryKey(key)) !== undefined,
+      ),
+      before: z.record(z.string(), z.unknown()).nullable(),
+      after: z.record(z.string(), z.unknown()).nullable(),
+      whole: wholeSchema.optional(),
+    }),
+  ),
+})
 
+type Then = (now: State, by: Writer) => State
+interface Writing {
+  label?: string
+  id: string
+  also?: Put[]
+  /** Where there is no room it is shown all the same, and goes in when there is. */
+  hold?: boolean
+}
 /** The store was emptied by somebody else while the page was open. */
 export class Cleared extends Error {
   constructor() {
@@ -77,8 +122,15 @@ export class Cleared extends Error {
     this.name = 'Cleared'
   }
 }
+export interface Former {
+  head: () => Promise<{ device: string; seq: number } | undefined>
+  rows: () => Promise<Put[]>
+  drop: () => Promise<void>
+}
 export interface BooksGiven {
-  boxes: Boxes
+  boxes: Holding
+  /** What an earlier version of this program keeps, and may still be writing. */
+  former?: Former
   locked: Locked
   /** ISO time. */
   now: () => string
@@ -93,6 +145,14 @@ const isSignOff = (id: string) => id.startsWith(SIGN_OFF)
 /** A plan that ends is kept where removed things are, and not twice. */
 const noPlan = ({ key, before, after }: PageChange): Change<AnyKey> =>
   key.startsWith('plan/') && after === null ? { key, before: null, after } : { key, before, after }
+/** How a record is kept, as one word. */
+const keptName = (kept: Kept | undefined): string => (kept ? nameFor(textOf(kept)) : '')
+/** What must be on the disk before it is said to be saved; what is being typed may be on its way. */
+const mustBeSure = ({ label, changes }: Touch) =>
+  label !== undefined || changes.some(({ key }) => /^(?:run|plan|entry)\//.test(key))
+/** Rows looked through at once where nobody waits for them. */
+const ROWS_AT_ONCE = 40
+const SEEN_FORMER = 'former'
 const withoutContent = (kept: Kept): Kept => ({
   ...kept,
   versions: kept.versions.map(({ clock, at, content }) => ({ clock, at, content })),
@@ -102,41 +162,105 @@ const withoutContent = (kept: Kept): Kept => ({
  * The store as one tab knows it: reads what is there, brings a touch together with what others wrote meanwhile, and
  * writes it as one batch. Nothing of the page is in here.
  */
-export function createBooks({ boxes, locked, now, newId, tell }: BooksGiven) {
+export function createBooks({ boxes, former, locked, now, newId, tell }: BooksGiven) {
   const reading = createShelf({ boxes, now, newId })
-  const { shelf, layAside, finish, readHead, takeIn, readPages, readAll, readState } = reading
-  const { loadRun, loadRuns, digestThere, workedOut, openRuns, entriesOf } = reading
+  const { shelf, layAside, readHead, takeIn, readPages, readAll, readState } = reading
+  const { loadRun, loadRuns, digestThere, openRuns, entriesOf } = reading
 
   const open = () =>
     locked(async () => {
-      await finish()
-      const found = await readAll()
-      if (found) await sweep()
-      return found
+      await bringFormer(true)
+      return readAll()
     })
-  /** Removed content that was kept long enough goes; its mark stays. */
-  async function sweep(): Promise<void> {
-    const old = [...shelf.records].flatMap(([key, kept]): [Key, Kept][] => {
-      const swept = withoutOld(kept, now())
-      return swept === kept ? [] : [[key, swept]]
-    })
-    await dropOldSignOffs()
-    if (old.length === 0) return
-    // No version changes, so nobody needs to be told.
-    await writeBatch(
-      boxes,
-      old.map(([key, kept]) => ({ box: boxOf(key), key, value: rowOf(key, kept) })),
-    )
-    for (const [key, kept] of old) shelf.records.set(key, kept)
+
+  /**
+   * Brings in what the version before this one keeps, and what a tab of it has written since. Where there is no room
+   * to move it, it is shown from where it lies.
+   * @param first the shop is being opened: what was brought in the last time is no longer needed there
+   * @returns whether something came in
+   */
+  async function bringFormer(first: boolean): Promise<boolean> {
+    const head = await former?.head()
+    if (!former || !head) return false
+    const seen = (await boxes.meta.get(SEEN_FORMER)) as Partial<typeof head> | null
+    if (seen?.device === head.device && seen.seq === head.seq) {
+      if (first && !boxes.held()) await former.drop().catch(() => undefined)
+      return false
+    }
+    const rows = await former.rows()
+    const mark: Put = { box: 'meta', key: SEEN_FORMER, value: head }
+    if ((await boxes.meta.get(HEAD)) === null) {
+      // Its device may still write there: this store is another.
+      const own = rows.map((row) =>
+        row.box === 'meta' && row.key === HEAD
+          ? { ...row, value: { ...(row.value as object), device: newId() } }
+          : row,
+      )
+      boxes.hold([...own, mark])
+      await flush().catch(() => undefined)
+      return true
+    }
+    const theirs = createShelf({ boxes: boxesOfRows(rows), now, newId })
+    await theirs.readAll()
+    const state = await theirs.readState()
+    await writeLocked((mine) => mergeStates(mine, state), { id: newId(), also: [mark] })
+    return true
+  }
+  /** Writes what there was no room for. @throws whatever the browser says */
+  const flush = async () => {
+    if (boxes.held()) await boxes.write([], true)
   }
 
-  async function dropOldSignOffs(): Promise<void> {
+  /**
+   * Content that was removed long ago goes, its mark stays; so do touches of signed-off runs that can be taken back no
+   * longer. Done bit by bit while nobody waits.
+   * @param pause between two bits
+   */
+  async function tidy(pause: () => Promise<unknown>): Promise<void> {
+    const gone: { box: 'records' | 'runs' | 'meta'; key: string }[] = []
     const listed = new Set(shelf.head?.undos.map((u) => undoKey(u.id)))
-    for (const key of await boxes.meta.keys()) {
-      if (!key.startsWith(undoKey(SIGN_OFF)) || listed.has(key)) continue
-      const { at } = (await boxes.meta.get(key)) as Partial<UndoItem>
-      if (at === undefined || keptLongEnough(at, now())) await boxes.meta.remove(key)
+    const through = async (
+      box: 'records' | 'runs' | 'meta',
+      from: string,
+      goes: (row: [string, unknown]) => boolean,
+    ) => {
+      for (let last = from; ;) {
+        const rows = await boxes[box].after(last, ROWS_AT_ONCE)
+        for (const row of rows) if (goes(row)) gone.push({ box, key: row[0] })
+        last = rows.at(-1)?.[0] ?? ''
+        if (rows.length < ROWS_AT_ONCE) return
+        await pause()
+      }
     }
+    const hasWas = ([, row]: [string, unknown]) =>
+      !!(row as { versions?: { was?: unknown }[] }).versions?.some?.(({ was }) => was !== undefined)
+    await through('records', '', hasWas)
+    await through('runs', '', hasWas)
+    const undos = undoKey(SIGN_OFF)
+    await through('meta', undos, ([key]) => key.startsWith(undos) && !listed.has(key))
+    await locked(async () => {
+      const ages = grownTo(
+        readAges(await boxes.meta.get(AGES), Date.parse(now())),
+        Date.parse(now()),
+        gone.map((g) => g.key),
+      )
+      const puts: Put[] = []
+      for (const key of oldIn(ages)) {
+        delete ages.from[key]
+        const { box } = gone.find((g) => g.key === key)!
+        if (box === 'meta') {
+          puts.push({ box, key })
+          continue
+        }
+        const read = readRecord(await boxes[box].get(key))
+        if (!read.ok) continue
+        // No version changes, so nobody needs to be told.
+        const swept = withoutRemoved(read.value.kept)
+        puts.push({ box, key, value: rowOf(key as Key, swept) })
+        if (shelf.records.has(key as Key)) shelf.records.set(key as Key, swept)
+      }
+      await boxes.write([...puts, { box: 'meta', key: AGES, value: ages }])
+    })
   }
 
   /** What came in and nobody was told of yet: the work it came in with may have failed. `null`: everything. */
@@ -148,7 +272,11 @@ export function createBooks({ boxes, locked, now, newId, tell }: BooksGiven) {
   }
   /** Brings in what others wrote. */
   async function catchUpLocked(): Promise<void> {
-    await finish()
+    if (boxes.held() && (await boxes.under.meta.get(HEAD)) !== null) {
+      // Another tab found room.
+      boxes.letGo()
+      shelf.head = undefined
+    }
     const there = await readHead()
     if (!there) {
       if (shelf.head && shelf.head.seq > 0) throw new Cleared()
@@ -188,14 +316,15 @@ export function createBooks({ boxes, locked, now, newId, tell }: BooksGiven) {
 
   /** Puts for what now stands, and what the head says of them. */
   function batchOf(
-    changed: ReadonlyMap<Key, Kept>,
+    changed: ReadonlyMap<Key, Kept | undefined>,
     dirty: ReadonlyMap<string, ReadonlySet<Page>>,
     keys: AnyKey[],
     undo: UndoItem | undefined,
     used: string | undefined,
   ): { puts: Put[]; next: Head } {
     const puts: Put[] = []
-    for (const [key, kept] of changed) puts.push({ box: boxOf(key), key, value: rowOf(key, kept) })
+    for (const [key, kept] of changed)
+      puts.push({ box: boxOf(key), key, ...(kept && { value: rowOf(key, kept) }) })
     for (const [run, of] of dirty)
       for (const page of of)
         puts.push({ box: 'entries', key: pageKey(run, page.n), value: rowsOf(run, page.entries) })
@@ -213,7 +342,7 @@ export function createBooks({ boxes, locked, now, newId, tell }: BooksGiven) {
       ...shelf.head!,
       version: STORE_VERSION,
       seq,
-      at: at > shelf.head!.at ? at : shelf.head!.at,
+      at,
       recent: [...shelf.head!.recent, { seq, keys: keys.length > MOST_KEYS ? null : keys }].slice(
         -MOST_RECENT,
       ),
@@ -234,8 +363,15 @@ export function createBooks({ boxes, locked, now, newId, tell }: BooksGiven) {
     return locked(async () => {
       await catchUpLocked()
       shelf.head ??= freshHead(newId(), now())
-      const by: Writer = { device: shelf.head.device, at: now(), fork: `${shelf.head.device}~${newId()}` }
-      const changed = new Map<Key, Kept>()
+      const by: Writer = {
+        device: shelf.head.device,
+        at: now(),
+        fork: `${shelf.head.device}~${newId()}`,
+        ...(touch.readyMade && { readyMade: true }),
+      }
+      const changed = new Map<Key, Kept | undefined>()
+      const wholes = new Map<AnyKey, Whole>()
+      let putBack = false
       const dirty = new Map<string, Set<Page>>()
       const entries: [Page, string, Kept][] = []
       const newPages: [string, Page][] = []
@@ -253,27 +389,52 @@ export function createBooks({ boxes, locked, now, newId, tell }: BooksGiven) {
             newPages.push([entry.run, page])
           }
           const kept = page.entries.get(entry.id)
-          if (saysSame(entryContent(entry.id, kept), change.after)) continue
-          const next = follow(kept, change.after, by, place())
+          const back = change.back && change.back.now === keptName(kept) ? change.back : undefined
+          if (!back && saysSame(entryContent(entry.id, kept), change.after)) continue
+          const next = back ? (back.was ?? undefined) : follow(kept, change.after, by, place())
           entries.push([page, entry.id, kept!])
-          page.entries.set(entry.id, next)
+          if (next) page.entries.set(entry.id, next)
+          else page.entries.delete(entry.id)
+          if (back) putBack = true
+          if (touch.whole) wholes.set(change.key, { was: kept ?? null, now: keptName(next) })
           dirty.set(entry.run, (dirty.get(entry.run) ?? new Set()).add(page))
         } else {
           const key = change.key as Key
           if (!shelf.records.has(key) && boxOf(key) === 'runs') await loadRun(readKey(key)!.id)
           const kept = changed.get(key) ?? shelf.records.get(key)
+          if (change.back && change.back.now === keptName(kept)) {
+            changed.set(key, change.back.was ?? undefined)
+            putBack = true
+            continue
+          }
           const made = nextOf(kept, change, by, place)
           const next = made && change.unmade ? withoutContent(made) : made
-          if (next) changed.set(key, next)
+          if (!next) continue
+          changed.set(key, next)
+          if (touch.whole || (kept && apart(kept).length))
+            wholes.set(key, { was: kept ?? null, now: keptName(next) })
         }
       }
       const keys = touch.changes.map((c) => c.key)
-      if (changed.size === 0 && dirty.size === 0 && !used) return takeNews()
+      if (changed.size === 0 && dirty.size === 0 && !used) {
+        await flush()
+        return takeNews()
+      }
       const undo = touch.label
-        ? { id: touch.id, label: touch.label, at: by.at, changes: touch.changes.map(noPlan) }
+        ? {
+            id: touch.id,
+            label: touch.label,
+            at: by.at,
+            changes: touch.changes.map((change) => ({
+              ...noPlan(change),
+              ...(wholes.has(change.key) && { whole: wholes.get(change.key)! }),
+            })),
+          }
         : undefined
       const { puts, next } = batchOf(changed, dirty, keys, undo, used)
       next.since = last
+      // Its count went back with the versions: what is written from here on is written by another.
+      if (putBack) next.device = newId()
       const digestAfter = digestThen(changed)
       if (digestAfter !== shelf.digest) puts.push({ box: 'meta', key: DIGEST, value: digestAfter })
       const runsChanged = [...changed].some(
@@ -288,7 +449,7 @@ export function createBooks({ boxes, locked, now, newId, tell }: BooksGiven) {
         puts.push({ box: 'meta', key: OPEN_RUNS, value: [...open] })
       }
       try {
-        await writeBatch(boxes, puts)
+        await boxes.write(puts, mustBeSure(touch))
       } catch (error) {
         // What the tab knows is again what it knew before.
         for (const [page, id, kept] of entries.reverse())
@@ -301,12 +462,18 @@ export function createBooks({ boxes, locked, now, newId, tell }: BooksGiven) {
           )
         throw error
       }
-      for (const [key, kept] of changed) shelf.records.set(key, kept)
+      touch.written = true
+      putOn(changed)
       shelf.digest = digestAfter
       shelf.head = next
       tell()
       return takeNews(keys)
     })
+  }
+  const putOn = (changed: ReadonlyMap<Key, Kept | undefined>) => {
+    for (const [key, kept] of changed)
+      if (kept) shelf.records.set(key, kept)
+      else shelf.records.delete(key)
   }
 
   /** The record with the change brought in; nothing where it says so already. */
@@ -319,9 +486,9 @@ export function createBooks({ boxes, locked, now, newId, tell }: BooksGiven) {
     const { before, after } = change
     const current = shownContent(kept)
     if (!kept) return after === null ? undefined : follow(undefined, after, by, place())
-    if (saysSame(current, after)) return undefined
     // Standing beside another version: a touch goes on with the one it was made on, and decides nothing.
     if (apart(kept).length) {
+      if (saysSame(current, after)) return undefined
       const made = kept.versions.find((v) => saysSame(v.content, before))
       return beside(kept, after, made?.clock ?? change.seen ?? shownVersion(kept).clock, by)
     }
@@ -333,7 +500,7 @@ export function createBooks({ boxes, locked, now, newId, tell }: BooksGiven) {
     const seen = change.seen && !covers(change.seen, shownVersion(kept).clock) ? change.seen : undefined
     return seen ? beside(kept, after, seen, by) : follow(kept, after, by, kept.since)
   }
-  const digestThen = (changed: ReadonlyMap<Key, Kept>): Digest => {
+  const digestThen = (changed: ReadonlyMap<Key, Kept | undefined>): Digest => {
     let next = shelf.digest
     for (const [key, kept] of changed) {
       if (!key.startsWith('run/')) continue
@@ -345,29 +512,43 @@ export function createBooks({ boxes, locked, now, newId, tell }: BooksGiven) {
   }
 
   /** A person picked: this is what the record says, and all versions of it are followed. */
-  const settle = (key: Key, content: Content | null): Promise<AnyKey[] | null> =>
-    locked(async () => {
+  const settle = (key: Key, content: Content | null, { label, id }: { label: string; id: string }) =>
+    locked(async (): Promise<AnyKey[] | null> => {
       await catchUpLocked()
       const kept = shelf.records.get(key)
       if (!kept || !shelf.head) return takeNews()
       const by: Writer = { device: shelf.head.device, at: now(), fork: newId() }
       const next = follow(kept, content, by, kept.since)
       const changed = new Map([[key, next]])
-      const { puts, next: headAfter } = batchOf(changed, new Map(), [key], undefined, undefined)
+      const whole = { was: kept, now: keptName(next) }
+      const undo = {
+        id,
+        label,
+        at: by.at,
+        changes: [{ key, before: shownContent(kept), after: content, whole }],
+      }
+      const { puts, next: headAfter } = batchOf(changed, new Map(), [key], undo, undefined)
       const digestAfter = digestThen(changed)
       if (digestAfter !== shelf.digest) puts.push({ box: 'meta', key: DIGEST, value: digestAfter })
-      await writeBatch(boxes, puts)
-      shelf.records.set(key, next)
+      await boxes.write(puts, true)
+      putOn(changed)
       shelf.digest = digestAfter
       shelf.head = headAfter
       tell()
       return takeNews([key])
     })
 
-  /** What this tab knows with some touches that are not written: the best there is where the store does not answer. */
-  function known(touches: readonly Touch[]): State {
-    const all = new Map(shelf.records)
-    const entries = new Map([...shelf.pages.keys()].map((run) => [run, new Map(entriesOf(run))]))
+  /** All that is kept, with some touches that are not written; what this tab knows, where the store does not answer. */
+  async function known(touches: readonly Touch[]): Promise<State> {
+    const here = () => ({
+      records: new Map(shelf.records),
+      entries: new Map([...shelf.pages.keys()].map((run) => [run, new Map(entriesOf(run))])),
+    })
+    const found = await state().catch(here)
+    const all = new Map(found.records)
+    const entries = new Map<string, Map<string, Kept>>(
+      [...found.entries].map(([run, of]) => [run, new Map(of)]),
+    )
     const by: Writer = { device: shelf.head?.device ?? newId(), at: now(), fork: newId() }
     for (const { key, after } of touches.flatMap((touch) => touch.changes)) {
       const entry = readEntryKey(key)
@@ -393,47 +574,85 @@ export function createBooks({ boxes, locked, now, newId, tell }: BooksGiven) {
   /**
    * Makes the store say another state, as one batch that can be taken back.
    * @param then made of the store’s own state; what it does not name stays
+   * @throws whatever the browser says; nothing was written then
    */
-  const write = (
-    then: (now: State, by: Writer) => State,
-    { label, id, also = [] }: { label?: string; id: string; also?: Put[] },
-  ): Promise<void> =>
+  const write = (then: Then, how: Writing): Promise<void> =>
     locked(async () => {
       await catchUpLocked()
-      shelf.head ??= freshHead(newId(), now())
-      const before = await readState()
-      const by: Writer = { device: shelf.head.device, at: now(), fork: newId() }
-      const after = then(before, by)
-      const puts: Put[] = []
-      for (const [key, kept] of after.records)
-        if (before.records.get(key) !== kept) puts.push({ box: boxOf(key), key, value: rowOf(key, kept) })
-      for (const [run, of] of after.entries) {
-        if (before.entries.get(run) === of) continue
-        const all = rowsOf(run, of)
-        for (let n = 0; n * PAGE_ENTRIES < all.length; n++)
-          puts.push({
-            box: 'entries',
-            key: pageKey(run, n),
-            value: all.slice(n * PAGE_ENTRIES, (n + 1) * PAGE_ENTRIES),
-          })
-      }
-      const changes = label ? changesBetween(before, after) : []
-      const undo = label ? { id, label, at: by.at, changes } : undefined
-      const { puts: rest, next } = batchOf(new Map(), new Map(), [], undo, undefined)
-      shelf.records = new Map(after.records)
-      shelf.digest = workedOut()
-      next.recent = [{ seq: next.seq, keys: null }]
-      puts.push(
-        ...rest,
-        ...also,
-        { box: 'meta', key: DIGEST, value: shelf.digest },
-        { box: 'meta', key: OPEN_RUNS, value: openRuns() },
-      )
-      await writeBatch(boxes, puts)
-      shelf.head = next
-      await readAll()
-      tell()
+      await writeLocked(then, how)
     })
+  async function writeLocked(then: Then, { label, id, also = [], hold = false }: Writing): Promise<void> {
+    shelf.head ??= freshHead(newId(), now())
+    const before = await readState()
+    const by: Writer = { device: shelf.head.device, at: now(), fork: newId() }
+    const after = then(before, by)
+    const puts: Put[] = []
+    const changes: UndoItem['changes'] = []
+    const note = (
+      key: AnyKey,
+      was: Kept | undefined,
+      is: Kept,
+      shown: (kept: Kept | undefined) => Content | null,
+    ) =>
+      label &&
+      changes.push({
+        key,
+        before: shown(was),
+        after: shown(is),
+        whole: { was: was ?? null, now: keptName(is) },
+      })
+    for (const [key, kept] of after.records) {
+      const was = before.records.get(key)
+      if (was === kept || saysSame(was, kept)) continue
+      puts.push({ box: boxOf(key), key, value: rowOf(key, kept) })
+      note(key, was, kept, shownContent)
+    }
+    for (const [run, of] of after.entries) {
+      const there = before.entries.get(run)
+      if (there === of) continue
+      let other = false
+      for (const [entry, kept] of of) {
+        const was = there?.get(entry)
+        if (was === kept || saysSame(was, kept)) continue
+        other = true
+        note(entryKey(run, entry), was, kept, (one) => entryContent(entry, one))
+      }
+      if (!other) continue
+      const all = rowsOf(run, of)
+      for (let n = 0; n * PAGE_ENTRIES < all.length; n++)
+        puts.push({
+          box: 'entries',
+          key: pageKey(run, n),
+          value: all.slice(n * PAGE_ENTRIES, (n + 1) * PAGE_ENTRIES),
+        })
+    }
+    const undo = label && changes.length ? { id, label, at: by.at, changes } : undefined
+    const { puts: rest, next } = batchOf(new Map(), new Map(), [], undo, undefined)
+    next.recent = [{ seq: next.seq, keys: null }]
+    const runs = [...after.records].flatMap(([key, kept]) =>
+      key.startsWith('run/') ? [[key.slice(4), shownContent(kept)] as const] : [],
+    )
+    puts.push(
+      ...rest,
+      ...also,
+      {
+        box: 'meta',
+        key: DIGEST,
+        value: digestOf(runs.flatMap(([, run]) => (run ? [run as unknown as Run] : []))),
+      },
+      {
+        box: 'meta',
+        key: OPEN_RUNS,
+        value: runs.flatMap(([run, content]) => (isOpen(content) ? [run] : [])),
+      },
+    )
+    await boxes.write(puts, true).catch((error: unknown) => {
+      if (!hold) throw error
+      boxes.hold(puts)
+    })
+    await readAll()
+    tell()
+  }
   /** A removed record and all that went with it in the same batch: a run's plan and lines, a machine's chart. */
   async function removedWith(key: Key): Promise<{ key: AnyKey; was: Content }[]> {
     const at = shelf.records.get(key)?.versions[0]?.at
@@ -459,14 +678,17 @@ export function createBooks({ boxes, locked, now, newId, tell }: BooksGiven) {
     })
   }
 
+  const keptOf = (key: AnyKey): Kept | undefined => {
+    const entry = readEntryKey(key)
+    if (!entry) return shelf.records.get(key as Key)
+    return shelf.pages
+      .get(entry.run)
+      ?.find((page) => page.entries.has(entry.id))
+      ?.entries.get(entry.id)
+  }
   const shown = (key: AnyKey): Content | null => {
     const entry = readEntryKey(key)
-    if (!entry) return shownContent(shelf.records.get(key as Key))
-    for (const page of shelf.pages.get(entry.run) ?? []) {
-      const kept = page.entries.get(entry.id)
-      if (kept) return entryContent(entry.id, kept)
-    }
-    return null
+    return entry ? entryContent(entry.id, keptOf(key)) : shownContent(keptOf(key))
   }
   return {
     open,
@@ -492,8 +714,14 @@ export function createBooks({ boxes, locked, now, newId, tell }: BooksGiven) {
     asideCount: () => shelf.asideCount,
     /** Records of which versions stand beside each other. */
     apart: (): Key[] => [...shelf.records].filter(([, kept]) => apart(kept).length > 0).map(([key]) => key),
-    undoItem: async (id: string): Promise<UndoItem | null> =>
-      (await boxes.meta.get(undoKey(id))) as UndoItem | null,
+    undoItem: async (id: string): Promise<UndoItem | null> => {
+      const read = undoSchema.safeParse(await boxes.meta.get(undoKey(id)))
+      return read.success ? read.data : null
+    },
+    keptNow: (key: AnyKey): string => keptName(keptOf(key)),
+    tidy,
+    flush: () => locked(flush),
+    bringFormer: () => locked(() => bringFormer(false)),
     layAside,
   }
 }

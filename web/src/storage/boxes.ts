@@ -1,74 +1,101 @@
-import localforage from 'localforage'
+import { openDB, type IDBPDatabase } from 'idb'
 
-/** One place of the browser's store: values by their key, each written whole or not at all. */
+/** One place of the browser's store: values by their key. */
 export interface Box {
   get: (key: string) => Promise<unknown>
-  set: (key: string, value: unknown) => Promise<void>
-  remove: (key: string) => Promise<void>
   keys: () => Promise<string[]>
   all: () => Promise<[string, unknown][]>
+  /** At most so many rows behind a key, in the order of their keys. */
+  after: (key: string, most: number) => Promise<[string, unknown][]>
 }
 export const BOX_NAMES = ['records', 'runs', 'entries', 'meta'] as const
 export type BoxName = (typeof BOX_NAMES)[number]
+/** One value to write, or without one to take out. */
+export interface Put {
+  box: BoxName
+  key: string
+  value?: unknown
+}
 /**
  * Machines, parts and all that is opened with the page; runs, which are many; pages of what stands beside them; and
  * what the store says of itself.
  */
-export type Boxes = Record<BoxName, Box>
-
-const boxOf = (store: LocalForage): Box => ({
-  get: (key) => store.getItem(key),
-  set: async (key, value) => void (await store.setItem(key, value)),
-  remove: (key) => store.removeItem(key),
-  keys: () => store.keys(),
-  all: async () => {
-    const found: [string, unknown][] = []
-    await store.iterate((value, key) => void found.push([key, value]))
-    return found
-  },
-})
-
-const NAME = 'pepper-knot'
-const instance = (name: string, storeName: string, driver = localforage.INDEXEDDB) =>
-  // The one kind of store there is: another kind in its place would be empty, and hide it.
-  localforage.createInstance({ name, storeName, driver })
-
-/** Each box is a base of its own: a new one never waits for a tab that holds an old one open. */
-export const browserBoxes = (): Boxes =>
-  Object.fromEntries(BOX_NAMES.map((name) => [name, boxOf(instance(`${NAME}-${name}`, name))])) as Boxes
-
-/** Where the version before this one kept the whole shop as one text, and where it fell back to. */
-const before = instance(NAME, 'shop')
-const fallback = instance(NAME, 'shop', localforage.LOCALSTORAGE)
-const PLACES = ['shop', 'shop-b'] as const
-const HOLDS = 'shop-at'
-
-/** What the version before this one holds, or holds by now: a tab of it may still be open. `null`: nothing. */
-export async function textOfBefore(): Promise<{ text: string; older: string | null } | null> {
-  if (!(await exists(NAME))) return textOfFallback()
-  const at = await before.getItem<string>(HOLDS)
-  const holds = PLACES.find((place) => place === at) ?? PLACES[0]
-  const other = PLACES.find((place) => place !== holds)!
-  const [text, older] = [await before.getItem<string>(holds), await before.getItem<string>(other)]
-  if (text !== null) return { text, older }
-  return older !== null ? { text: older, older: null } : textOfFallback()
+export interface Boxes extends Record<BoxName, Box> {
+  /**
+   * Writes all of it or nothing, whenever it is cut off.
+   * @param sure waits until it is on the disk, where the browser can say so; else it may still be on its way there
+   * when the power fails
+   * @throws whatever the browser says; nothing was written then
+   */
+  write: (puts: readonly Put[], sure?: boolean) => Promise<void>
 }
-async function textOfFallback() {
-  if (typeof localStorage === 'undefined' || localStorage.getItem(`${NAME}/shop/${PLACES[0]}`) === null)
-    return null
-  const text = await fallback.getItem<string>(PLACES[0])
-  return text === null ? null : { text, older: null }
+
+const NAME = 'pepper-knot-store'
+
+/** The base; closed where another page asks for it, and opened again at the next need. */
+function opener() {
+  let base: Promise<IDBPDatabase> | undefined
+  const forget = () => (base = undefined)
+  const open = () =>
+    (base ??= openDB(NAME, 1, {
+      upgrade: (made) => BOX_NAMES.forEach((name) => made.createObjectStore(name)),
+      blocking: (_now, _then, event) => {
+        ;(event.target as IDBDatabase).close()
+        forget()
+      },
+      terminated: forget,
+    }).catch((error: unknown) => {
+      forget()
+      throw error
+    }))
+  return async <T>(work: (base: IDBPDatabase) => Promise<T>): Promise<T> => {
+    try {
+      return await work(await open())
+    } catch (error) {
+      // Closed since it was opened: nothing was done.
+      if ((error as Error).name !== 'InvalidStateError') throw error
+      forget()
+      return work(await open())
+    }
+  }
 }
-/** What it laid aside. */
-export async function asideOfBefore(): Promise<[string, string][]> {
-  if (!(await exists(NAME))) return []
-  const keys = (await before.keys()).filter((key) => key.startsWith('aside/'))
-  return Promise.all(
-    keys.map(async (key): Promise<[string, string]> => [key, (await before.getItem<string>(key)) ?? '']),
-  )
-}
-/** Asked first where the browser can say: looking into a base makes it. */
-async function exists(name: string): Promise<boolean> {
-  if (typeof indexedDB === 'undefined' || !('databases' in indexedDB)) return true
-  return (await indexedDB.databases()).some((base) => base.name === name)
+
+/** The boxes of this browser: one base, so that one transaction writes to all of them. */
+export function browserBoxes(): Boxes {
+  const use = opener()
+  const rows = (name: BoxName, range?: IDBKeyRange, most?: number) =>
+    use(async (base) => {
+      const store = base.transaction(name).store
+      const [keys, values] = await Promise.all([store.getAllKeys(range, most), store.getAll(range, most)])
+      return keys.map((key, i): [string, unknown] => [String(key), values[i]])
+    })
+  const box = (name: BoxName): Box => ({
+    get: (key) => use(async (base) => ((await base.get(name, key)) as unknown) ?? null),
+    keys: () => use(async (base) => (await base.getAllKeys(name)).map(String)),
+    all: () => rows(name),
+    after: (key, most) => rows(name, IDBKeyRange.lowerBound(key, true), most),
+  })
+  const write: Boxes['write'] = (puts, sure = false) =>
+    use(async (base) => {
+      const work = base.transaction(BOX_NAMES, 'readwrite', { durability: sure ? 'strict' : 'relaxed' })
+      const done = work.done
+      // Said below, once it is clear that nothing of it stands.
+      done.catch(() => undefined)
+      const quiet = (asked: Promise<unknown>) => void asked.catch(() => undefined)
+      try {
+        for (const { box, key, value } of puts)
+          quiet(
+            value === undefined ? work.objectStore(box).delete(key) : work.objectStore(box).put(value, key),
+          )
+      } catch (error) {
+        work.abort()
+        await done.catch(() => undefined)
+        throw error
+      }
+      await done
+    })
+  return {
+    ...(Object.fromEntries(BOX_NAMES.map((name) => [name, box(name)])) as Record<BoxName, Box>),
+    write,
+  }
 }

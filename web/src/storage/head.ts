@@ -1,7 +1,7 @@
 import { z } from 'zod'
 
 /** Form of the store this program keeps: a newer one is left alone. */
-export const STORE_VERSION = 2
+export const STORE_VERSION = 3
 export const HEAD = 'head'
 /** Batches whose keys are remembered: a tab that slept longer reads everything anew. */
 export const MOST_RECENT = 60
@@ -15,7 +15,7 @@ export const SIGN_OFF = 'sign-off-'
 export const signOffId = (run: string) => `${SIGN_OFF}${run}`
 
 export const headSchema = z.object({
-  version: z.number(),
+  version: z.number().int().min(1),
   /** Counts the batches. */
   seq: z.number().int().min(0),
   /** This browser profile at this address. */

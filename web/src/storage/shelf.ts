@@ -1,16 +1,25 @@
-import { readEntry, readRecord, shownContent, type Content, type Kept } from '@pepper-knot/core/ledger'
+import {
+  mergeKept,
+  readEntry,
+  readRecord,
+  shownContent,
+  type Content,
+  type Kept,
+} from '@pepper-knot/core/ledger'
 import {
   digestOf,
   digestSchema,
+  keyOf,
+  kindsIn,
+  LISTS,
   readKey,
   type Digest,
   type Key,
   type Run,
   type State,
 } from '@pepper-knot/core/record'
-import type { BoxName, Boxes } from './boxes.ts'
+import type { BoxName, Boxes, Put } from './boxes.ts'
 import { freshHead, HEAD, headSchema, STORE_VERSION, type Head } from './head.ts'
-import { finishLeft } from './journal.ts'
 
 type RunEntries = NonNullable<ReturnType<State['entries']['get']>>
 
@@ -45,6 +54,11 @@ export const boxOf = (key: Key): BoxName => (/^(?:run|plan)\//.test(key) ? 'runs
 export const isOpen = (content: Content | null) => content !== null && content.signedOffAt === undefined
 /** A record as it lies in the store. */
 export const rowOf = (key: Key, kept: Kept) => ({ ...readKey(key)!, ...kept })
+/** Two of one entry are one, with what either says. */
+function addTo(entries: Map<string, Kept>, id: string, kept: Kept) {
+  const there = entries.get(id)
+  entries.set(id, there ? mergeKept(there, kept) : kept)
+}
 /** A page as it lies in the store. */
 export const rowsOf = (run: string, entries: Iterable<[string, Kept]>) =>
   [...entries].map(([id, kept]) => ({ run, id, ...kept }))
@@ -63,14 +77,15 @@ export function createShelf({ boxes, now, newId }: { boxes: Boxes; now: () => st
     asideCount: 0,
   }
 
-  async function layAside(where: string, what: unknown): Promise<void> {
-    await boxes.meta.set(await asideKey(boxes, now()), {
-      where,
-      text: typeof what === 'string' ? what : JSON.stringify(what, null, 2),
-    })
+  /** Keeps it, and does the rest in the same batch. @throws whatever the browser says */
+  async function layAside(where: string, what: unknown, also: readonly Put[] = []): Promise<void> {
+    const text = typeof what === 'string' ? what : JSON.stringify(what, null, 2)
+    const key = await asideKey(boxes, now())
+    await boxes.write([{ box: 'meta', key, value: { where, text } }, ...also])
     shelf.asideCount++
   }
-  const finish = () => finishLeft(boxes, (left) => layAside('journal', left))
+  /** The same while reading: where there is no room, it stays where it lies and is tried again at the next opening. */
+  const moveAside: typeof layAside = (...args) => layAside(...args).catch(() => void shelf.asideCount++)
 
   /** @throws Newer; a head that is none is laid aside, and the records are kept without it */
   async function readHead(): Promise<Head | undefined> {
@@ -80,21 +95,31 @@ export function createShelf({ boxes, now, newId }: { boxes: Boxes; now: () => st
     const version = read.success ? read.data.version : (raw as { version?: unknown }).version
     if (typeof version === 'number' && version > STORE_VERSION) throw new Newer()
     if (read.success) return read.data
-    await layAside(HEAD, raw)
-    await boxes.meta.remove(HEAD)
+    await moveAside(HEAD, raw, [{ box: 'meta', key: HEAD }])
     return undefined
   }
 
+  /** Whether another kind of the same list has that id: the one would hide the other. */
+  const hidesAnother = (key: Key, kept: Kept): boolean => {
+    const { kind, id } = readKey(key)!
+    const kinds = LISTS.map((list) => kindsIn(list)).find((of) => of.includes(kind)) ?? []
+    return (
+      shownContent(kept) !== null &&
+      kinds.some((other) => other !== kind && shownContent(shelf.records.get(keyOf(other, id))) !== null)
+    )
+  }
   /** Reads what lies in one box; what cannot be read is laid aside and taken out. */
   async function takeIn(box: 'records' | 'runs', raw: Iterable<[string, unknown]>): Promise<void> {
     let since = performance.now()
     for (const [key, value] of raw) {
       const read = readRecord(value)
-      if (read.ok && read.value.key === key) shelf.records.set(read.value.key, read.value.kept)
-      else {
-        await layAside(key, value)
-        await boxes[box].remove(key)
-      }
+      const good =
+        read.ok &&
+        read.value.key === key &&
+        boxOf(read.value.key) === box &&
+        !hidesAnother(read.value.key, read.value.kept)
+      if (good) shelf.records.set(read.value.key, read.value.kept)
+      else await moveAside(key, value, [{ box, key }])
       if (performance.now() - since > BREATH_MS) {
         await breathe()
         since = performance.now()
@@ -104,22 +129,16 @@ export function createShelf({ boxes, now, newId }: { boxes: Boxes; now: () => st
   const pageOf = async (key: string, run: string, n: number, raw: unknown): Promise<Page> => {
     const page: Page = { n, entries: new Map() }
     if (!Array.isArray(raw)) {
-      if (raw !== null && raw !== undefined) {
-        await layAside(key, raw)
-        await boxes.entries.set(key, [])
-      }
+      if (raw !== null && raw !== undefined) await moveAside(key, raw, [{ box: 'entries', key, value: [] }])
       return page
     }
     const bad: unknown[] = []
     for (const one of raw) {
       const read = readEntry(one)
-      if (read.ok && read.value.run === run) page.entries.set(read.value.id, read.value.kept)
+      if (read.ok && read.value.run === run) addTo(page.entries, read.value.id, read.value.kept)
       else bad.push(one)
     }
-    if (bad.length) {
-      await layAside(key, bad)
-      await boxes.entries.set(key, rowsOf(run, page.entries))
-    }
+    if (bad.length) await moveAside(key, bad, [{ box: 'entries', key, value: rowsOf(run, page.entries) }])
     return page
   }
   async function readPages(run: string): Promise<void> {
@@ -127,7 +146,12 @@ export function createShelf({ boxes, now, newId }: { boxes: Boxes; now: () => st
     for (let n = 0; ; n++) {
       const raw = await boxes.entries.get(pageKey(run, n))
       if (raw === null || raw === undefined) break
-      found.push(await pageOf(pageKey(run, n), run, n, raw))
+      const page = await pageOf(pageKey(run, n), run, n, raw)
+      // Twice there, an entry stands where it stood first.
+      for (const [id, kept] of page.entries)
+        for (const { entries } of found)
+          if (entries.has(id) && page.entries.delete(id)) addTo(entries, id, kept)
+      found.push(page)
     }
     shelf.pages.set(run, found)
   }
@@ -195,7 +219,7 @@ export function createShelf({ boxes, now, newId }: { boxes: Boxes; now: () => st
     for (const [key, raw] of await boxes.entries.all()) {
       const run = decodeURIComponent(key.slice(0, key.lastIndexOf('/')))
       const of = entries.get(run) ?? new Map<string, Kept>()
-      for (const [id, kept] of (await pageOf(key, run, 0, raw)).entries) of.set(id, kept)
+      for (const [id, kept] of (await pageOf(key, run, 0, raw)).entries) addTo(of, id, kept)
       entries.set(run, of)
       await breathe()
     }
@@ -204,7 +228,6 @@ export function createShelf({ boxes, now, newId }: { boxes: Boxes; now: () => st
   return {
     shelf,
     layAside,
-    finish,
     readHead,
     takeIn,
     readPages,

@@ -59,6 +59,8 @@ edge().catch(() => undefined)
 const CLOCK_BACK_MS = 120_000
 /** How often an open tab of the version before this one is looked for, ms. */
 const LOOK_BEFORE_MS = 10_000
+/** How often old removed things are looked for, ms. */
+const TIDY_MS = 6 * 3_600_000
 
 interface Queued extends Touch {
   /** The touch that this one takes back. */
@@ -102,14 +104,16 @@ export const useShop = defineStore('shop', () => {
   let books: Books | undefined
   let page: PageStuff | undefined
   const queue: Queued[] = []
+  /** What is handed over next comes with the program. */
+  let asReadyMade = false
   /** Touches of this page, for taking back before they are written. */
   const recent = new Map<string, Queued>()
 
   /** What a record says, with all that waits to be written. */
   function contentOf(key: AnyKey): Content | null {
     let content = books?.shown(key) ?? null
-    for (const { changes } of queue)
-      for (const change of changes)
+    for (const { changes, written } of queue)
+      for (const change of written ? [] : changes)
         if (change.key === key) content = mergeFields(change.before, change.after, content).content
     return content
   }
@@ -191,7 +195,8 @@ export const useShop = defineStore('shop', () => {
       }
       return last
     }
-    const touch: Queued = { id, label, changes }
+    const touch: Queued = { id, label, changes, ...(asReadyMade && { readyMade: true }) }
+    asReadyMade = false
     queue.push(touch)
     return touch
   }
@@ -229,6 +234,7 @@ export const useShop = defineStore('shop', () => {
         queue.shift()
         show(keys)
       }
+      await books.flush()
       saveState.value = 'saved'
     } catch (error) {
       for (const touch of queue) touch.running = false
@@ -330,7 +336,7 @@ export const useShop = defineStore('shop', () => {
     if (phase.value !== 'ready' || !books || document.visibilityState === 'hidden' || writing) return
     const { bringBefore, boxes } = await edge()
     const brought = await bringBefore(books, boxes, UNNAMED, newId).catch(() => undefined)
-    if (brought?.state === 'brought') {
+    if (brought?.state === 'brought' || (await books.bringFormer().catch(() => false))) {
       handOver()
       show(null)
       oldTab.value = true
@@ -369,7 +375,9 @@ export const useShop = defineStore('shop', () => {
       openedWithout.value = books.asideCount()
       phase.value = 'ready'
       watchOthers()
-      void painted().then(lookBefore)
+      // What there was no room for is shown, and said not to be saved.
+      await books.flush().catch((error: unknown) => (saveState.value = failureOf(error)))
+      void painted().then(lookBefore).then(tidy)
     } catch (error) {
       const state = failureOf(error)
       problems.value =
@@ -378,10 +386,20 @@ export const useShop = defineStore('shop', () => {
     }
   }
 
+  const idle = () =>
+    new Promise((done) =>
+      'requestIdleCallback' in window ? requestIdleCallback(done, { timeout: 1000 }) : setTimeout(done, 50),
+    )
+  /** What was kept long enough goes; nobody waits for it, and it is done again while the page stays open. */
+  async function tidy() {
+    await books?.tidy(idle).catch(() => undefined)
+    setTimeout(() => void tidy(), TIDY_MS)
+  }
+
   async function openDemo() {
     const { demoShop } = await edge()
     const settings = phase.value === 'ready' ? shop.value.settings : defaultSettings()
-    start({ ...blank(), ...demoShop(new Date().toISOString()), settings })
+    start({ ...blank(), ...demoShop(new Date().toISOString()), settings }, true)
   }
   const openEmpty = () => start(blank())
   /** Over something that could not be read: it is laid aside first, and where it cannot be, nothing is begun. */
@@ -399,8 +417,9 @@ export const useShop = defineStore('shop', () => {
       problems.value = [problemAt('', say('storage.asideFailed'))]
     }
   }
-  function start(fresh: Shop) {
+  function start(fresh: Shop, readyMade = false) {
     shop.value = withIds(fresh)
+    asReadyMade = readyMade
     phase.value = 'ready'
     watchOthers()
     if (page) return page.touchAll()
@@ -426,12 +445,39 @@ export const useShop = defineStore('shop', () => {
     // The page is not left before it is written.
     if (saveState.value === 'saved') saveState.value = 'saving'
     try {
-      const item = recent.get(id) ?? (await undoItem(id))
+      const touch = recent.get(id)
+      // One that was written is asked of the store, which knows the versions too.
+      if (!touch && queue.some((waits) => waits.id === id)) await save()
+      const item = (touch && !touch.written ? touch : await undoItem(id)) ?? touch
       if (item) {
-        if (recent.has(id)) await loadRunsOf(item)
-        const taken = takeBack<AnyKey>(item.changes, contentOf)
-        if (taken.clashes.length) takingBack.value = { id, label: item.label ?? '', taken }
-        else apply(taken.changes, id)
+        await loadRunsOf(item)
+        // What nobody touched since comes back as it was kept; of the rest, its fields.
+        const waits = new Set(queue.flatMap(({ changes }) => changes.map((c) => c.key)))
+        const whole = item.changes.flatMap((change): PageChange[] => {
+          const back = 'whole' in change ? change.whole : undefined
+          return back && !waits.has(change.key) && books!.keptNow(change.key) === back.now
+            ? [
+                {
+                  key: change.key,
+                  before: contentOf(change.key),
+                  after: shownContent(back.was ?? undefined),
+                  back,
+                },
+              ]
+            : []
+        })
+        const done = new Set(whole.map((c) => c.key))
+        const taken = takeBack<AnyKey>(
+          item.changes.filter((c) => !done.has(c.key)),
+          contentOf,
+        )
+        if (taken.clashes.length)
+          takingBack.value = {
+            id,
+            label: item.label ?? '',
+            taken: { ...taken, changes: [...taken.changes, ...whole] },
+          }
+        else apply([...taken.changes, ...whole], id)
       }
     } catch (error) {
       saveState.value = failureOf(error)
@@ -464,16 +510,13 @@ export const useShop = defineStore('shop', () => {
     apply(withPicks(asked.taken, back, contentOf), asked.id)
   }
   /** Writes records from here, and shows them. */
-  function apply(
-    changes: readonly { key: AnyKey; before: Content | null; after: Content | null }[],
-    used?: string,
-  ) {
+  function apply(changes: readonly PageChange[], used?: string) {
     if (!books || !page) return
     handOver()
     const seen = (change: PageChange): PageChange => ({
       ...change,
       seen: books!.clockOf(change.key),
-      ...(used !== undefined && change.after === null && { unmade: true }),
+      ...(used !== undefined && change.after === null && !change.back && { unmade: true }),
     })
     queue.push({ id: newId(), used, changes: changes.map(seen) })
     if (used) recent.delete(used)
@@ -484,11 +527,13 @@ export const useShop = defineStore('shop', () => {
     void save()
   }
   /** A person picked which of several versions stands. */
-  async function settle(key: Key, content: Content | null) {
+  async function settle(key: Key, content: Content | null, label: string) {
     if (!books) return
     handOver()
+    const id = newId()
     try {
-      show(await books.settle(key, content))
+      show(await books.settle(key, content, { label, id }))
+      told.value = { label, id }
     } catch (error) {
       saveState.value = failureOf(error)
     }
@@ -502,6 +547,7 @@ export const useShop = defineStore('shop', () => {
     const touch: Queued = {
       id: newId(),
       label,
+      whole: true,
       changes: gone.map((one) => ({
         key: one.key,
         before: null,
@@ -510,7 +556,6 @@ export const useShop = defineStore('shop', () => {
       })),
     }
     queue.push(touch)
-    recent.set(touch.id, touch)
     page?.receive(
       gone.map((one) => one.key),
       () => true,
@@ -532,7 +577,7 @@ export const useShop = defineStore('shop', () => {
     const { books } = await ready()
     await save()
     const at = new Date().toISOString()
-    const file = migrate(withIds(next), at, () => ({ [newId()]: 1 }))
+    const file = migrate(withIds(next), at)
     const id = newId()
     try {
       await books.write((now, by) => imported(now, file, 'replace', by), { label, id })

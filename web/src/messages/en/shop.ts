@@ -99,6 +99,7 @@ export const shop = {
     left: '{n} record is left. | {n} records are left.',
     everyHere: 'For all of them: this one',
     everyThere: 'For all of them: the other',
+    done: 'Picked: {what}',
     none: 'Nothing is left to pick.',
   },
   aside: {
