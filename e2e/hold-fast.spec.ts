@@ -1,6 +1,6 @@
 import { readFile } from 'node:fs/promises'
 import { decide, doStep, expect, gatherAndBegin, open, test } from './bench.ts'
-import { beforeOpening, clear, inStore, kept, put, type Stored } from './store.ts'
+import { asVersion2, beforeOpening, clear, inStore, kept, put } from './store.ts'
 
 test('an emptied shop name leaves the last one, and the shop opens again', async ({ page }) => {
   await open(page, '/shop')
@@ -41,19 +41,38 @@ test('a shop with records that cannot be read opens without them, says so, and k
   await expect(page.getByLabel('Name of the shop')).toHaveValue('My shop')
 })
 
-test('a batch that was cut off is finished when the shop is opened', async ({ page }) => {
+test('a store of the version before opens where there is no room to move it, and is moved when there is', async ({
+  page,
+}) => {
   await open(page, '/shop')
   await page.getByLabel('Name of the shop').fill('Quay')
   await kept(page, '"Quay"')
-  const record = (await inStore(page)).records.find(([key]) => key === 'shop/shop')![1]
-  const later = JSON.parse(JSON.stringify(record)) as Stored
-  later.versions[0]!.content.name = 'Quayside'
-  await put(page, 'meta', 'journal', {
-    puts: [{ box: 'records', key: 'shop/shop', value: later }],
+  await asVersion2(page)
+  await page.addInitScript(() => {
+    const real = IDBObjectStore.prototype.put
+    IDBObjectStore.prototype.put = function (...args) {
+      if (!sessionStorage.getItem('room')) throw new DOMException('full', 'QuotaExceededError')
+      return real.apply(this, args)
+    }
   })
+  await page.goto('/shop')
+  await expect(page.getByLabel('Name of the shop')).toHaveValue('Quay')
+  await expect(page.getByText('the browser’s store is full.')).toBeVisible()
+  const [file] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('alert').getByRole('button', { name: 'Export the shop as a file' }).click(),
+  ])
+  expect(await readFile((await file.path())!, 'utf8')).toContain('machine')
+  expect((await inStore(page)).records).toEqual([])
+  await page.evaluate(() => sessionStorage.setItem('room', 'yes'))
+  await page.getByRole('button', { name: 'Try again' }).click()
+  await expect(page.getByText('the browser’s store is full.')).toHaveCount(0)
+  await kept(page, '"Quay"')
   await page.reload()
-  await expect(page.getByLabel('Name of the shop')).toHaveValue('Quayside')
-  expect((await inStore(page)).meta.some(([key]) => key === 'journal')).toBe(false)
+  await expect(page.getByLabel('Name of the shop')).toHaveValue('Quay')
+  expect(
+    await page.evaluate(async () => (await indexedDB.databases()).map((base) => base.name)),
+  ).not.toContain('pepper-knot-records')
 })
 
 test('a shop of one’s own over something unreadable lays it aside', async ({ page }) => {
@@ -79,7 +98,7 @@ test('a reading that fails at first is tried again; one that goes on failing wip
   await kept(page, '"Quay"')
   await page.addInitScript(() => {
     let left = Number(sessionStorage.getItem('fails') ?? 2)
-    for (const name of ['get', 'openCursor'] as const) {
+    for (const name of ['get', 'getAll', 'getAllKeys'] as const) {
       const real = IDBObjectStore.prototype[name] as (...args: unknown[]) => IDBRequest
       IDBObjectStore.prototype[name] = function (this: IDBObjectStore, ...args: unknown[]) {
         if (left-- > 0) throw new DOMException('no reading today', 'UnknownError')
@@ -155,15 +174,7 @@ test('what a newer version keeps is left alone', async ({ page }) => {
 test('a store that never answers, and a write that never ends, are said', async ({ page }) => {
   await page.clock.install()
   await open(page, '/shop')
-  await page.evaluate(() => {
-    const real = IDBObjectStore.prototype.put
-    IDBObjectStore.prototype.put = function (...args) {
-      const request = real.apply(this, args)
-      Object.defineProperty(request, 'onsuccess', { set: () => undefined })
-      Object.defineProperty(this.transaction, 'oncomplete', { set: () => undefined })
-      return request
-    }
-  })
+  await page.evaluate(() => void (IDBTransaction.prototype.addEventListener = () => undefined))
   await page.getByLabel('Name of the shop').fill('Quay')
   await page.clock.runFor(11_000)
   await expect(page.getByText('has not answered for ten seconds')).toBeVisible()
@@ -171,7 +182,7 @@ test('a store that never answers, and a write that never ends, are said', async 
     const real = indexedDB.open.bind(indexedDB)
     indexedDB.open = (...args) => {
       const request = real(...args)
-      Object.defineProperty(request, 'onsuccess', { set: () => undefined })
+      request.addEventListener = () => undefined
       return request
     }
   })

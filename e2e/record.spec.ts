@@ -8,7 +8,7 @@ const LONG = process.env.LONG !== undefined
 const saved = (page: Page) => expect(page.getByRole('status').filter({ hasText: /^saved$/ })).toBeVisible()
 const version1 = () =>
   readFile(new URL('../core/test/kept/version-1.pepperknot.json', import.meta.url), 'utf8')
-const name = (page: Page) => page.getByLabel('Name of the shop')
+const name = (page: Page) => page.getByRole('textbox', { name: 'Name of the shop' })
 async function begin(page: Page) {
   await open(page)
   await decide(page, 'Tern', 'E71T-11 .030 10 lb', 'mild steel', '1/8')
@@ -141,10 +141,18 @@ test('two devices change one machine: the file brings both, and a person picks',
   await other.getByRole('heading', { name: 'Your data' }).click()
   await other.keyboard.press('u')
   await kept(other, '"Quay west"')
-  await page.locator('input[type=file]').setInputFiles(await save(other))
-  await expect(page.getByText('one to pick')).toBeVisible()
-  await page.getByRole('button', { name: 'Import it' }).click()
-  await expect(page.getByText('One record was changed in two places')).toBeVisible()
+  const theirs = await save(other)
+  const bringIn = async () => {
+    await page.locator('input[type=file]').setInputFiles(theirs)
+    await expect(page.getByText('one to pick')).toBeVisible()
+    await page.getByRole('button', { name: 'Import it' }).click()
+    await expect(page.getByText('One record was changed in two places')).toBeVisible()
+  }
+  await bringIn()
+  // Taken back, nothing is left to pick; brought in again it is as the first time.
+  await page.getByRole('button', { name: 'Undo: File imported' }).click()
+  await expect(page.getByText('One record was changed in two places')).toHaveCount(0)
+  await bringIn()
   // What only the other changed has followed.
   await kept(page, '"units":"inch"')
   await page.getByRole('button', { name: 'Look and pick' }).click()

@@ -8,46 +8,71 @@ export interface Stored {
 const BOXES = ['records', 'runs', 'entries', 'meta'] as const
 type Dump = Record<(typeof BOXES)[number], [string, Stored][]>
 
+const BASE = 'pepper-knot-store'
 export const inStore = (page: Page): Promise<Dump> =>
   page.evaluate(
-    async (boxes) => {
-      const found: Record<string, [string, unknown][]> = {}
+    async ([base, boxes]) => {
+      const found: Record<string, [string, unknown][]> = Object.fromEntries(boxes.map((box) => [box, []]))
+      // Looking into a base makes it.
+      if (!(await indexedDB.databases()).some(({ name }) => name === base)) return found
+      const db = await new Promise<IDBDatabase>((resolve) => {
+        const opening = indexedDB.open(base)
+        opening.onsuccess = () => resolve(opening.result)
+      })
       for (const box of boxes) {
-        const db = await new Promise<IDBDatabase>((resolve) => {
-          const opening = indexedDB.open(`pepper-knot-${box}`)
-          opening.onsuccess = () => resolve(opening.result)
-        })
-        found[box] = []
-        if (db.objectStoreNames.contains(box)) {
-          const store = db.transaction(box).objectStore(box)
-          const ask = <T>(request: IDBRequest<T>) =>
-            new Promise<T>((resolve) => (request.onsuccess = () => resolve(request.result)))
-          const [keys, values] = [await ask(store.getAllKeys()), await ask(store.getAll())]
-          found[box] = keys.map((key, i) => [String(key), values[i]])
-        }
-        db.close()
+        const store = db.transaction(box).objectStore(box)
+        const ask = <T>(request: IDBRequest<T>) =>
+          new Promise<T>((resolve) => (request.onsuccess = () => resolve(request.result)))
+        const [keys, values] = [await ask(store.getAllKeys()), await ask(store.getAll())]
+        found[box] = keys.map((key, i) => [String(key), values[i]])
       }
+      db.close()
       return found
     },
-    BOXES as readonly string[],
+    [BASE, BOXES as readonly string[]] as const,
   ) as Promise<Dump>
 
 const write = (page: Page, box: string, key: string | null, value: unknown) =>
   page.evaluate(
-    async ([box, key, value]) => {
+    async ([base, box, key, value]) => {
       const db = await new Promise<IDBDatabase>((resolve) => {
-        const opening = indexedDB.open(`pepper-knot-${box as string}`)
+        const opening = indexedDB.open(base as string)
         opening.onsuccess = () => resolve(opening.result)
       })
-      if (!db.objectStoreNames.contains(box as string)) return db.close()
       const transaction = db.transaction(box as string, 'readwrite')
       if (key === null) transaction.objectStore(box as string).clear()
       else transaction.objectStore(box as string).put(value, key as string)
       await new Promise((resolve) => (transaction.oncomplete = resolve))
       db.close()
     },
-    [box, key, value],
+    [BASE, box, key, value],
   )
+/** Makes of the store one of version 2, which had a base a box, and takes this one out. */
+export async function asVersion2(page: Page) {
+  const dump = await inStore(page)
+  await page.goto('/api/v1/info')
+  await page.evaluate(
+    async ([base, dump]) => {
+      for (const [box, rows] of Object.entries(dump)) {
+        const db = await new Promise<IDBDatabase>((resolve) => {
+          const opening = indexedDB.open(`pepper-knot-${box}`, 2)
+          opening.onupgradeneeded = () => {
+            for (const name of [box, 'local-forage-detect-blob-support'])
+              opening.result.createObjectStore(name)
+          }
+          opening.onsuccess = () => resolve(opening.result)
+        })
+        const transaction = db.transaction(box, 'readwrite')
+        for (const [key, value] of rows)
+          transaction.objectStore(box).put(key === 'head' ? { ...value, version: 2 } : value, key)
+        await new Promise((resolve) => (transaction.oncomplete = resolve))
+        db.close()
+      }
+      await new Promise((resolve) => (indexedDB.deleteDatabase(base).onsuccess = resolve))
+    },
+    [BASE, dump] as const,
+  )
+}
 /** Puts a value in the store, or changes the one that is there. */
 export async function put(
   page: Page,

@@ -282,7 +282,7 @@ await demo.page
   .waitFor()
 
 const ALL = `(name) => new Promise((done) => {
-  const opening = indexedDB.open('pepper-knot-' + name)
+  const opening = indexedDB.open('pepper-knot-store')
   opening.onsuccess = () => {
     const asked = opening.result.transaction(name).objectStore(name).getAll()
     asked.onsuccess = () => { opening.result.close(); done(JSON.stringify(asked.result).length) }

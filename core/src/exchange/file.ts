@@ -91,8 +91,7 @@ function otherId(kind: Kind, id: string, { versions }: Kept): string | undefined
   return said.find((one): one is string => typeof one === 'string' && one !== id)
 }
 /** Where a record stands on the page: two kinds that share a list share its ids. */
-const placeOf = ({ kind, id }: { kind: Kind; id: string }): string =>
-  `${recordRow(kind).list ?? kind}/${id}`
+const placeOf = ({ kind, id }: { kind: Kind; id: string }): string => `${recordRow(kind).list ?? kind}/${id}`
 /** Reads one kept entry. */
 export function readEntry(raw: unknown): Read<{ run: string; id: string; kept: Kept }> {
   if (isUsualEntry(raw))
