@@ -56,7 +56,7 @@ export function createApp({ webRoot, demo = false, answerer = answerHere }: Serv
   app.use(compression())
 
   const notFound: RequestHandler = (request, response) =>
-    refuseWith(response, 404, say('request.notFound', request.path.slice(0, 200)))
+    refuseWith(response, 404, say('request.notFound', `${request.baseUrl}${request.path}`.slice(0, 200)))
   const asks = (question: Question): RequestHandler[] => [
     only('POST'),
     express.raw({ limit: MOST_BYTES, type: () => true }),

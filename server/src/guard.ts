@@ -1,4 +1,4 @@
-import type { Server } from 'node:http'
+import { createServer, type RequestListener, type Server } from 'node:http'
 import { hostname, networkInterfaces } from 'node:os'
 import { problemsAnswer, problemText } from '@pepper-knot/core/english'
 import { problemAt, say, type Said } from '@pepper-knot/core/trade'
@@ -87,20 +87,55 @@ export const only =
     refuseWith(response.set('Allow', allow) as Response, 405, say('request.onlyMethods', allow))
   }
 
-/** How long a request may take to arrive, ms, and how many may be open. */
-const LIMITS = { headersMs: 10_000, requestMs: 20_000, idleMs: 5_000, socketMs: 60_000, connections: 512 }
+/**
+ * How long a request may take to arrive, ms, how often that is looked at, and how many may be open: in all, and from
+ * one address, so that one that sends by halves does not shut out the others.
+ */
+const LIMITS = {
+  headersMs: 10_000,
+  requestMs: 20_000,
+  idleMs: 5_000,
+  socketMs: 60_000,
+  lookMs: 1_000,
+  connections: 512,
+  perAddress: 64,
+}
 const BY_CODE: Readonly<Record<string, [number, string, string]>> = {
   HPE_HEADER_OVERFLOW: [431, 'Request Header Fields Too Large', problemText(say('request.unreadable'))],
   ERR_HTTP_REQUEST_TIMEOUT: [408, 'Request Timeout', problemText(say('request.timedOut'))],
 }
 
-/** Time limits for what arrives, and an answer in JSON to what is no request at all. */
-export function limit(server: Server, limits = LIMITS): Server {
+const refusal = (status: number, name: string, message: string) => {
+  const body = JSON.stringify({ problems: [{ path: '', message }] })
+  return (
+    `HTTP/1.1 ${status} ${name}\r\nConnection: close\r\nContent-Type: application/json; charset=utf-8\r\n` +
+    `Content-Length: ${Buffer.byteLength(body)}\r\n\r\n${body}`
+  )
+}
+/** A server with limits for what arrives, and an answer in JSON to what is no request at all. */
+export function guarded(listener: RequestListener, more: Partial<typeof LIMITS> = {}): Server {
+  const limits = { ...LIMITS, ...more }
+  const server = createServer({ connectionsCheckingInterval: limits.lookMs }, listener)
   server.headersTimeout = limits.headersMs
   server.requestTimeout = limits.requestMs
   server.keepAliveTimeout = limits.idleMs
   server.timeout = limits.socketMs
   server.maxConnections = limits.connections
+  const open = new Map<string, number>()
+  server.on('connection', (socket) => {
+    const from = socket.remoteAddress ?? ''
+    const n = (open.get(from) ?? 0) + 1
+    open.set(from, n)
+    socket.on('close', () => {
+      const left = open.get(from)! - 1
+      if (left) open.set(from, left)
+      else open.delete(from)
+    })
+    if (n > limits.perAddress)
+      socket.end(refusal(503, 'Service Unavailable', problemText(say('request.tooManyOpen'))), () =>
+        socket.destroy(),
+      )
+  })
   server.on('clientError', (error: NodeJS.ErrnoException, socket) => {
     if (!socket.writable) return void socket.destroy()
     const [status, name, message] = BY_CODE[error.code ?? ''] ?? [
@@ -108,11 +143,7 @@ export function limit(server: Server, limits = LIMITS): Server {
       'Bad Request',
       problemText(say('request.unreadable')),
     ]
-    const body = JSON.stringify({ problems: [{ path: '', message }] })
-    socket.end(
-      `HTTP/1.1 ${status} ${name}\r\nConnection: close\r\nContent-Type: application/json; charset=utf-8\r\n` +
-        `Content-Length: ${Buffer.byteLength(body)}\r\n\r\n${body}`,
-    )
+    socket.end(refusal(status, name, message))
   })
   return server
 }

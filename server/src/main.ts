@@ -1,10 +1,9 @@
-import { createServer } from 'node:http'
 import { isIP, isIPv6 } from 'node:net'
 import { dirname, join } from 'node:path'
 import { fileURLToPath } from 'node:url'
 import { createApp } from './app.ts'
 import { servedAt } from './addresses.ts'
-import { limit } from './guard.ts'
+import { guarded } from './guard.ts'
 import { startPool } from './pool.ts'
 
 const here = dirname(fileURLToPath(import.meta.url))
@@ -25,13 +24,11 @@ if (!Number.isInteger(port) || port < 0 || port > 65535) {
 const pool = startPool(process.env.WORKER ?? join(here, 'worker.js'))
 const app = createApp({ webRoot, demo: process.env.DEMO === '1', answerer: pool })
 let closing = false
-const server = limit(
-  createServer((request, response) => {
-    // Who is answered while the server closes does not keep the line for another question.
-    if (closing) response.setHeader('Connection', 'close')
-    app(request, response)
-  }),
-).listen(port, host)
+const server = guarded((request, response) => {
+  // Who is answered while the server closes does not keep the line for another question.
+  if (closing) response.setHeader('Connection', 'close')
+  app(request, response)
+}).listen(port, host)
 server.on('listening', () => {
   const address = server.address()
   const at = typeof address === 'object' && address ? address.port : port

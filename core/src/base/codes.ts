@@ -77,6 +77,7 @@ export interface ProblemFacts {
   'request.onlyHere': []
   'request.onlyMethods': [methods: string]
   'request.busy': []
+  'request.tooManyOpen': []
   'request.tooMuch': []
   'request.moreProblems': [n: number]
   'request.timedOut': []

@@ -119,6 +119,8 @@ const PROBLEM_WORDS: { [C in ProblemCode]: (...facts: ProblemFacts[C]) => string
   'request.onlyHere': () =>
     'This server answers only to the names and addresses of the computer it runs on. ALLOWED_HOSTS adds others.',
   'request.onlyMethods': (methods: string) => `Only ${methods} can be used here.`,
+  'request.tooManyOpen': () =>
+    'Too many requests are open from your address. Finish or close some, and try again in a moment.',
   'request.busy': () => 'Too many plans are being worked out. Try again in a moment.',
   'request.tooMuch': () => 'The request holds more values than any shop has.',
   'request.moreProblems': (n: number) => `${n} more problems of this kind are not listed.`,
