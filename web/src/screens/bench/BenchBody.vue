@@ -17,6 +17,7 @@ import BenchMachine from './BenchMachine.vue'
 import OpenRuns from './OpenRuns.vue'
 import ReadinessBoard from './ReadinessBoard.vue'
 import { useWords } from '../../composables/useWords.ts'
+import { seen } from '../../messages/seen.ts'
 
 const words = useWords()
 /** What is under way, what can be run, the machines and the shelf. */
@@ -94,7 +95,7 @@ function putRight(machineId: string) {
           :key="machine.id"
           size="small"
           @click="start(machine.id)"
-          >{{ machine.name }}</v-btn
+          >{{ seen(machine.name) }}</v-btn
         >
       </div>
     </div>
@@ -146,7 +147,7 @@ function putRight(machineId: string) {
             >
               <span>
                 <b>{{ name }}</b>
-                <small v-if="name !== wire.label" class="muted"> {{ wire.label }}</small>
+                <small v-if="name !== wire.label" class="muted"> {{ seen(wire.label) }}</small>
               </span>
               <span v-if="wire.count > 1" class="muted tabular">× {{ wire.count }}</span>
             </button>
@@ -158,7 +159,7 @@ function putRight(machineId: string) {
                 size="small"
                 :aria-label="t('bench.putOnNamed', { machine: machine.name })"
                 @click="start(machine.id)"
-                >{{ machine.name }}</v-btn
+                >{{ seen(machine.name) }}</v-btn
               >
             </div>
           </li>

@@ -15,6 +15,7 @@ import { useRuns } from '../../stores/runs.ts'
 import { useShop } from '../../stores/shop.ts'
 import { useSettings } from '../../stores/settings.ts'
 import { useWords } from '../../composables/useWords.ts'
+import { seen } from '../../messages/seen.ts'
 
 type Upkeep = (typeof UPKEEP)[number]
 
@@ -100,8 +101,8 @@ const due = computed(() => [
 <template>
   <article class="machine">
     <header>
-      <h2>{{ machine.name }}</h2>
-      <span class="muted grow">{{ machine.note }}</span>
+      <h2>{{ seen(machine.name) }}</h2>
+      <span class="muted grow">{{ seen(machine.note ?? '') }}</span>
       <span class="tabular"
         ><b>{{ loaded }}</b> <span class="muted">{{ left }}</span></span
       >

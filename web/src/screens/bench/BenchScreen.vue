@@ -4,6 +4,7 @@ import { useI18n } from 'vue-i18n'
 import { useShop } from '../../stores/shop.ts'
 import { useMachines } from '../../stores/machines.ts'
 import { useParts } from '../../stores/parts.ts'
+import { seen } from '../../messages/seen.ts'
 
 /** The shop's name at once; what stands on it comes with its own code. */
 const painted = () => new Promise((done) => requestAnimationFrame(() => requestAnimationFrame(done)))
@@ -18,7 +19,7 @@ const spools = computed(() => partStore.list.filter((p) => p.kind === 'wire' && 
 <template>
   <div class="screen">
     <header>
-      <h1>{{ shop.shop.name }}</h1>
+      <h1>{{ seen(shop.shop.name) }}</h1>
       <p class="muted">
         {{ t('bench.machineCount', machineStore.list.length) }}, {{ t('bench.wireCount', spools) }}
       </p>

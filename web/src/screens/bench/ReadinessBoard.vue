@@ -9,6 +9,7 @@ import { useReadiness } from '../../stores/readiness.ts'
 import { useMachines } from '../../stores/machines.ts'
 import { useSettings } from '../../stores/settings.ts'
 import { useWords } from '../../composables/useWords.ts'
+import { seen } from '../../messages/seen.ts'
 
 const words = useWords()
 /** Wires down, machines across: what runs now, and what it would take. */
@@ -136,7 +137,7 @@ function walk(event: KeyboardEvent) {
               scope="col"
               :aria-colindex="index + 2"
             >
-              {{ machine.name }}
+              {{ seen(machine.name) }}
             </th>
             <td v-if="room.right" aria-hidden="true" :style="{ minWidth: `${room.right}px` }"></td>
           </tr>

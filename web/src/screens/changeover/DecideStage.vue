@@ -24,6 +24,7 @@ import LookPanel from './LookPanel.vue'
 import WireAsks from './WireAsks.vue'
 import WireFinder from './WireFinder.vue'
 import { useWords } from '../../composables/useWords.ts'
+import { seen } from '../../messages/seen.ts'
 
 type Family = Wire['family']
 
@@ -173,7 +174,7 @@ usePageKeys({ n: () => goOn.value?.$el.click() })
             :aria-pressed="run.label === part.label"
             @click="choose(part.label, part.byHand)"
           >
-            {{ part.label }}
+            {{ seen(part.label) }}
           </button>
         </div>
       </details>

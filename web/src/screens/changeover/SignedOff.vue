@@ -22,6 +22,7 @@ import { useRuns, type RunChange } from '../../stores/runs.ts'
 import { useSettings } from '../../stores/settings.ts'
 import MarkField from './MarkField.vue'
 import { useWords } from '../../composables/useWords.ts'
+import { seen } from '../../messages/seen.ts'
 
 const words = useWords()
 const { run, title, set, change } = useRun()
@@ -149,7 +150,7 @@ const ended = computed(() => run.value.waits?.filter((w) => w.reason !== undefin
         </ul>
       </section>
     </template>
-    <p v-if="run.note && !mending" class="written">{{ run.note }}</p>
+    <p v-if="run.note && !mending" class="written">{{ seen(run.note ?? '') }}</p>
     <section v-if="mending" class="mend no-print" :aria-label="t('sign.mend')">
       <MarkField />
       <v-textarea v-model="note" :label="t('sign.note')" rows="3" maxlength="20000" />

@@ -30,6 +30,7 @@ import FlowPanel from './FlowPanel.vue'
 import WorkTabs from '../../parts/WorkTabs.vue'
 import SettingsPanel from './SettingsPanel.vue'
 import { useWords } from '../../composables/useWords.ts'
+import { seen } from '../../messages/seen.ts'
 
 const words = useWords()
 /** Four everyday questions, each answered in a line: settings, flow, cylinder, circuit. */
@@ -41,7 +42,7 @@ const machineStore = useMachines()
 const partStore = useParts()
 const runStore = useRuns()
 const machineId = useDraft('desk.machineId', machineStore.list[0]?.id)
-const machines = computed(() => machineStore.list.map((m) => ({ value: m.id, title: m.name })))
+const machines = computed(() => machineStore.list.map((m) => ({ value: m.id, title: seen(m.name) })))
 const machine = computed(() => machineStore.byId(machineId.value ?? ''))
 const label = useDraft('desk.label', '')
 const job = useDraft<Partial<Job>>('desk.job', { material: 'mild-steel', thicknessMm: 3, position: 'flat' })

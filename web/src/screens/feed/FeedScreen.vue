@@ -27,6 +27,7 @@ import ForceLine from './ForceLine.vue'
 import WindowBand from './WindowBand.vue'
 import WirePanels from './WirePanels.vue'
 import { useWords } from '../../composables/useWords.ts'
+import { seen } from '../../messages/seen.ts'
 
 const words = useWords()
 const { t } = useI18n()
@@ -42,7 +43,7 @@ if (typeof route.query.machine === 'string' && machineStore.byId(route.query.mac
   label.value = typeof route.query.wire === 'string' ? route.query.wire.slice(0, 500) : ''
 }
 const machine = computed(() => machineStore.byId(machineId.value ?? ''))
-const machines = computed(() => machineStore.list.map((m) => ({ value: m.id, title: m.name })))
+const machines = computed(() => machineStore.list.map((m) => ({ value: m.id, title: seen(m.name) })))
 const typed = computed(() => (label.value.trim() ? readLabel(label.value) : undefined))
 const loaded = computed(() => machine.value && asItStands(machine.value).wire)
 const wire = computed(() => {

@@ -143,8 +143,8 @@ const saveAside = () => download('not-read.json', JSON.stringify(looked.value!.a
         <v-btn size="small" @click="saveAside">{{ t('aside.save') }}</v-btn>
       </p>
       <div class="row">
-        <v-btn variant="flat" color="primary" @click="apply">{{ t('shop.apply') }}</v-btn>
-        <v-btn @click="stop">{{ t('app.cancel') }}</v-btn>
+        <v-btn v-if="!nothing" variant="flat" color="primary" @click="apply">{{ t('shop.apply') }}</v-btn>
+        <v-btn @click="stop">{{ t(nothing ? 'app.close' : 'app.cancel') }}</v-btn>
       </div>
     </div>
   </div>

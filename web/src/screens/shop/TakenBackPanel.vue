@@ -5,6 +5,7 @@ import { KEPT_DAYS } from '@pepper-knot/core/ledger'
 import { useShop } from '../../stores/shop.ts'
 import { useSettings } from '../../stores/settings.ts'
 import { useWords } from '../../composables/useWords.ts'
+import { seen } from '../../messages/seen.ts'
 
 const words = useWords()
 /** What was done and can be taken back, and what was removed and can be put back. */
@@ -28,7 +29,7 @@ const removed = computed(() => {
     <ul>
       <li v-for="undo in undos" :key="undo.id" class="row">
         <span
-          ><b>{{ undo.label }}</b> <span class="muted tabular">{{ when(undo.at) }}</span></span
+          ><b>{{ seen(undo.label) }}</b> <span class="muted tabular">{{ when(undo.at) }}</span></span
         >
         <v-btn :aria-label="t('back.undoNamed', { what: undo.label })" @click="shop.undo(undo.id)">{{
           t('app.undo')

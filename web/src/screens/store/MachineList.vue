@@ -15,6 +15,7 @@ import ConversionButtons from './ConversionButtons.vue'
 import MachineEditor from './MachineEditor.vue'
 import QuickMachine from './QuickMachine.vue'
 import { useWords } from '../../composables/useWords.ts'
+import { seen } from '../../messages/seen.ts'
 
 const words = useWords()
 const { t } = useI18n()
@@ -93,8 +94,8 @@ function saveStation(machine: Machine) {
       :data-index="index"
     >
       <header class="row">
-        <h2>{{ machine.name }}</h2>
-        <span class="muted grow">{{ machine.note }}</span>
+        <h2>{{ seen(machine.name) }}</h2>
+        <span class="muted grow">{{ seen(machine.note ?? '') }}</span>
         <b class="tabular">{{ wireOf(machine) }}</b>
         <v-btn
           :aria-expanded="open === machine.id"

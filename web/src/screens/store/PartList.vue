@@ -16,6 +16,7 @@ import PartEditor from './PartEditor.vue'
 import { formKind, partKinds, type EditedPart } from './partKinds.ts'
 import QuickParts from './QuickParts.vue'
 import { useWords } from '../../composables/useWords.ts'
+import { seen } from '../../messages/seen.ts'
 
 const words = useWords()
 const props = defineProps<{ wires: boolean }>()
@@ -138,7 +139,7 @@ const setCount = (part: Part, by: number) => partStore.put({ ...part, count: Mat
               {{ name(part) }}
               <span class="muted"
                 >{{ part.kind === 'wire' && part.massKg ? formatMass(part.massKg, settings.units) : '' }}
-                {{ 'condition' in part && part.condition ? part.condition : '' }} {{ part.note }}
+                {{ 'condition' in part && part.condition ? part.condition : '' }} {{ seen(part.note ?? '') }}
                 <template v-if="on(part).length">{{
                   t('store.fittedOnNames', { names: on(part).join(', ') })
                 }}</template></span

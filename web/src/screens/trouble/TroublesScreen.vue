@@ -8,6 +8,7 @@ import { useMachines } from '../../stores/machines.ts'
 import { useShop } from '../../stores/shop.ts'
 import { useTroubles } from '../../stores/troubles.ts'
 import { useWords } from '../../composables/useWords.ts'
+import { seen } from '../../messages/seen.ts'
 
 const words = useWords()
 /** Where a trouble begins: which machine, what is open, and what was at fault here before. */
@@ -32,7 +33,7 @@ const finds = computed(() => [...shopFinds(shop.digest)].sort((a, b) => b.count 
           :key="machine.id"
           size="x-large"
           @click="start(machine.id)"
-          >{{ machine.name }}</v-btn
+          >{{ seen(machine.name) }}</v-btn
         >
       </div>
       <template v-if="machineStore.list.length === 0">
