@@ -6,7 +6,7 @@ import {
   mergeKept,
   shownContent,
   shownVersion,
-  withoutOld,
+  withoutRemoved,
   type Content,
   type Kept,
   type Writer,
@@ -43,7 +43,7 @@ export function meeting(d: Dice, steps = 12): Meeting {
     }
     const content = d.chance(0.2) ? null : { name: `n${d.below(4)}`, count: d.below(3) }
     if (d.chance(0.3)) held[who] = mergeKept(mine, held[d.below(3)]!)
-    else if (d.chance(0.1)) held[who] = withoutOld(mine, by.at)
+    else if (d.chance(0.1)) held[who] = withoutRemoved(mine)
     else {
       const next = d.chance(0.3)
         ? // From an older view: of one version, or of the very first.

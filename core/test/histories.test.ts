@@ -10,65 +10,21 @@ import {
   shownContent,
   textOf,
   writeShopFile,
-  type Content,
   type Key,
   type Shop,
   type State,
 } from '../src/index.ts'
 import { shop as demo } from './bench.ts'
 import { times } from './counts.ts'
+import { changed, merged, NONE, replaced, type Known } from './knowing.ts'
 import { dice, type Dice } from './otherSetups.ts'
 
-/**
- * Two devices and their files. What each of them knows is counted here by changes, not by versions: a change is made
- * by one person at one device, and a device knows it when it comes in by a file.
- */
-interface Known {
-  /** Changes behind what the record now says. */
-  behind: ReadonlySet<string>
-  /** Every change this device ever heard of. */
-  heard: ReadonlySet<string>
-  content: Content | null
-  /** Both sides changed it: a person may be asked, and what stands then is not foretold. */
-  open: boolean
-}
 const KEYS = ['part/a', 'part/b', 'wire/c', 'shop/shop', 'machine/m'] as const
 type Device = { name: string; state: State; known: Map<Key, Known> }
-const NONE: Known = { behind: new Set(), heard: new Set(), content: null, open: false }
-const all = <T>(...sets: ReadonlySet<T>[]) => new Set(sets.flatMap((set) => [...set]))
-const within = <T>(a: ReadonlySet<T>, b: ReadonlySet<T>) => [...a].every((one) => b.has(one))
 const AT = (n: number) => new Date(Date.UTC(2026, 0, 1) + n * 60_000).toISOString()
 
 type Saved = Pick<Device, 'known'> & { state: State }
 const copy = ({ state, known }: Device): Saved => ({ state, known: new Map(known) })
-
-function merged(mine: Known, theirs: Known): Known {
-  const heard = all(mine.heard, theirs.heard)
-  const [iNew, theyNew] = [!within(mine.behind, theirs.heard), !within(theirs.behind, mine.heard)]
-  const open = mine.open || theirs.open || (iNew === theyNew && !saysSame(mine.content, theirs.content))
-  const taken = theyNew && !iNew ? theirs : mine
-  return {
-    behind: iNew === theyNew ? all(mine.behind, theirs.behind) : taken.behind,
-    heard,
-    content: taken.content,
-    open,
-  }
-}
-function replaced(mine: Known, theirs: Known, change: string): Known {
-  const heard = all(mine.heard, theirs.heard)
-  if (theirs.open) return { ...theirs, heard: all(heard, new Set([change])) }
-  if (saysSame(mine.content, theirs.content) && !mine.open)
-    return { ...merged(mine, theirs), content: mine.content }
-  // Going back to what one had already gone on from is a change of one's own; so is taking away.
-  if (within(theirs.behind, mine.heard))
-    return {
-      behind: all(theirs.behind, new Set([change])),
-      heard: all(heard, new Set([change])),
-      content: theirs.content,
-      open: false,
-    }
-  return { ...theirs, heard }
-}
 
 function touch(device: Device, d: Dice, n: number) {
   const key = d.of(KEYS)
@@ -78,13 +34,7 @@ function touch(device: Device, d: Dice, n: number) {
   if (saysSame(shownContent(kept), content)) return
   const next = follow(kept, content, { device: device.name, at: AT(d.below(400_000)), fork: `f${n}` }, n)
   device.state = { ...device.state, records: new Map(device.state.records).set(key, next) }
-  const change = new Set([`${device.name}${n}`])
-  device.known.set(key, {
-    behind: all(mine.open ? mine.heard : mine.behind, change),
-    heard: all(mine.heard, change),
-    content,
-    open: false,
-  })
+  device.known.set(key, changed(mine, content, `${device.name}${n}`))
 }
 /** The same words, put in by each for itself. */
 function begin(device: Device, words: number, readyMade: boolean, n: number) {
