@@ -37,6 +37,7 @@ import {
 } from '@pepper-knot/core/record'
 import { AGES, grownTo, oldIn, readAges } from './ages.ts'
 import type { Put } from './boxes.ts'
+import { PAST, pastOf, pastWith, readPast, type Past } from './past.ts'
 import { boxesOfRows } from './rows.ts'
 import type { Holding } from './held.ts'
 import {
@@ -435,19 +436,7 @@ export function createBooks({ boxes, former, locked, now, newId, tell }: BooksGi
       next.since = last
       // Its count went back with the versions: what is written from here on is written by another.
       if (putBack) next.device = newId()
-      const digestAfter = digestThen(changed)
-      if (digestAfter !== shelf.digest) puts.push({ box: 'meta', key: DIGEST, value: digestAfter })
-      const runsChanged = [...changed].some(
-        ([key, kept]) =>
-          key.startsWith('run/') &&
-          isOpen(shownContent(kept)) !== isOpen(shownContent(shelf.records.get(key))),
-      )
-      if (runsChanged) {
-        const open = new Set(openRuns())
-        for (const [key, kept] of changed)
-          if (key.startsWith('run/')) open[isOpen(shownContent(kept)) ? 'add' : 'delete'](key.slice(4))
-        puts.push({ box: 'meta', key: OPEN_RUNS, value: [...open] })
-      }
+      const digestAfter = await sumsThen(changed, puts)
       try {
         await boxes.write(puts, mustBeSure(touch))
       } catch (error) {
@@ -500,16 +489,53 @@ export function createBooks({ boxes, former, locked, now, newId, tell }: BooksGi
     const seen = change.seen && !covers(change.seen, shownVersion(kept).clock) ? change.seen : undefined
     return seen ? beside(kept, after, seen, by) : follow(kept, after, by, kept.since)
   }
-  const digestThen = (changed: ReadonlyMap<Key, Kept | undefined>): Digest => {
-    let next = shelf.digest
-    for (const [key, kept] of changed) {
-      if (!key.startsWith('run/')) continue
-      const [was, is] = [shownContent(shelf.records.get(key)), shownContent(kept)]
-      if (was) next = digestWithout(next, was as unknown as Run)
-      if (is) next = digestWith(next, is as unknown as Run)
+  /** What is kept of all runs together, as it is once these are changed. */
+  async function sumsThen(changed: ReadonlyMap<Key, Kept | undefined>, puts: Put[]): Promise<Digest> {
+    const runs = [...changed].flatMap(([key, kept]) =>
+      key.startsWith('run/')
+        ? [{ id: key.slice(4), was: shownContent(shelf.records.get(key)), is: shownContent(kept) }]
+        : [],
+    )
+    let digest = shelf.digest
+    for (const { was, is } of runs) {
+      if (was) digest = digestWithout(digest, was as unknown as Run)
+      if (is) digest = digestWith(digest, is as unknown as Run)
     }
-    return next
+    if (digest !== shelf.digest) puts.push({ box: 'meta', key: DIGEST, value: digest })
+    if (runs.some(({ was, is }) => isOpen(was) !== isOpen(is))) {
+      const open = new Set(openRuns())
+      for (const { id, is } of runs) open[isOpen(is) ? 'add' : 'delete'](id)
+      puts.push({ box: 'meta', key: OPEN_RUNS, value: [...open] })
+    }
+    if (runs.some(({ was, is }) => (was === null) !== (is === null) || !saysSame(pastOf(was), pastOf(is)))) {
+      const there = readPast(await boxes.meta.get(PAST))
+      if (there) puts.push({ box: 'meta', key: PAST, value: pastWith(there, gone(runs)) })
+    }
+    return digest
   }
+  const gone = (runs: readonly { id: string; was: Content | null; is: Content | null }[]) =>
+    runs.map(({ id, was, is }) => ({ id, is, wasThere: was !== null }))
+  /** The runs that were signed off, the last one first; those that were removed are read. */
+  const past = (): Promise<Past[]> =>
+    locked(async () => {
+      let there = readPast(await boxes.meta.get(PAST))
+      if (!there) {
+        await loadRuns()
+        there = pastIn(shelf.records)
+        await boxes.write([{ box: 'meta', key: PAST, value: there }]).catch(() => undefined)
+      }
+      for (const id of there.removed) await loadRun(id)
+      return there.signed
+    })
+  const pastIn = (records: ReadonlyMap<Key, Kept>) =>
+    pastWith(
+      { signed: [], removed: [] },
+      [...records].flatMap(([key, kept]) =>
+        key.startsWith('run/')
+          ? [{ id: key.slice(4), is: shownContent(kept), wasThere: shownVersion(kept).was !== undefined }]
+          : [],
+      ),
+    )
 
   /** A person picked: this is what the record says, and all versions of it are followed. */
   const settle = (key: Key, content: Content | null, { label, id }: { label: string; id: string }) =>
@@ -528,8 +554,7 @@ export function createBooks({ boxes, former, locked, now, newId, tell }: BooksGi
         changes: [{ key, before: shownContent(kept), after: content, whole }],
       }
       const { puts, next: headAfter } = batchOf(changed, new Map(), [key], undo, undefined)
-      const digestAfter = digestThen(changed)
-      if (digestAfter !== shelf.digest) puts.push({ box: 'meta', key: DIGEST, value: digestAfter })
+      const digestAfter = await sumsThen(changed, puts)
       await boxes.write(puts, true)
       putOn(changed)
       shelf.digest = digestAfter
@@ -699,7 +724,7 @@ export function createBooks({ boxes, former, locked, now, newId, tell }: BooksGi
     known,
     write,
     loadRun: (id: string) => locked(() => loadRun(id)),
-    loadRuns: () => locked(loadRuns),
+    past,
     shown,
     removedWith,
     kept: (key: Key) => shelf.records.get(key),

@@ -30,6 +30,7 @@ import type { AnyKey, Books, PageChange, Touch } from '../storage/books.ts'
 import type * as Edge from '../storage/edge.ts'
 import type * as Page from './page.ts'
 import type { ListName, ThingIn, ThingName, Unkept } from './page.ts'
+import type { Past } from '../storage/past.ts'
 import { fetchInfo } from '../storage/server.ts'
 
 type TakenBack = ReturnType<typeof takeBack<AnyKey>>
@@ -90,6 +91,8 @@ export const useShop = defineStore('shop', () => {
   const rebuilt = ref(0)
   /** Records that were changed in two places: a person picks. */
   const apart = shallowRef<Key[]>([])
+  /** What was signed off, the last one first, once it was asked for. */
+  const past = shallowRef<Past[]>([])
   /** Touches that can be taken back, the last one last. */
   const undos = shallowRef<{ id: string; label: string; at: string }[]>([])
   /** Said once, with a way back, after something was removed or replaced. */
@@ -254,12 +257,11 @@ export const useShop = defineStore('shop', () => {
     if (keys === null) {
       rebuild()
       rebuilt.value++
-      // The signed-off ones were on the page: they are read again.
-      if (pastLoaded) {
-        pastLoaded = false
-        void loadPast()
-      }
-    } else if (keys.length) page.receive(keys, (id) => !isSigned(id) || pastLoaded)
+      if (pastAsked) void loadPast()
+    } else if (keys.length) {
+      page.receive(keys, (id) => !isSigned(id))
+      if (pastAsked && keys.some((key) => key.startsWith('run/'))) void loadPast()
+    }
     digest.value = books.digest()
     const now = books.apart()
     if (now.length || apart.value.length) apart.value = now
@@ -277,7 +279,7 @@ export const useShop = defineStore('shop', () => {
       list,
       listIn({ records, entries: new Map() }, list).map((thing) => keptAsItIs(thing)),
     ])
-    const runs = idsOf(records, ['run']).filter(([, id]) => pastLoaded || !isSigned(id))
+    const runs = idsOf(records, ['run']).filter(([, id]) => !isSigned(id))
     page!.rebuild({
       name: (shownContent(records.get('shop/shop'))?.name as string | undefined) ?? UNNAMED,
       settings: {
@@ -304,14 +306,12 @@ export const useShop = defineStore('shop', () => {
     }
   }
 
-  let pastLoaded = false
-  /** The signed-off changes too: they are read when somebody looks at them. */
+  let pastAsked = false
+  /** The list of what was signed off: it is read when somebody looks at it. */
   async function loadPast() {
-    if (!books || pastLoaded) return
-    await books.loadRuns()
-    pastLoaded = true
-    handOver()
-    show(idsOf(books.records(), ['run']).map(([key]) => key))
+    if (!books) return
+    pastAsked = true
+    past.value = await books.past().catch(() => past.value)
   }
   /** One change with all that stands beside it. */
   async function loadRun(id: string) {
@@ -620,6 +620,7 @@ export const useShop = defineStore('shop', () => {
     unreadableText,
     told,
     undos,
+    past,
     apart,
     takingBack,
     clockBack,

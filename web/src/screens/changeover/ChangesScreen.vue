@@ -6,6 +6,7 @@ import { useRouter } from 'vue-router'
 import { useMachines } from '../../stores/machines.ts'
 import { useRuns } from '../../stores/runs.ts'
 import { useShop } from '../../stores/shop.ts'
+import { seen } from '../../messages/seen.ts'
 import { useRows } from '../../parts/rows.ts'
 import AllOrders from './AllOrders.vue'
 import OpenRuns from '../bench/OpenRuns.vue'
@@ -17,9 +18,7 @@ const runStore = useRuns()
 const shop = useShop()
 // The signed-off ones are read when somebody looks at them.
 onMounted(() => void shop.loadPast())
-const past = computed(() =>
-  runStore.list.filter((r) => r.signedOffAt).sort((a, b) => b.signedOffAt!.localeCompare(a.signedOffAt!)),
-)
+const past = computed(() => shop.past)
 const { top, rows: lines, before, after, measure } = useRows(() => past.value, 45)
 const start = (machineId: string) => void router.push(`/change/${runStore.start(machineId, 'change', {}).id}`)
 </script>
@@ -59,13 +58,13 @@ const start = (machineId: string) => void router.push(`/change/${runStore.start(
       >
         <router-link :to="runPath(run)">{{
           run.kind === 'cure'
-            ? `${t('trouble.short', { machine: run.outcome?.machine ?? '?' })}${run.label && `, ${run.label}`}`
-            : t('change.title', { machine: run.outcome?.machine ?? '?', wire: run.label })
+            ? `${t('trouble.short', { machine: run.machine ?? '?' })}${run.label && `, ${seen(run.label)}`}`
+            : t('change.title', { machine: run.machine ?? '?', wire: run.label })
         }}</router-link>
         <span class="muted tabular"
-          >{{ d(new Date(run.signedOffAt!), { dateStyle: 'medium', timeStyle: 'short' })
-          }}<template v-if="run.outcome?.mark !== undefined"
-            >, {{ t('sign.markIs', { mark: run.outcome.mark }) }}</template
+          >{{ d(new Date(run.at), { dateStyle: 'medium', timeStyle: 'short' })
+          }}<template v-if="run.mark !== undefined"
+            >, {{ t('sign.markIs', { mark: run.mark }) }}</template
           ></span
         >
       </li>

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, onMounted } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { KEPT_DAYS } from '@pepper-knot/core/ledger'
 import { useShop } from '../../stores/shop.ts'
@@ -14,9 +14,12 @@ const shop = useShop()
 const settings = useSettings()
 const when = (at: string) => d(new Date(at), { dateStyle: 'medium', timeStyle: 'short' })
 const undos = computed(() => [...shop.undos].reverse())
+// Removed runs are read when somebody looks for them.
+onMounted(() => void shop.loadPast())
 /** Looked for again at every writing. */
 const removed = computed(() => {
   void shop.undos
+  void shop.past
   void shop.saveState
   return [...shop.removed()].sort((a, b) => (a.at < b.at ? 1 : -1)).slice(0, 200)
 })
