@@ -352,11 +352,10 @@ const SCREENS: Record<string, string> = {
   '/': 'main h1',
   '/store/machines': 'article.machine h2',
   '/store/parts': '[aria-label^="One more"]',
-  '/change': '.past li',
+  '/change': '.past',
   '/trouble': 'main h1',
   '/shop': 'input[maxlength="100"]',
 }
-// One change signed off in the demo too: its list has a line to wait for.
 const shownAt = (selector: string) =>
   `new Promise((done) => { const look = () => document.querySelector(${JSON.stringify(selector)}) ? done(performance.now()) : requestAnimationFrame(look); look() })`
 for (const [path, selector] of Object.entries(SCREENS)) {
@@ -366,7 +365,9 @@ for (const [path, selector] of Object.entries(SCREENS)) {
       const { page } = { big, demo }[who]
       await page.goto('about:blank')
       await page.goto(url + path, { waitUntil: 'commit' })
-      const ms = (await page.evaluate(shownAt(selector))) as number
+      // The demo has signed off nothing yet.
+      const seen = path === '/change' && who === 'big' ? '.past li' : selector
+      const ms = (await page.evaluate(shownAt(seen))) as number
       if (i) took[who].push(ms)
     }
   const [a, b] = [median(took.big), median(took.demo)]

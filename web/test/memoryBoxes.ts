@@ -16,16 +16,8 @@ export function memoryStore() {
       await Promise.resolve()
       return rows.has(key) ? (JSON.parse(rows.get(key)!) as unknown) : null
     },
-    keys: () => Promise.resolve([...rows.keys()]),
+    keys: (start = '') => Promise.resolve([...rows.keys()].filter((key) => key.startsWith(start))),
     all: () => Promise.resolve([...rows].map(([key, text]) => [key, JSON.parse(text) as unknown])),
-    after: (from, most) =>
-      Promise.resolve(
-        [...rows]
-          .filter(([key]) => key > from)
-          .sort(([a], [b]) => (a < b ? -1 : 1))
-          .slice(0, most)
-          .map(([key, text]) => [key, JSON.parse(text) as unknown]),
-      ),
   })
   const step = () => {
     const n = ++state.writes

@@ -325,6 +325,15 @@ test(`${times(6, 120)} imports, merges, picks and putting back, taken back: ever
     await (await beside()).write((now, by) => imported(now, other, how, by), { label: how, id: 'again' })
     await useShop().shownAnew()
     expect([seed, useShop().apart.length > 0]).toEqual([seed, key !== undefined])
+    // The list of what is past is the one worked out anew, whatever was done.
+    const there = useRuns().list.find((r) => r.id === run.id)
+    if (there && d.chance(0.5)) useRuns().set(run.id, { signedOffAt: new Date().toISOString() })
+    else if (there) useRuns().drop(run.id)
+    await settled()
+    const [listed, text] = [await (await beside()).past(), mockStore.data.get('meta')!.get('past')]
+    mockStore.data.get('meta')!.delete('past')
+    expect([seed, await (await beside()).past()]).toEqual([seed, listed])
+    expect(JSON.parse(mockStore.data.get('meta')!.get('past')!)).toEqual(JSON.parse(text!))
   }
   expect(picked).toBeGreaterThan(0)
 })

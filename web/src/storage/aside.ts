@@ -12,7 +12,7 @@ export interface AsideText {
 
 /** Everything that was laid aside, the newest first. */
 export async function asideTexts(): Promise<AsideText[]> {
-  const keys = (await boxes.meta.keys()).filter((key) => key.startsWith(ASIDE))
+  const keys = await boxes.meta.keys(ASIDE)
   const found = await Promise.all(
     keys.map(async (key) => {
       const kept = (await boxes.meta.get(key)) as { text?: unknown } | null

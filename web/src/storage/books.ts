@@ -9,7 +9,6 @@ import {
   mergeFields,
   nameFor,
   readEntryKey,
-  readRecord,
   saysSame,
   shownContent,
   shownVersion,
@@ -37,7 +36,7 @@ import {
 } from '@pepper-knot/core/record'
 import { AGES, grownTo, oldIn, readAges } from './ages.ts'
 import type { Put } from './boxes.ts'
-import { PAST, pastOf, pastWith, readPast, type Past } from './past.ts'
+import { PAST, pastOf, pastWith, readPast, type Past, type PastRuns } from './past.ts'
 import { boxesOfRows } from './rows.ts'
 import type { Holding } from './held.ts'
 import {
@@ -151,8 +150,6 @@ const keptName = (kept: Kept | undefined): string => (kept ? nameFor(textOf(kept
 /** What must be on the disk before it is said to be saved; what is being typed may be on its way. */
 const mustBeSure = ({ label, changes }: Touch) =>
   label !== undefined || changes.some(({ key }) => /^(?:run|plan|entry)\//.test(key))
-/** Rows looked through at once where nobody waits for them. */
-const ROWS_AT_ONCE = 40
 const SEEN_FORMER = 'former'
 const withoutContent = (kept: Kept): Kept => ({
   ...kept,
@@ -214,55 +211,33 @@ export function createBooks({ boxes, former, locked, now, newId, tell }: BooksGi
 
   /**
    * Content that was removed long ago goes, its mark stays; so do touches of signed-off runs that can be taken back no
-   * longer. Done bit by bit while nobody waits.
-   * @param pause between two bits
+   * longer. Nobody waits for it.
    */
-  async function tidy(pause: () => Promise<unknown>): Promise<void> {
-    const gone: { box: 'records' | 'runs' | 'meta'; key: string }[] = []
-    const listed = new Set(shelf.head?.undos.map((u) => undoKey(u.id)))
-    const through = async (
-      box: 'records' | 'runs' | 'meta',
-      from: string,
-      goes: (row: [string, unknown]) => boolean,
-    ) => {
-      for (let last = from; ;) {
-        const rows = await boxes[box].after(last, ROWS_AT_ONCE)
-        for (const row of rows) if (goes(row)) gone.push({ box, key: row[0] })
-        last = rows.at(-1)?.[0] ?? ''
-        if (rows.length < ROWS_AT_ONCE) return
-        await pause()
-      }
-    }
-    const hasWas = ([, row]: [string, unknown]) =>
-      !!(row as { versions?: { was?: unknown }[] }).versions?.some?.(({ was }) => was !== undefined)
-    await through('records', '', hasWas)
-    await through('runs', '', hasWas)
-    const undos = undoKey(SIGN_OFF)
-    await through('meta', undos, ([key]) => key.startsWith(undos) && !listed.has(key))
-    await locked(async () => {
-      const ages = grownTo(
-        readAges(await boxes.meta.get(AGES), Date.parse(now())),
-        Date.parse(now()),
-        gone.map((g) => g.key),
+  const tidy = (): Promise<void> =>
+    locked(async () => {
+      await catchUpLocked()
+      if (!shelf.head) return
+      for (const id of (await pastRuns()).removed) await loadRun(id)
+      const removed = [...shelf.records].flatMap(([key, kept]) =>
+        kept.versions.some((v) => v.was !== undefined) ? [key] : [],
       )
-      const puts: Put[] = []
-      for (const key of oldIn(ages)) {
-        delete ages.from[key]
-        const { box } = gone.find((g) => g.key === key)!
-        if (box === 'meta') {
-          puts.push({ box, key })
-          continue
-        }
-        const read = readRecord(await boxes[box].get(key))
-        if (!read.ok) continue
-        // No version changes, so nobody needs to be told.
-        const swept = withoutRemoved(read.value.kept)
-        puts.push({ box, key, value: rowOf(key as Key, swept) })
-        if (shelf.records.has(key as Key)) shelf.records.set(key as Key, swept)
-      }
-      await boxes.write([...puts, { box: 'meta', key: AGES, value: ages }])
+      const listed = new Set(shelf.head.undos.map((u) => undoKey(u.id)))
+      const undos = (await boxes.meta.keys(undoKey(SIGN_OFF))).filter((key) => !listed.has(key))
+      const at = Date.parse(now())
+      const ages = grownTo(readAges(await boxes.meta.get(AGES), at), at, [...removed, ...undos])
+      const old = new Set(oldIn(ages))
+      for (const key of old) delete ages.from[key]
+      // No version changes, so nobody needs to be told.
+      const swept = removed
+        .filter((key) => old.has(key))
+        .map((key) => [key, withoutRemoved(shelf.records.get(key)!)] as const)
+      await boxes.write([
+        ...swept.map(([key, kept]): Put => ({ box: boxOf(key), key, value: rowOf(key, kept) })),
+        ...undos.filter((key) => old.has(key)).map((key): Put => ({ box: 'meta', key })),
+        { box: 'meta', key: AGES, value: ages },
+      ])
+      for (const [key, kept] of swept) shelf.records.set(key, kept)
     })
-  }
 
   /** What came in and nobody was told of yet: the work it came in with may have failed. `null`: everything. */
   let news: Set<AnyKey> | null = new Set()
@@ -515,17 +490,20 @@ export function createBooks({ boxes, former, locked, now, newId, tell }: BooksGi
   }
   const gone = (runs: readonly { id: string; was: Content | null; is: Content | null }[]) =>
     runs.map(({ id, was, is }) => ({ id, is, wasThere: was !== null }))
+  async function pastRuns(): Promise<PastRuns> {
+    const there = readPast(await boxes.meta.get(PAST))
+    if (there) return there
+    await loadRuns()
+    const found = pastIn(shelf.records)
+    await boxes.write([{ box: 'meta', key: PAST, value: found }]).catch(() => undefined)
+    return found
+  }
   /** The runs that were signed off, the last one first; those that were removed are read. */
   const past = (): Promise<Past[]> =>
     locked(async () => {
-      let there = readPast(await boxes.meta.get(PAST))
-      if (!there) {
-        await loadRuns()
-        there = pastIn(shelf.records)
-        await boxes.write([{ box: 'meta', key: PAST, value: there }]).catch(() => undefined)
-      }
-      for (const id of there.removed) await loadRun(id)
-      return there.signed
+      const { signed, removed } = await pastRuns()
+      for (const id of removed) await loadRun(id)
+      return signed
     })
   const pastIn = (records: ReadonlyMap<Key, Kept>) =>
     pastWith(
@@ -665,6 +643,7 @@ export function createBooks({ boxes, former, locked, now, newId, tell }: BooksGi
         key: DIGEST,
         value: digestOf(runs.flatMap(([, run]) => (run ? [run as unknown as Run] : []))),
       },
+      { box: 'meta', key: PAST, value: pastIn(after.records) },
       {
         box: 'meta',
         key: OPEN_RUNS,

@@ -3,10 +3,9 @@ import { openDB, type IDBPDatabase } from 'idb'
 /** One place of the browser's store: values by their key. */
 export interface Box {
   get: (key: string) => Promise<unknown>
-  keys: () => Promise<string[]>
+  /** @param start of the keys; all of them without it */
+  keys: (start?: string) => Promise<string[]>
   all: () => Promise<[string, unknown][]>
-  /** At most so many rows behind a key, in the order of their keys. */
-  after: (key: string, most: number) => Promise<[string, unknown][]>
 }
 export const BOX_NAMES = ['records', 'runs', 'entries', 'meta'] as const
 export type BoxName = (typeof BOX_NAMES)[number]
@@ -63,17 +62,19 @@ function opener() {
 /** The boxes of this browser: one base, so that one transaction writes to all of them. */
 export function browserBoxes(): Boxes {
   const use = opener()
-  const rows = (name: BoxName, range?: IDBKeyRange, most?: number) =>
+  const rows = (name: BoxName) =>
     use(async (base) => {
-      const store = base.transaction(name).store
-      const [keys, values] = await Promise.all([store.getAllKeys(range, most), store.getAll(range, most)])
+      const { store } = base.transaction(name)
+      const [keys, values] = await Promise.all([store.getAllKeys(), store.getAll()])
       return keys.map((key, i): [string, unknown] => [String(key), values[i]])
     })
   const box = (name: BoxName): Box => ({
     get: (key) => use(async (base) => ((await base.get(name, key)) as unknown) ?? null),
-    keys: () => use(async (base) => (await base.getAllKeys(name)).map(String)),
+    keys: (start = '') =>
+      use(async (base) =>
+        (await base.getAllKeys(name, IDBKeyRange.bound(start, `${start}\uFFFF`))).map(String),
+      ),
     all: () => rows(name),
-    after: (key, most) => rows(name, IDBKeyRange.lowerBound(key, true), most),
   })
   const write: Boxes['write'] = (puts, sure = false) =>
     use(async (base) => {

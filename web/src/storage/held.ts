@@ -17,20 +17,12 @@ export function holding(under: Boxes): Holding {
     [...new Map([...rows, ...of(name)])].filter(([, value]) => value !== undefined)
   const box = (name: BoxName): Box => ({
     get: async (key) => (of(name).has(key) ? (of(name).get(key) ?? null) : under[name].get(key)),
-    keys: async () =>
+    keys: async (start = '') =>
       over(
         name,
-        (await under[name].keys()).map((key) => [key, true]),
-      ).map(([key]) => key),
+        (await under[name].keys(start)).map((key) => [key, true]),
+      ).flatMap(([key]) => (key.startsWith(start) ? [key] : [])),
     all: async () => over(name, await under[name].all()),
-    after: async (key, most) => {
-      const behind = [...of(name)].filter(([other]) => other > key)
-      const rows = over(name, [...(await under[name].after(key, most + behind.length))])
-      return rows
-        .filter(([other]) => other > key)
-        .sort(([a], [b]) => (a < b ? -1 : 1))
-        .slice(0, most)
-    },
   })
   return {
     ...(Object.fromEntries(BOX_NAMES.map((name) => [name, box(name)])) as Record<BoxName, Box>),

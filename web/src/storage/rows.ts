@@ -9,9 +9,8 @@ export function boxesOfRows(rows: readonly Put[]): Boxes {
     const by = new Map(mine)
     return {
       get: (key) => Promise.resolve(by.get(key) ?? null),
-      keys: () => Promise.resolve([...by.keys()]),
+      keys: (start = '') => Promise.resolve([...by.keys()].filter((key) => key.startsWith(start))),
       all: () => Promise.resolve(mine),
-      after: () => Promise.resolve([]),
     }
   }
   return {

@@ -386,13 +386,10 @@ export const useShop = defineStore('shop', () => {
     }
   }
 
-  const idle = () =>
-    new Promise((done) =>
-      'requestIdleCallback' in window ? requestIdleCallback(done, { timeout: 1000 }) : setTimeout(done, 50),
-    )
   /** What was kept long enough goes; nobody waits for it, and it is done again while the page stays open. */
   async function tidy() {
-    await books?.tidy(idle).catch(() => undefined)
+    await idle()
+    await books?.tidy().catch(() => undefined)
     setTimeout(() => void tidy(), TIDY_MS)
   }
 
@@ -675,6 +672,12 @@ const painted = () =>
     requestAnimationFrame(() => setTimeout(done))
     setTimeout(done, 300)
   })
+
+/** When the browser has nothing else to do. */
+const idle = () =>
+  new Promise((done) =>
+    'requestIdleCallback' in window ? requestIdleCallback(done, { timeout: 20_000 }) : setTimeout(done, 2000),
+  )
 
 const withIds = (shop: Shop): Shop => ({
   ...shop,
