@@ -50,7 +50,18 @@ import {
   type Head,
 } from './head.ts'
 import type { Locked } from './lock.ts'
-import { boxOf, createShelf, DIGEST, isOpen, OPEN_RUNS, pageKey, rowOf, rowsOf, type Page } from './shelf.ts'
+import {
+  boxOf,
+  createShelf,
+  DIGEST,
+  isOpen,
+  OPEN_RUNS,
+  pageKey,
+  rowOf,
+  rowsOf,
+  SEALS,
+  type Page,
+} from './shelf.ts'
 
 type Vector = Version['clock']
 
@@ -235,7 +246,9 @@ export function createBooks({ boxes, former, locked, now, newId, tell }: BooksGi
         ...swept.map(([key, kept]): Put => ({ box: boxOf(key), key, value: rowOf(key, kept) })),
         ...undos.filter((key) => old.has(key)).map((key): Put => ({ box: 'meta', key })),
         { box: 'meta', key: AGES, value: ages },
+        ...(shelf.sealed ? [] : [{ box: 'meta' as const, key: SEALS, value: shelf.seals }]),
       ])
+      shelf.sealed = true
       for (const [key, kept] of swept) shelf.records.set(key, kept)
     })
 

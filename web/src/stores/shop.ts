@@ -23,6 +23,7 @@ import {
   type State,
 } from '@pepper-knot/core/record'
 import { problemAt, say, type Problem } from '@pepper-knot/core/trade'
+import { idle } from '../composables/idle.ts'
 import { inTime, NoAnswer, tried } from '../storage/inTime.ts'
 import { newId } from '../storage/newId.ts'
 import { asKept, keptAsItIs } from './kept.ts'
@@ -672,12 +673,6 @@ const painted = () =>
     requestAnimationFrame(() => setTimeout(done))
     setTimeout(done, 300)
   })
-
-/** When the browser has nothing else to do. */
-const idle = () =>
-  new Promise((done) =>
-    'requestIdleCallback' in window ? requestIdleCallback(done, { timeout: 20_000 }) : setTimeout(done, 2000),
-  )
 
 const withIds = (shop: Shop): Shop => ({
   ...shop,

@@ -32,6 +32,7 @@ export const store = {
     wires: 'Wires',
     parts: 'Parts',
     addMachine: 'Add a machine',
+    pickMachine: 'Machine',
     addWire: 'Add a wire',
     addPart: 'Add a part',
     edit: 'Edit',

@@ -8,6 +8,7 @@ import { useRuns } from '../../stores/runs.ts'
 import { useShop } from '../../stores/shop.ts'
 import { seen } from '../../messages/seen.ts'
 import { useRows } from '../../parts/rows.ts'
+import MachineChoice from '../../parts/MachineChoice.vue'
 import AllOrders from './AllOrders.vue'
 import OpenRuns from '../bench/OpenRuns.vue'
 
@@ -30,9 +31,7 @@ const start = (machineId: string) => void router.push(`/change/${runStore.start(
     <AllOrders class="gap" />
     <h2 class="gap">{{ t('changes.start') }}</h2>
     <div class="row">
-      <v-btn v-for="machine in machineStore.list" :key="machine.id" size="large" @click="start(machine.id)">{{
-        machine.name
-      }}</v-btn>
+      <MachineChoice @choose="start" />
       <v-btn
         v-if="machineStore.list.length === 0"
         to="/store/machines?add=1"

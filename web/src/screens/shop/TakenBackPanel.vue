@@ -2,6 +2,7 @@
 import { computed, onMounted } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { KEPT_DAYS } from '@pepper-knot/core/ledger'
+import { idle } from '../../composables/idle.ts'
 import { useShop } from '../../stores/shop.ts'
 import { useSettings } from '../../stores/settings.ts'
 import { useWords } from '../../composables/useWords.ts'
@@ -15,7 +16,7 @@ const settings = useSettings()
 const when = (at: string) => d(new Date(at), { dateStyle: 'medium', timeStyle: 'short' })
 const undos = computed(() => [...shop.undos].reverse())
 // Removed runs are read when somebody looks for them.
-onMounted(() => void shop.loadPast())
+onMounted(() => void idle(1000).then(() => shop.loadPast()))
 /** Looked for again at every writing. */
 const removed = computed(() => {
   void shop.undos

@@ -8,7 +8,7 @@ import { useMachines } from '../../stores/machines.ts'
 import { useShop } from '../../stores/shop.ts'
 import { useTroubles } from '../../stores/troubles.ts'
 import { useWords } from '../../composables/useWords.ts'
-import { seen } from '../../messages/seen.ts'
+import MachineChoice from '../../parts/MachineChoice.vue'
 
 const words = useWords()
 /** Where a trouble begins: which machine, what is open, and what was at fault here before. */
@@ -28,13 +28,7 @@ const finds = computed(() => [...shopFinds(shop.digest)].sort((a, b) => b.count 
     <section>
       <h2>{{ t('trouble.choose') }}</h2>
       <div class="machines">
-        <v-btn
-          v-for="machine in machineStore.list"
-          :key="machine.id"
-          size="x-large"
-          @click="start(machine.id)"
-          >{{ seen(machine.name) }}</v-btn
-        >
+        <MachineChoice @choose="start" />
       </div>
       <template v-if="machineStore.list.length === 0">
         <p>{{ t('trouble.noMachines') }}</p>
