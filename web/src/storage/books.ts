@@ -174,7 +174,7 @@ const withoutContent = (kept: Kept): Kept => ({
 export function createBooks({ boxes, former, locked, now, newId, tell }: BooksGiven) {
   const reading = createShelf({ boxes, now, newId })
   const { shelf, layAside, readHead, takeIn, readPages, readAll, readState } = reading
-  const { loadRun, loadRuns, digestThere, openRuns, entriesOf } = reading
+  const { loadRun, loadRuns, digestThere, digestNow, openRuns, entriesOf } = reading
 
   const open = () =>
     locked(async () => {
@@ -285,7 +285,7 @@ export function createBooks({ boxes, former, locked, now, newId, tell }: BooksGi
       return
     }
     shelf.head = there
-    shelf.digest = (await digestThere()) ?? shelf.digest
+    if (shelf.digest) shelf.digest = (await digestThere()) ?? shelf.digest
     const keys = [...new Set(missed.flatMap((b) => b.keys!))] as AnyKey[]
     for (const run of new Set(keys.flatMap((key) => readEntryKey(key)?.run ?? []))) await readPages(run)
     for (const key of keys) {
@@ -478,13 +478,17 @@ export function createBooks({ boxes, former, locked, now, newId, tell }: BooksGi
     return seen ? beside(kept, after, seen, by) : follow(kept, after, by, kept.since)
   }
   /** What is kept of all runs together, as it is once these are changed. */
-  async function sumsThen(changed: ReadonlyMap<Key, Kept | undefined>, puts: Put[]): Promise<Digest> {
+  async function sumsThen(
+    changed: ReadonlyMap<Key, Kept | undefined>,
+    puts: Put[],
+  ): Promise<Digest | undefined> {
     const runs = [...changed].flatMap(([key, kept]) =>
       key.startsWith('run/')
         ? [{ id: key.slice(4), was: shownContent(shelf.records.get(key)), is: shownContent(kept) }]
         : [],
     )
-    let digest = shelf.digest
+    if (runs.length === 0) return shelf.digest
+    let digest = await digestNow()
     for (const { was, is } of runs) {
       if (was) digest = digestWithout(digest, was as unknown as Run)
       if (is) digest = digestWith(digest, is as unknown as Run)
@@ -727,6 +731,7 @@ export function createBooks({ boxes, former, locked, now, newId, tell }: BooksGi
     entriesOf,
     records: (): ReadonlyMap<Key, Kept> => shelf.records,
     digest: () => shelf.digest,
+    loadDigest: () => locked(digestNow),
     head: () => shelf.head,
     asideCount: () => shelf.asideCount,
     /** Records of which versions stand beside each other. */

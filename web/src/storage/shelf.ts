@@ -80,7 +80,8 @@ export function createShelf({ boxes, now, newId }: { boxes: Boxes; now: () => st
     head: undefined as Head | undefined,
     records: new Map<Key, Kept>(),
     pages: new Map<string, Page[]>(),
-    digest: digestOf([]),
+    /** Not read yet: no screen opens with it. */
+    digest: undefined as Digest | undefined,
     /** How many records it was opened without. */
     asideCount: 0,
     /** Rows found good at the last reading. */
@@ -210,6 +211,13 @@ export function createShelf({ boxes, now, newId }: { boxes: Boxes; now: () => st
     }
     return read.data
   }
+  /** Read once, or worked out where it is not there. */
+  async function digestNow(): Promise<Digest> {
+    if (shelf.digest) return shelf.digest
+    const there = await digestThere()
+    if (!there) await loadRuns()
+    return (shelf.digest = there ?? workedOut())
+  }
   const workedOut = (): Digest =>
     digestOf(
       [...shelf.records].flatMap(([key, kept]) =>
@@ -235,7 +243,7 @@ export function createShelf({ boxes, now, newId }: { boxes: Boxes; now: () => st
     const there = sealsSchema.safeParse(seals)
     shelf.sealed = there.success && there.data.build === BUILD
     shelf.seals = shelf.sealed ? there.data! : { build: BUILD, names: {} }
-    const known = await digestThere()
+    shelf.digest = undefined
     if (!shelf.head && raw.length === 0) return false
     await takeIn('records', raw)
     if (Array.isArray(told) && told.every((id): id is string => typeof id === 'string'))
@@ -244,8 +252,6 @@ export function createShelf({ boxes, now, newId }: { boxes: Boxes; now: () => st
       await loadRuns()
       for (const id of openRuns()) await readPages(id)
     }
-    if (!known) await loadRuns()
-    shelf.digest = known ?? workedOut()
     shelf.head ??= freshHead(newId(), now())
     return true
   }
@@ -272,7 +278,7 @@ export function createShelf({ boxes, now, newId }: { boxes: Boxes; now: () => st
     loadRun,
     loadRuns,
     digestThere,
-    workedOut,
+    digestNow,
     openRuns,
     entriesOf,
   }

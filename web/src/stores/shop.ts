@@ -263,7 +263,9 @@ export const useShop = defineStore('shop', () => {
       page.receive(keys, (id) => !isSigned(id))
       if (pastAsked && keys.some((key) => key.startsWith('run/'))) void loadPast()
     }
-    digest.value = books.digest()
+    const sums = books.digest()
+    if (sums) digest.value = sums
+    else void painted().then(loadDigest)
     const now = books.apart()
     if (now.length || apart.value.length) apart.value = now
     const head = books.head()
@@ -307,6 +309,10 @@ export const useShop = defineStore('shop', () => {
     }
   }
 
+  /** What is kept of all runs together: the page is drawn first. */
+  const loadDigest = async () => {
+    if (books) digest.value = await books.loadDigest().catch(() => digest.value)
+  }
   let pastAsked = false
   /** The list of what was signed off: it is read when somebody looks at it. */
   async function loadPast() {

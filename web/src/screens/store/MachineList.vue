@@ -53,7 +53,7 @@ const csv = () =>
 const route = useRoute()
 const router = useRouter()
 const adding = ref(route.query.add !== undefined)
-const { top, rows: lines, before, after, measure } = useRows(() => machineStore.list, 90)
+const { top, rows: lines, before, after, measure } = useRows(() => machineStore.list, 90, 3)
 const addByForm = () => (editing.value = { id: newId(), name: '', fitted: {} })
 const isNew = (machine: Machine) => !machineStore.byId(machine.id)
 function save(machine: Machine) {
