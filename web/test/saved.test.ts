@@ -229,9 +229,9 @@ describe('a store of the version before', () => {
 })
 
 const DAY = 86_400_000
-test(`${times(60, 2000)} clocks that jump: what was removed can be put back for ninety days of use, and then goes`, async () => {
+test(`${times(6, 300)} clocks that jump: what was removed can be put back for ninety days of use, and then goes`, async () => {
   const start = clock
-  for (let seed = 1; seed <= times(60, 2000); seed++) {
+  for (let seed = 1; seed <= times(6, 300); seed++) {
     const d = dice(seed)
     const store = memoryStore()
     const boxes = store.boxes()
@@ -265,9 +265,11 @@ test(`${times(60, 2000)} clocks that jump: what was removed can be put back for 
     }
     // A clock that is right, looked at every day for long enough: it goes, and its mark stays.
     clock = true_
+    const open = tab(boxes)
+    await open.open()
     for (let i = 0; i < 100; i++) {
       clock += DAY
-      await tab(boxes).tidy()
+      await open.tidy()
     }
     expect([seed, await there()]).toEqual([seed, false])
     const fresh = tab(boxes)

@@ -3,17 +3,31 @@ import type { Content } from '@pepper-knot/core/ledger'
 import type { JobKind, Run } from '@pepper-knot/core/record'
 
 /** What the list says of a run that was signed off: none of them has to be opened for it. */
-const pastSchema = z.object({
-  id: z.string(),
-  at: z.string(),
-  kind: z.custom<JobKind>((kind) => typeof kind === 'string'),
-  label: z.string(),
-  machine: z.string().optional(),
-  mark: z.number().optional(),
-})
-export type Past = z.infer<typeof pastSchema>
+export interface Past {
+  id: string
+  /** ISO time. */
+  at: string
+  kind: JobKind
+  label: string
+  machine?: string
+  mark?: number
+}
+/** There are thousands: each is looked at by hand. */
+const isPast = (one: unknown): one is Past => {
+  if (typeof one !== 'object' || one === null) return false
+  const { id, at, kind, label, machine, mark } = one as Record<keyof Past, unknown>
+  return (
+    [id, at, kind, label].every((text) => typeof text === 'string') &&
+    Number.isFinite(Date.parse(at as string)) &&
+    (machine === undefined || typeof machine === 'string') &&
+    (mark === undefined || typeof mark === 'number')
+  )
+}
 /** Runs that no screen opens with: those that were signed off, the last one first, and those that were removed. */
-const pastRunsSchema = z.object({ signed: z.array(pastSchema), removed: z.array(z.string()) })
+const pastRunsSchema = z.object({
+  signed: z.custom<Past[]>((rows) => Array.isArray(rows) && rows.every(isPast)),
+  removed: z.array(z.string()),
+})
 export type PastRuns = z.infer<typeof pastRunsSchema>
 export const PAST = 'past'
 
