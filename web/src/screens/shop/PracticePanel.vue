@@ -35,6 +35,12 @@ const days = (text: string) => {
 }
 const notDays = (text: string) =>
   settingsSchema.shape.leadDays.safeParse(typedNumber(text)).success || t('field.range', { min: 0, max: 365 })
+/** The same every time: a field is not drawn anew for them. */
+const [moneyRules, daysRules] = [[notMoney], [notDays]]
+const people = computed(() => [
+  { value: 1 as const, title: t('this.one') },
+  { value: 2 as const, title: t('this.two') },
+])
 const own = computed(() => Object.keys(ownMinutes(shop.digest.times)).length)
 </script>
 
@@ -50,21 +56,21 @@ const own = computed(() => Object.keys(ownMinutes(shop.digest.times)).length)
         :label="t('shop.labour')"
         inputmode="decimal"
         :model-value="String(practice.labourPerHour)"
-        :rules="[notMoney]"
+        :rules="moneyRules"
         @update:model-value="setMoney('labourPerHour', $event)"
       />
       <v-text-field
         :label="t('shop.wireCost')"
         inputmode="decimal"
         :model-value="practice.wirePerKg === undefined ? '' : String(practice.wirePerKg)"
-        :rules="[notMoney]"
+        :rules="moneyRules"
         @update:model-value="setMoney('wirePerKg', $event)"
       />
       <v-text-field
         :label="t('shop.leadDays')"
         inputmode="numeric"
         :model-value="String(settings.all.leadDays)"
-        :rules="[notDays]"
+        :rules="daysRules"
         @update:model-value="days"
       />
       <QuantityField
@@ -81,10 +87,7 @@ const own = computed(() => Object.keys(ownMinutes(shop.digest.times)).length)
     <ChoiceRow
       :model-value="practice.people"
       :ask="t('shop.people')"
-      :choices="[
-        { value: 1, title: t('this.one') },
-        { value: 2, title: t('this.two') },
-      ]"
+      :choices="people"
       @update:model-value="$event && put({ people: $event })"
     />
     <p class="muted">{{ own ? t('shop.ownMinutes', { n: own }) : t('shop.noOwnMinutes') }}</p>

@@ -1,0 +1,47 @@
+<script setup lang="ts">
+import { computed } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { schoolOptions, type School } from '@pepper-knot/core/trade'
+import { useSettings } from '../stores/settings.ts'
+import { useWords } from '../composables/useWords.ts'
+
+const words = useWords()
+/** One question where good welders differ: its choices, and what speaks for the one that stands. */
+const props = defineProps<{
+  school: School
+  chosen: string
+  /** What the shop does, where one change may do otherwise. */
+  shops?: string
+}>()
+const emit = defineEmits<{ choose: [School, string] }>()
+const { t } = useI18n()
+const settings = useSettings()
+const said = computed(() => words.schoolWords(props.school, settings.units))
+const because = computed(() => said.value.options[props.chosen]?.because ?? '')
+const marked = computed(() =>
+  props.shops === undefined
+    ? { value: schoolOptions(props.school)[0], mark: t('schools.default') }
+    : { value: props.shops, mark: t('schools.shops') },
+)
+const items = computed(() =>
+  schoolOptions(props.school).map((value) => ({
+    value,
+    title:
+      (said.value.options[value]?.name ?? value) +
+      (value === marked.value.value ? ` (${marked.value.mark})` : ''),
+  })),
+)
+</script>
+
+<template>
+  <div class="school">
+    <v-select
+      :label="said.question"
+      :items="items"
+      :model-value="chosen"
+      :hint="because"
+      persistent-hint
+      @update:model-value="emit('choose', school, $event)"
+    />
+  </div>
+</template>
