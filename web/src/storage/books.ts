@@ -1,5 +1,3 @@
-import { z } from 'zod'
-import type { Version } from '@pepper-knot/core/ledger'
 import {
   apart,
   beside,
@@ -7,36 +5,42 @@ import {
   entryKey,
   follow,
   mergeFields,
-  nameFor,
   readEntryKey,
   saysSame,
   shownContent,
   shownVersion,
-  textOf,
   withoutRemoved,
-  type Change,
   type Content,
-  type EntryKey,
   type Kept,
   type Writer,
 } from '@pepper-knot/core/ledger'
 import {
-  digestOf,
-  digestWith,
-  digestWithout,
   entryContent,
   mergeStates,
   PAGE_ENTRIES,
   readContent,
   readKey,
-  type Digest,
   type Key,
-  type Run,
   type State,
 } from '@pepper-knot/core/record'
 import { AGES, grownTo, oldIn, readAges } from './ages.ts'
 import type { Put } from './boxes.ts'
-import { PAST, pastOf, pastWith, readPast, type Past, type PastRuns } from './past.ts'
+import type { Past } from './past.ts'
+import { createSums } from './sums.ts'
+import {
+  isSignOff,
+  keptName,
+  mustBeSure,
+  noPlan,
+  readUndo,
+  undoKey,
+  withoutContent,
+  type AnyKey,
+  type PageChange,
+  type Touch,
+  type UndoItem,
+  type Whole,
+} from './touch.ts'
 import { boxesOfRows } from './rows.ts'
 import type { Holding } from './held.ts'
 import {
@@ -50,73 +54,10 @@ import {
   type Head,
 } from './head.ts'
 import type { Locked } from './lock.ts'
-import {
-  boxOf,
-  createShelf,
-  DIGEST,
-  isOpen,
-  OPEN_RUNS,
-  pageKey,
-  rowOf,
-  rowsOf,
-  SEALS,
-  type Page,
-} from './shelf.ts'
-
-type Vector = Version['clock']
+import { boxOf, createShelf, isOpen, pageKey, rowOf, rowsOf, SEALS, type Page } from './shelf.ts'
 
 export { Newer } from './shelf.ts'
-
-export type AnyKey = Key | EntryKey
-/** What a change did to the versions of a record, so that they can be put back as they were. */
-export interface Whole {
-  /** As it was kept before; `null`: it was not there. */
-  was: Kept | null
-  /** The name of how it was kept afterwards. */
-  now: string
-}
-/** One record or entry that a touch changes, and what its writer had seen of it. */
-export interface PageChange extends Change<AnyKey> {
-  seen?: Vector | undefined
-  /** It is removed because its making is taken back: nothing of it is kept. */
-  unmade?: boolean
-  /** Its versions are put back, unless somebody wrote meanwhile. */
-  back?: Whole
-}
-export interface Touch {
-  id: string
-  /** Said of it, where it can be taken back. */
-  label?: string | undefined
-  changes: PageChange[]
-  /** Taken back, it is its versions that come back, not what they show: what was removed can be put back again. */
-  whole?: boolean
-  /** What comes with the program is put in. */
-  readyMade?: boolean
-  /** It stands in the store, and is no longer to be counted on top of it. */
-  written?: boolean
-}
-export interface UndoItem {
-  id: string
-  label: string
-  at: string
-  changes: (Change<AnyKey> & { whole?: Whole })[]
-}
-const wholeSchema = z.object({ was: z.custom<Kept | null>(), now: z.string() })
-const undoSchema = z.object({
-  id: z.string(),
-  label: z.string(),
-  at: z.string(),
-  changes: z.array(
-    z.object({
-      key: z.custom<AnyKey>(
-        (key) => typeof key === 'string' && (readKey(key) ?? readEntryKey(key)) !== undefined,
-      ),
-      before: z.record(z.string(), z.unknown()).nullable(),
-      after: z.record(z.string(), z.unknown()).nullable(),
-      whole: wholeSchema.optional(),
-    }),
-  ),
-})
+export type { AnyKey, PageChange, Touch, UndoItem, Whole } from './touch.ts'
 
 type Then = (now: State, by: Writer) => State
 interface Writing {
@@ -150,23 +91,7 @@ export interface BooksGiven {
   tell: () => void
 }
 
-const undoKey = (id: string) => `undo/${id}`
-/** A touch that signed a run off: it can be taken back for as long as its plan is kept. */
-const isSignOff = (id: string) => id.startsWith(SIGN_OFF)
-/** A plan that ends is kept where removed things are, and not twice. */
-const noPlan = ({ key, before, after }: PageChange): Change<AnyKey> =>
-  key.startsWith('plan/') && after === null ? { key, before: null, after } : { key, before, after }
-/** How a record is kept, as one word. */
-const keptName = (kept: Kept | undefined): string => (kept ? nameFor(textOf(kept)) : '')
-/** What must be on the disk before it is said to be saved; what is being typed may be on its way. */
-const mustBeSure = ({ label, changes }: Touch) =>
-  label !== undefined || changes.some(({ key }) => /^(?:run|plan|entry)\//.test(key))
 const SEEN_FORMER = 'former'
-const withoutContent = (kept: Kept): Kept => ({
-  ...kept,
-  versions: kept.versions.map(({ clock, at, content }) => ({ clock, at, content })),
-})
-
 /**
  * The store as one tab knows it: reads what is there, brings a touch together with what others wrote meanwhile, and
  * writes it as one batch. Nothing of the page is in here.
@@ -174,7 +99,8 @@ const withoutContent = (kept: Kept): Kept => ({
 export function createBooks({ boxes, former, locked, now, newId, tell }: BooksGiven) {
   const reading = createShelf({ boxes, now, newId })
   const { shelf, layAside, readHead, takeIn, readPages, readAll, readState } = reading
-  const { loadRun, loadRuns, digestThere, digestNow, openRuns, entriesOf } = reading
+  const { loadRun, digestThere, digestNow, entriesOf } = reading
+  const { sumsThen, sumsOf, pastRuns } = createSums({ boxes, ...reading })
 
   const open = () =>
     locked(async () => {
@@ -477,44 +403,6 @@ export function createBooks({ boxes, former, locked, now, newId, tell }: BooksGi
     const seen = change.seen && !covers(change.seen, shownVersion(kept).clock) ? change.seen : undefined
     return seen ? beside(kept, after, seen, by) : follow(kept, after, by, kept.since)
   }
-  /** What is kept of all runs together, as it is once these are changed. */
-  async function sumsThen(
-    changed: ReadonlyMap<Key, Kept | undefined>,
-    puts: Put[],
-  ): Promise<Digest | undefined> {
-    const runs = [...changed].flatMap(([key, kept]) =>
-      key.startsWith('run/')
-        ? [{ id: key.slice(4), was: shownContent(shelf.records.get(key)), is: shownContent(kept) }]
-        : [],
-    )
-    if (runs.length === 0) return shelf.digest
-    let digest = await digestNow()
-    for (const { was, is } of runs) {
-      if (was) digest = digestWithout(digest, was as unknown as Run)
-      if (is) digest = digestWith(digest, is as unknown as Run)
-    }
-    if (digest !== shelf.digest) puts.push({ box: 'meta', key: DIGEST, value: digest })
-    if (runs.some(({ was, is }) => isOpen(was) !== isOpen(is))) {
-      const open = new Set(openRuns())
-      for (const { id, is } of runs) open[isOpen(is) ? 'add' : 'delete'](id)
-      puts.push({ box: 'meta', key: OPEN_RUNS, value: [...open] })
-    }
-    if (runs.some(({ was, is }) => (was === null) !== (is === null) || !saysSame(pastOf(was), pastOf(is)))) {
-      const there = readPast(await boxes.meta.get(PAST))
-      if (there) puts.push({ box: 'meta', key: PAST, value: pastWith(there, gone(runs)) })
-    }
-    return digest
-  }
-  const gone = (runs: readonly { id: string; was: Content | null; is: Content | null }[]) =>
-    runs.map(({ id, was, is }) => ({ id, is, wasThere: was !== null }))
-  async function pastRuns(): Promise<PastRuns> {
-    const there = readPast(await boxes.meta.get(PAST))
-    if (there) return there
-    await loadRuns()
-    const found = pastIn(shelf.records)
-    await boxes.write([{ box: 'meta', key: PAST, value: found }]).catch(() => undefined)
-    return found
-  }
   /** The runs that were signed off, the last one first; those that were removed are read. */
   const past = (): Promise<Past[]> =>
     locked(async () => {
@@ -522,16 +410,6 @@ export function createBooks({ boxes, former, locked, now, newId, tell }: BooksGi
       for (const id of removed) await loadRun(id)
       return signed
     })
-  const pastIn = (records: ReadonlyMap<Key, Kept>) =>
-    pastWith(
-      { signed: [], removed: [] },
-      [...records].flatMap(([key, kept]) =>
-        key.startsWith('run/')
-          ? [{ id: key.slice(4), is: shownContent(kept), wasThere: shownVersion(kept).was !== undefined }]
-          : [],
-      ),
-    )
-
   /** A person picked: this is what the record says, and all versions of it are followed. */
   const settle = (key: Key, content: Content | null, { label, id }: { label: string; id: string }) =>
     locked(async (): Promise<AnyKey[] | null> => {
@@ -649,24 +527,7 @@ export function createBooks({ boxes, former, locked, now, newId, tell }: BooksGi
     const undo = label && changes.length ? { id, label, at: by.at, changes } : undefined
     const { puts: rest, next } = batchOf(new Map(), new Map(), [], undo, undefined)
     next.recent = [{ seq: next.seq, keys: null }]
-    const runs = [...after.records].flatMap(([key, kept]) =>
-      key.startsWith('run/') ? [[key.slice(4), shownContent(kept)] as const] : [],
-    )
-    puts.push(
-      ...rest,
-      ...also,
-      {
-        box: 'meta',
-        key: DIGEST,
-        value: digestOf(runs.flatMap(([, run]) => (run ? [run as unknown as Run] : []))),
-      },
-      { box: 'meta', key: PAST, value: pastIn(after.records) },
-      {
-        box: 'meta',
-        key: OPEN_RUNS,
-        value: runs.flatMap(([run, content]) => (isOpen(content) ? [run] : [])),
-      },
-    )
+    puts.push(...rest, ...also, ...sumsOf(after))
     await boxes.write(puts, true).catch((error: unknown) => {
       if (!hold) throw error
       boxes.hold(puts)
@@ -724,7 +585,7 @@ export function createBooks({ boxes, former, locked, now, newId, tell }: BooksGi
     shown,
     removedWith,
     kept: (key: Key) => shelf.records.get(key),
-    clockOf: (key: AnyKey): Vector | undefined => {
+    clockOf: (key: AnyKey): PageChange['seen'] => {
       const kept = shelf.records.get(key as Key)
       return kept && shownVersion(kept).clock
     },
@@ -736,10 +597,7 @@ export function createBooks({ boxes, former, locked, now, newId, tell }: BooksGi
     asideCount: () => shelf.asideCount,
     /** Records of which versions stand beside each other. */
     apart: (): Key[] => [...shelf.records].filter(([, kept]) => apart(kept).length > 0).map(([key]) => key),
-    undoItem: async (id: string): Promise<UndoItem | null> => {
-      const read = undoSchema.safeParse(await boxes.meta.get(undoKey(id)))
-      return read.success ? read.data : null
-    },
+    undoItem: async (id: string): Promise<UndoItem | null> => readUndo(await boxes.meta.get(undoKey(id))),
     keptNow: (key: AnyKey): string => keptName(keptOf(key)),
     tidy,
     flush: () => locked(flush),

@@ -1,0 +1,87 @@
+import { saysSame, shownContent, shownVersion, type Content, type Kept } from '@pepper-knot/core/ledger'
+import {
+  digestOf,
+  digestWith,
+  digestWithout,
+  type Digest,
+  type Key,
+  type Run,
+  type State,
+} from '@pepper-knot/core/record'
+import type { Boxes, Put } from './boxes.ts'
+import { PAST, pastOf, pastWith, readPast, type PastRuns } from './past.ts'
+import { DIGEST, isOpen, OPEN_RUNS, type createShelf } from './shelf.ts'
+
+type Reading = Pick<ReturnType<typeof createShelf>, 'shelf' | 'digestNow' | 'loadRuns' | 'openRuns'>
+
+/** What is kept of all runs together, so that none of them has to be opened for it. */
+export function createSums({ boxes, shelf, digestNow, loadRuns, openRuns }: Reading & { boxes: Boxes }) {
+  /** The sums as they are once these are changed. @param puts takes what is to be written of them */
+  async function sumsThen(
+    changed: ReadonlyMap<Key, Kept | undefined>,
+    puts: Put[],
+  ): Promise<Digest | undefined> {
+    const runs = [...changed].flatMap(([key, kept]) =>
+      key.startsWith('run/')
+        ? [{ id: key.slice(4), was: shownContent(shelf.records.get(key)), is: shownContent(kept) }]
+        : [],
+    )
+    if (runs.length === 0) return shelf.digest
+    let digest = await digestNow()
+    for (const { was, is } of runs) {
+      if (was) digest = digestWithout(digest, was as unknown as Run)
+      if (is) digest = digestWith(digest, is as unknown as Run)
+    }
+    if (digest !== shelf.digest) puts.push({ box: 'meta', key: DIGEST, value: digest })
+    if (runs.some(({ was, is }) => isOpen(was) !== isOpen(is))) {
+      const open = new Set(openRuns())
+      for (const { id, is } of runs) open[isOpen(is) ? 'add' : 'delete'](id)
+      puts.push({ box: 'meta', key: OPEN_RUNS, value: [...open] })
+    }
+    if (runs.some(({ was, is }) => (was === null) !== (is === null) || !saysSame(pastOf(was), pastOf(is)))) {
+      const there = readPast(await boxes.meta.get(PAST))
+      if (there) puts.push({ box: 'meta', key: PAST, value: pastWith(there, gone(runs)) })
+    }
+    return digest
+  }
+  const gone = (runs: readonly { id: string; was: Content | null; is: Content | null }[]) =>
+    runs.map(({ id, was, is }) => ({ id, is, wasThere: was !== null }))
+  async function pastRuns(): Promise<PastRuns> {
+    const there = readPast(await boxes.meta.get(PAST))
+    if (there) return there
+    await loadRuns()
+    const found = pastIn(shelf.records)
+    await boxes.write([{ box: 'meta', key: PAST, value: found }]).catch(() => undefined)
+    return found
+  }
+  const pastIn = (records: ReadonlyMap<Key, Kept>) =>
+    pastWith(
+      { signed: [], removed: [] },
+      [...records].flatMap(([key, kept]) =>
+        key.startsWith('run/')
+          ? [{ id: key.slice(4), is: shownContent(kept), wasThere: shownVersion(kept).was !== undefined }]
+          : [],
+      ),
+    )
+
+  /** The sums of a whole state, to be written. */
+  const sumsOf = ({ records }: Pick<State, 'records'>): Put[] => {
+    const runs = [...records].flatMap(([key, kept]) =>
+      key.startsWith('run/') ? [[key.slice(4), shownContent(kept)] as const] : [],
+    )
+    return [
+      {
+        box: 'meta',
+        key: DIGEST,
+        value: digestOf(runs.flatMap(([, run]) => (run ? [run as unknown as Run] : []))),
+      },
+      { box: 'meta', key: PAST, value: pastIn(records) },
+      {
+        box: 'meta',
+        key: OPEN_RUNS,
+        value: runs.flatMap(([run, content]) => (isOpen(content) ? [run] : [])),
+      },
+    ]
+  }
+  return { sumsThen, sumsOf, pastRuns }
+}
