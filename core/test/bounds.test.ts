@@ -1,5 +1,8 @@
 import { gasStanding } from '../src/gas/suits.ts'
 import { fittedSchema } from '../src/machine/fitted/fitted.ts'
+import { COPPER_STRENGTH, CORED_STRENGTH, SOLID_STRENGTH } from '../src/wire/classification/strength.ts'
+import { circuitVerdict } from '../src/procedures/gives.ts'
+import { LITRES } from '../src/units/parse.ts'
 import { stopHere } from '../src/changeover/stop/stop.ts'
 import { decode, plan, start, storeSchema, troubleRequestSchema } from '../src/package.ts'
 import { ALL_ROWS, alongCurve, rowFor } from '../src/procedures/table.ts'
@@ -207,4 +210,26 @@ test.each<[Quantity, number, number, number]>([
     expect.closeTo(metric, 9),
     expect.closeTo(inch, 9),
   ])
+})
+
+// 1 ksi = 6.894757 MPa (NIST SP 811); the standards round to 10 MPa and to 5 or 10 ksi.
+test('the strengths of every classification say the same in MPa and in ksi', () => {
+  const tables = [SOLID_STRENGTH, CORED_STRENGTH, COPPER_STRENGTH]
+  const rows = tables.flatMap((table) => Object.entries(table))
+  expect(rows.length).toBeGreaterThan(15)
+  const alike = (mpa: number, ksi: number) => Math.abs(mpa - ksi * 6.894757) <= 20
+  for (const [name, { tensileMPa, tensileKsi, yieldMPa, yieldKsi }] of rows) {
+    expect([name, alike(tensileMPa.min, tensileKsi.min)]).toEqual([name, true])
+    if (yieldMPa !== null) expect([name, alike(yieldMPa, yieldKsi!)]).toEqual([name, true])
+  }
+})
+test('all names of one unit are that unit', () => {
+  const table: Readonly<Record<string, number>> = LITRES
+  for (const name of ['l', 'litre', 'litres', 'liter', 'liters'])
+    expect([name, table[name]]).toEqual([name, 1])
+})
+test('a breaker holds what draws just what it is for, and trips above it', () => {
+  const at = (high: number, heatingA = 10) =>
+    circuitVerdict({ draw: { high }, heatingA, drop: 0 }, { breakerA: 20, voltageV: 230 })
+  expect([at(20), at(20.1), at(20, 20), at(20, 20.1)]).toEqual(['holds', 'may-hold', 'holds', 'trips'])
 })

@@ -363,6 +363,7 @@ describe('what the version before this one wrote', () => {
     expect(open!.note).toBe('half way')
     expect(open!.frozen!.store).toBeUndefined()
     expect(signed!.outcome).toMatchObject({ machine: 'Tern', mark: 2, ran: { voltageV: 16.5 } })
+    expect(signed!.outcome!.wire).toBeDefined()
     expect(signed!.outcome!.centreN).toBeGreaterThan(1)
     expect(signed!.outcome!.end.polarity).toBe('DCEN')
     expect(signed!.frozen).toBeUndefined()
