@@ -29,8 +29,11 @@ export const shop = {
     refused: 'The file was refused; nothing was changed.',
     importFailed:
       'The file could not be brought in; nothing was changed. Load this page again and try once more.',
+    importFull:
+      'The browser’s store has no room for the file; nothing was changed. Free some room and try again.',
     unnamed: 'My shop',
     reading: 'Reading the file',
+    comparing: 'Looking what that would change…',
     writing: 'Writing',
     stop: 'Stop',
     fromFile: 'The file holds “{name}”',

@@ -20,13 +20,20 @@ const state = ref<'none' | 'reading' | 'shown' | 'writing'>('none')
 const share = ref(0)
 const problems = ref<Problem[]>([])
 const failed = ref(false)
+const full = ref(false)
 const looked = shallowRef<LookedAt>()
 const how = ref<ImportHow>('merge')
 const rows = shallowRef<Difference[]>([])
+/** The difference that stands there is that of the other way. */
+const comparing = ref(false)
 watch(how, async (now) => {
   if (state.value !== 'shown' || !worker) return
-  const found = await worker.differences(now)
-  if (how.value === now) rows.value = found
+  comparing.value = true
+  const found = await worker.differences(now).catch(() => undefined)
+  if (how.value !== now) return
+  comparing.value = false
+  if (found) rows.value = found
+  else failed.value = true
 })
 const nothing = computed(() => rows.value.every((r) => r.added + r.changed + r.removed + r.apart === 0))
 
@@ -50,9 +57,11 @@ async function choose(event: Event) {
   if (!file) return
   problems.value = []
   failed.value = false
+  full.value = false
   looked.value = undefined
   share.value = 0
   how.value = 'merge'
+  comparing.value = false
   state.value = 'reading'
   try {
     await shop.save()
@@ -84,8 +93,9 @@ async function apply() {
   try {
     await start().write(how.value, label, id)
     await shop.shownAnew({ label, id })
-  } catch {
+  } catch (error) {
     failed.value = true
+    full.value = error instanceof Error && error.name === 'QuotaExceededError'
   }
   looked.value = undefined
   state.value = 'none'
@@ -114,7 +124,7 @@ const saveAside = () => download('not-read.json', JSON.stringify(looked.value!.a
       </p>
     </div>
     <div v-if="failed" class="note note--stop" role="alert">
-      <p>{{ t('shop.importFailed') }}</p>
+      <p>{{ t(full ? 'shop.importFull' : 'shop.importFailed') }}</p>
     </div>
     <div v-if="state === 'shown' && looked" class="note" role="status">
       <b>{{ t('shop.fromFile', { name: looked.name ?? '?' }) }}</b>
@@ -130,7 +140,8 @@ const saveAside = () => download('not-read.json', JSON.stringify(looked.value!.a
         @update:model-value="how = $event ?? how"
       />
       <p>{{ t(`shop.howText.${how}`) }}</p>
-      <p v-if="nothing">{{ t(how === 'merge' ? 'shop.noDifference' : 'shop.sameAlready') }}</p>
+      <p v-if="comparing" class="muted">{{ t('shop.comparing') }}</p>
+      <p v-else-if="nothing">{{ t(how === 'merge' ? 'shop.noDifference' : 'shop.sameAlready') }}</p>
       <ul v-else>
         <li v-for="row in rows" :key="row.what">
           {{ t(`shop.lists.${row.what}`) }}:
@@ -143,7 +154,9 @@ const saveAside = () => download('not-read.json', JSON.stringify(looked.value!.a
         <v-btn size="small" @click="saveAside">{{ t('aside.save') }}</v-btn>
       </p>
       <div class="row">
-        <v-btn v-if="!nothing" variant="flat" color="primary" @click="apply">{{ t('shop.apply') }}</v-btn>
+        <v-btn v-if="!nothing" variant="flat" color="primary" :disabled="comparing" @click="apply">{{
+          t('shop.apply')
+        }}</v-btn>
         <v-btn @click="stop">{{ t(nothing ? 'app.close' : 'app.cancel') }}</v-btn>
       </div>
     </div>
