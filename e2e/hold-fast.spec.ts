@@ -13,6 +13,10 @@ test('an emptied shop name leaves the last one, and the shop opens again', async
   await page.reload()
   await expect(page.getByLabel('Name of the shop')).toHaveValue('Quay')
   await expect(page.getByText('The clock of this computer stands before')).toBeVisible()
+  // Whichever of the two was wrong: once something is written by this clock, it is the clock.
+  await name.fill('Quayside')
+  await kept(page, '"Quayside"')
+  await expect(page.getByText('The clock of this computer stands before')).toHaveCount(0)
 })
 
 test('a shop with records that cannot be read opens without them, says so, and keeps them for saving', async ({
@@ -22,13 +26,15 @@ test('a shop with records that cannot be read opens without them, says so, and k
   await kept(page, 'machine/gull')
   await put(page, 'records', 'shop/shop', (r) => void (r.versions[0]!.content.name = ''))
   await put(page, 'records', 'machine/gull', (r) => void (r.versions[0]!.content.output = 'much'))
-  const [part] = (await inStore(page)).records.filter(([key]) => key.startsWith('part/'))
+  const [part, other] = (await inStore(page)).records.filter(([key]) => key.startsWith('part/'))
   await put(page, 'records', part![0], (r) => void (r.versions[0]!.content.count = -4))
+  // One that says it is another would be written over him.
+  await put(page, 'records', other![0], (r) => void (r.versions[0]!.content.id = part![0].slice(5)))
   await page.reload()
-  await expect(page.getByText('3 records could not be read')).toBeVisible()
+  await expect(page.getByText('4 records could not be read')).toBeVisible()
   await page.getByRole('link', { name: 'Show what is laid aside' }).click()
   const aside = page.getByRole('region', { name: 'Laid aside' })
-  await expect(aside.getByRole('listitem')).toHaveCount(3)
+  await expect(aside.getByRole('listitem')).toHaveCount(4)
   const texts: string[] = []
   for (const button of await aside.getByRole('button', { name: 'Save as a file' }).all()) {
     const [file] = await Promise.all([page.waitForEvent('download'), button.click()])

@@ -176,6 +176,31 @@ test('two devices change one machine: the file brings both, and a person picks',
   await other.context().close()
 })
 
+test('two devices that show the demo, begun on two days: bringing both together asks nothing', async ({
+  browser,
+  page,
+}) => {
+  const other = await (await browser.newContext()).newPage()
+  await other.clock.setSystemTime(new Date(Date.now() - 5 * 86_400_000))
+  for (const one of [page, other]) {
+    await open(one, '/shop')
+    await kept(one, 'machine/gull')
+  }
+  await name(other).fill('Quay')
+  await kept(other, '"Quay"')
+  const [file] = await Promise.all([
+    other.waitForEvent('download'),
+    other.getByRole('button', { name: 'Export the shop as a file' }).click(),
+  ])
+  await page.locator('input[type=file]').setInputFiles((await file.path())!)
+  await expect(page.getByRole('button', { name: 'Import it' })).toBeVisible()
+  await expect(page.getByText('to pick')).toHaveCount(0)
+  await page.getByRole('button', { name: 'Import it' }).click()
+  await expect(name(page)).toHaveValue('Quay')
+  await expect(page.getByText('changed in two places')).toHaveCount(0)
+  await other.context().close()
+})
+
 test('undo after the page was loaded anew; a removed machine is found and put back', async ({ page }) => {
   await open(page, '/store/machines')
   await page.getByRole('button', { name: /^Remove Gull/ }).click()
