@@ -60,9 +60,9 @@ const contentOf = (key: Key, note: string): Content =>
       ? { kind: 'wire', label: 'ER70S-6 0.9', count: 1, id: 'c', note }
       : { kind: 'contactTip', stamp: '0.9', count: 3, id: key.slice(5), note }
 
-test(`${times(25, 1000)} days of two devices with three tabs each: nothing lost, nothing asked of one side’s changes, nothing that was not saved`, async () => {
+test(`${times(15, 1000)} days of two devices with three tabs each: nothing lost, nothing asked of one side’s changes, nothing that was not saved`, async () => {
   let [failed, killed, files] = [0, 0, 0]
-  for (let seed = 1; seed <= times(25, 1000); seed++) {
+  for (let seed = 1; seed <= times(15, 1000); seed++) {
     const d = dice(seed)
     clock = Date.UTC(2026, 10, 26)
     const devices = [deviceNamed('A'), deviceNamed('B')] as const
@@ -146,5 +146,5 @@ test(`${times(25, 1000)} days of two devices with three tabs each: nothing lost,
       }
     }
   }
-  expect(Math.min(failed, killed, files)).toBeGreaterThan(times(25, 1000) / 2)
+  expect(Math.min(failed, killed, files)).toBeGreaterThan(times(15, 1000) / 2)
 })

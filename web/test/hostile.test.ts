@@ -71,6 +71,7 @@ test.each([
   '👩🏽\u200D🔧',
   '❤\uFE0F\u200D🔥',
   'नि\u200Dर',
+  'coil 0.8\u2060–\u20601.0',
   'two\nlines',
   'soft\u00ADly',
 ])('what people write is left alone: %s', (text) => expect(seen(text)).toBe(text))

@@ -109,7 +109,8 @@ test.each(Object.keys(BATCHES))(
   async (kind) => {
     let failed = 0
     for (const way of WAYS)
-      for (let at = 0; ; at++) {
+      // The first values and the last each time; of a long batch some between.
+      for (let at = 0; ; at += at < 3 ? 1 : times(5, 1)) {
         const boxes = await emptied()
         await first(tab(boxes))
         const books = tab(boxes)
@@ -229,9 +230,9 @@ describe('a store of the version before', () => {
 })
 
 const DAY = 86_400_000
-test(`${times(6, 300)} clocks that jump: what was removed can be put back for ninety days of use, and then goes`, async () => {
+test(`${times(3, 300)} clocks that jump: what was removed can be put back for ninety days of use, and then goes`, async () => {
   const start = clock
-  for (let seed = 1; seed <= times(6, 300); seed++) {
+  for (let seed = 1; seed <= times(3, 300); seed++) {
     const d = dice(seed)
     const store = memoryStore()
     const boxes = store.boxes()

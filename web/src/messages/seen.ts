@@ -11,6 +11,8 @@ export function seen(text: string): string {
     const [after = ''] = text.slice(at + letter.length)
     if (isJoiner(letter) && JOINS.test(before) && JOINS.test(after + (text[at + letter.length + 1] ?? '')))
       return letter
+    // Our own words keep a range on one line with it.
+    if (letter === '\u2060' && (before === '–' || after === '–')) return letter
     return `‹${letter.codePointAt(0)!.toString(16).toUpperCase().padStart(4, '0')}›`
   })
 }

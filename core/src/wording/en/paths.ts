@@ -202,6 +202,7 @@ const FIELD_WORDS: Readonly<Record<string, string>> = {
   at: 'written at',
   content: 'content',
   was: 'what was removed',
+  made: 'whose words it repeats',
   findings: 'findings',
   start: 'settings to start from',
   centreN: 'middle of the pressure window',
