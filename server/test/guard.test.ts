@@ -40,7 +40,10 @@ test('bodies sent by halves shut nobody else out, and are let go when their time
   expect(performance.now() - from).toBeLessThan(LIMITS.requestMs)
   for (const said of await Promise.all(halves.map(({ answer }) => answer)))
     expect([statusOf(said), problemsOf(said)]).toEqual([408, 1])
-  expect(statusOf(await open('127.0.0.2', INFO).answer)).toBe(200)
+  // This side hears of the end before the server has counted it.
+  let status = 0
+  for (let i = 0; i < 200 && status !== 200; i++) status = statusOf(await open('127.0.0.2', INFO).answer)
+  expect(status).toBe(200)
 })
 test.each(['/api/v1/nothing', '/api/nothing', '/api/v1/decode/more', '/nothing'])(
   'what is not at %s is said by its whole path',
