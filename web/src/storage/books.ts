@@ -350,9 +350,8 @@ export function createBooks({ boxes, former, locked, now, newId, tell }: BooksGi
       next.since = last
       // Its count went back with the versions: what is written from here on is written by another.
       if (putBack) next.device = newId()
-      const digestAfter = await sumsThen(changed, puts)
       try {
-        await boxes.write(puts, mustBeSure(touch))
+        await putAll(changed, puts, next, mustBeSure(touch))
       } catch (error) {
         // What the tab knows is again what it knew before.
         for (const [page, id, kept] of entries.reverse())
@@ -366,17 +365,19 @@ export function createBooks({ boxes, former, locked, now, newId, tell }: BooksGi
         throw error
       }
       touch.written = true
-      putOn(changed)
-      shelf.digest = digestAfter
-      shelf.head = next
       tell()
       return takeNews(keys)
     })
   }
-  const putOn = (changed: ReadonlyMap<Key, Kept | undefined>) => {
+  /** Writes a batch with the sums of all runs, and knows it once it stands. @throws whatever the browser says */
+  async function putAll(changed: ReadonlyMap<Key, Kept | undefined>, puts: Put[], next: Head, sure: boolean) {
+    const digest = await sumsThen(changed, puts)
+    await boxes.write(puts, sure)
     for (const [key, kept] of changed)
       if (kept) shelf.records.set(key, kept)
       else shelf.records.delete(key)
+    shelf.digest = digest
+    shelf.head = next
   }
 
   /** The record with the change brought in; nothing where it says so already. */
@@ -427,11 +428,7 @@ export function createBooks({ boxes, former, locked, now, newId, tell }: BooksGi
         changes: [{ key, before: shownContent(kept), after: content, whole }],
       }
       const { puts, next: headAfter } = batchOf(changed, new Map(), [key], undo, undefined)
-      const digestAfter = await sumsThen(changed, puts)
-      await boxes.write(puts, true)
-      putOn(changed)
-      shelf.digest = digestAfter
-      shelf.head = headAfter
+      await putAll(changed, puts, headAfter, true)
       tell()
       return takeNews([key])
     })

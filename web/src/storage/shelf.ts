@@ -126,15 +126,16 @@ export function createShelf({ boxes, now, newId }: { boxes: Boxes; now: () => st
     let since = performance.now()
     const { names } = shelf.seals
     for (const [key, value] of raw) {
-      const name = nameFor(JSON.stringify(value))
-      if (box === 'records' && names[key] === name) {
+      // Runs are many and read one by one: only what every opening reads is remembered.
+      const name = box === 'records' ? nameFor(JSON.stringify(value)) : undefined
+      if (name !== undefined && names[key] === name) {
         const { since, versions } = value as Kept
         shelf.records.set(key as Key, { since, versions })
         continue
       }
       const read = readRecord(value)
       // What the reading changed is read so again.
-      if (box === 'records' && read.ok && saysSame(rowOf(read.value.key, read.value.kept), value)) {
+      if (name !== undefined && read.ok && saysSame(rowOf(read.value.key, read.value.kept), value)) {
         names[key] = name
         shelf.sealed = false
       }
