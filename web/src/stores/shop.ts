@@ -227,24 +227,25 @@ export const useShop = defineStore('shop', () => {
         if (!touch) break
         touch.running = true
         if (saveState.value !== 'saving') saveState.value = 'saving'
-        const work = books.commit(touch, touch.used)
-        // A batch that never ends is said; should it end after all, it is saved.
-        const keys = await inTime(work).catch((error: unknown) => {
-          if (!(error instanceof NoAnswer)) throw error
-          saveState.value = 'no-answer'
-          return work
-        })
+        const keys = await answered(books.commit(touch, touch.used))
         if (page.pending()) handOver()
         queue.shift()
         show(keys)
       }
-      await books.flush()
+      await answered(books.flush())
       saveState.value = 'saved'
     } catch (error) {
       for (const touch of queue) touch.running = false
       saveState.value = failureOf(error)
     }
   }
+  /** Work of the store that never ends is said; should it end after all, it is as if it had been in time. */
+  const answered = <T>(work: Promise<T>): Promise<T> =>
+    inTime(work).catch((error: unknown) => {
+      if (!(error instanceof NoAnswer)) throw error
+      saveState.value = 'no-answer'
+      return work.finally(() => (saveState.value = writing ? 'saving' : 'saved'))
+    })
   const failureOf = (error: unknown): SaveState => {
     if (fetched && error instanceof fetched.Cleared) return 'cleared'
     if (fetched && error instanceof fetched.Newer) return 'newer'
@@ -536,7 +537,7 @@ export const useShop = defineStore('shop', () => {
     handOver()
     const id = newId()
     try {
-      show(await books.settle(key, content, { label, id }))
+      show(await answered(books.settle(key, content, { label, id })))
       told.value = { label, id }
     } catch (error) {
       saveState.value = failureOf(error)
@@ -584,7 +585,7 @@ export const useShop = defineStore('shop', () => {
     const file = migrate(withIds(next), at)
     const id = newId()
     try {
-      await books.write((now, by) => imported(now, file, 'replace', by), { label, id })
+      await answered(books.write((now, by) => imported(now, file, 'replace', by), { label, id }))
       show(null)
       told.value = { label, id }
     } catch (error) {
