@@ -51,6 +51,10 @@ const shown = (box: Locator) =>
 /** Chooses from a list, and looks that it took: on a slow machine a list that still opens may lose the first touch. */
 export async function choose(page: Page, field: string, option: string) {
   const box = page.getByRole('combobox', { name: field })
+  if (await box.evaluate((e) => e.matches('select'))) {
+    await box.selectOption({ label: option })
+    return
+  }
   const row = page.getByRole('option', { name: option, exact: true })
   await expect(async () => {
     if (!(await row.isVisible())) await box.press('Enter')

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, useId } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { schoolOptions, type School } from '@pepper-knot/core/trade'
 import { useSettings } from '../stores/settings.ts'
@@ -16,6 +16,7 @@ const props = defineProps<{
 const emit = defineEmits<{ choose: [School, string] }>()
 const { t } = useI18n()
 const settings = useSettings()
+const id = useId()
 const said = computed(() => words.schoolWords(props.school, settings.units))
 const because = computed(() => said.value.options[props.chosen]?.because ?? '')
 const marked = computed(() =>
@@ -35,13 +36,37 @@ const items = computed(() =>
 
 <template>
   <div class="school">
-    <v-select
-      :label="said.question"
-      :items="items"
-      :model-value="chosen"
-      :hint="because"
-      persistent-hint
-      @update:model-value="emit('choose', school, $event)"
-    />
+    <label :for="id">{{ said.question }}</label>
+    <select
+      :id="id"
+      :value="chosen"
+      :aria-describedby="`${id}-because`"
+      @change="emit('choose', school, ($event.target as HTMLSelectElement).value)"
+    >
+      <option v-for="{ value, title } in items" :key="value" :value="value">{{ title }}</option>
+    </select>
+    <p :id="`${id}-because`" class="muted">{{ because }}</p>
   </div>
 </template>
+
+<style scoped>
+.school {
+  display: grid;
+  gap: 4px;
+}
+label {
+  font-weight: 600;
+}
+select {
+  min-height: 48px;
+  width: 100%;
+  padding: 8px 10px;
+  border: 1px solid var(--muted);
+  background: var(--ground);
+  color: inherit;
+  font: inherit;
+}
+p {
+  font-size: 0.875rem;
+}
+</style>

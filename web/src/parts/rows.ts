@@ -9,7 +9,7 @@ const FEW = 60
  * @param heightPx of a usual row; each is measured when it is drawn
  * @param overscan rows drawn beyond each edge of the view
  */
-export function useRows<T>(items: () => readonly T[], heightPx: number, overscan = 10) {
+export function useRows<T>(items: () => readonly T[], heightPx: number, overscan = 5) {
   /** Where the rows begin. */
   const top = ref<HTMLElement>()
   const margin = ref(0)

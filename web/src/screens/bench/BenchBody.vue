@@ -1,5 +1,6 @@
 <script setup lang="ts">
-import { computed, defineAsyncComponent, ref, type ComponentPublicInstance } from 'vue'
+import { refDebounced } from '@vueuse/core'
+import { computed, defineAsyncComponent, nextTick, ref, watch, type ComponentPublicInstance } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useDraft } from '../../composables/useDraft.ts'
 import { useRouter } from 'vue-router'
@@ -28,6 +29,11 @@ const partStore = useParts()
 const settings = useSettings()
 const runStore = useRuns()
 const label = useDraft('bench.label', '')
+/** What stands in the field; the page goes by it when the hand rests. */
+const typed = ref(label.value)
+const REST_MS = 150
+watch(refDebounced(typed, REST_MS), (said) => (label.value = said))
+watch(label, (said) => (typed.value = said))
 const finding = ref(false)
 const JobFinder = defineAsyncComponent(() => import('./JobFinder.vue'))
 
@@ -74,7 +80,11 @@ function start(machineId: string, wire = label.value, byHand = hand.value) {
 }
 /** Enter in the label's field goes to the machines it may go on. */
 const offers = ref<HTMLElement>()
-const toMachines = () => offers.value?.querySelector<HTMLElement>('button')?.focus()
+async function toMachines() {
+  label.value = typed.value
+  await nextTick()
+  offers.value?.querySelector<HTMLElement>('button')?.focus()
+}
 const troubles = useTroubles()
 const trouble = (machineId: string) => void router.push(`/trouble/${troubles.start(machineId).id}`)
 /** The wire that is on stays: only what is wrong for it is mended. */
@@ -86,7 +96,7 @@ function putRight(machineId: string) {
 
 <template>
   <div class="body">
-    <LabelField v-model="label" class="ask" :named="hand !== undefined" @enter="toMachines" />
+    <LabelField v-model="typed" class="ask" :named="hand !== undefined" @enter="toMachines" />
     <div v-if="chosen" class="note">
       <p role="status">{{ t('bench.chooseMachine', { wire: words.wireName(chosen, settings.units) }) }}</p>
       <div ref="offers" class="row">

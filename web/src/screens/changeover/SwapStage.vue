@@ -154,7 +154,8 @@ watch(at, (now) => {
   if (vibrates.value) vibrate()
   if (now < 0) emit('next')
   else
-    void nextTick(() => {
+    // With the frame that draws it: asked for sooner, the browser lays the page out twice.
+    requestAnimationFrame(() => {
       read.value?.scrollTo({ top: 0 })
       window.scrollTo({ top: 0 })
       card.value?.focus()

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { onMounted, ref, watch } from 'vue'
+import { onMounted, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { HEAT_CONVENTIONS } from '@pepper-knot/core/arc'
 import { exportShop } from '../../storage/exportShop.ts'
@@ -9,6 +9,7 @@ import { useSettings } from '../../stores/settings.ts'
 import AsidePanel from './AsidePanel.vue'
 import ImportPanel from './ImportPanel.vue'
 import PracticePanel from './PracticePanel.vue'
+import ShopName from './ShopName.vue'
 import TakenBackPanel from './TakenBackPanel.vue'
 import { useWords } from '../../composables/useWords.ts'
 
@@ -16,18 +17,6 @@ const words = useWords()
 const { t } = useI18n()
 const shop = useShop()
 const settings = useSettings()
-/** A shop has a name: while the field is empty the last one stays. */
-const name = ref(shop.shop.name)
-function setName(text: string | null) {
-  name.value = text ?? ''
-  if (name.value.trim() !== '') shop.rename(name.value.trim().slice(0, 100))
-}
-watch(
-  () => shop.shop.name,
-  (now) => {
-    if (name.value.trim() !== now) name.value = now
-  },
-)
 const { host } = location
 const plain = !window.isSecureContext
 const persisted = ref<Persisted>('unknown')
@@ -60,13 +49,7 @@ async function startOver() {
   <div class="screen shop">
     <h1>{{ t('nav.shop') }}</h1>
     <section class="rows" :aria-label="t('shop.settings')">
-      <v-text-field
-        :model-value="name"
-        :label="t('shop.name')"
-        :error-messages="name.trim() === '' ? [t('shop.nameNeeded')] : []"
-        maxlength="100"
-        @update:model-value="setName"
-      />
+      <ShopName />
       <v-select
         :model-value="settings.all.units"
         :label="t('shop.units')"

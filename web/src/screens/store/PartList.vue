@@ -132,6 +132,7 @@ const setCount = (part: Part, by: number) => partStore.put({ ...part, count: Mat
             v-for="{ item: part, index } in lines"
             :key="part.id"
             :ref="(row) => measure(row as Element | null)"
+            v-memo="[part, index, settings.units, on(part).join(', ')]"
             :data-index="index"
             :aria-rowindex="index + 2"
           >
