@@ -403,8 +403,10 @@ describe('what gives first', () => {
 
 // published: 29 CFR 1910.1026 and 1910.1000, 1910.252, recalled from memory
 test('the air: zinc and chromium first, and always the plume', () => {
-  expect(fumeReminders('solid-steel', 'galvanised-steel', 'M21')).toEqual(['galvanised', 'inert', 'always'])
-  expect(fumeReminders('solid-stainless', 'stainless-steel', 'M12')[0]).toBe('chromium')
-  expect(fumeReminders('flux-cored-self-shielded', 'mild-steel', null)).toEqual(['self-shielded', 'always'])
-  expect(fumeReminders('solid-steel', 'mild-steel', 'C1')).toContain('co2')
+  const said = (label: string, material: Material, gas: string | null) =>
+    fumeReminders(sizedWire(label), { material }, gas)
+  expect(said('ER70S-6 0.9', 'galvanised-steel', 'M21')).toEqual(['zinc', 'inert', 'always'])
+  expect(said('ER308LSi 0.9', 'stainless-steel', 'M12')[0]).toBe('chromium')
+  expect(said('E71T-11 0.9', 'mild-steel', null)).toEqual(['barium', 'self-shielded', 'always'])
+  expect(said('ER70S-6 0.9', 'mild-steel', 'C1')).toContain('co2')
 })

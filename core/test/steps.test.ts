@@ -1,4 +1,4 @@
-import { changeoverAnswer, cautions, parentMismatch } from '../src/index.ts'
+import { changeoverAnswer, cautions, judgeWire, metalsOf } from '../src/index.ts'
 import { formatAbout } from '../src/units/format.ts'
 import { plan, sizedWire } from './bench.ts'
 
@@ -73,15 +73,14 @@ describe('the steps, as they are done', () => {
     expect(text({ label: 'ER4043 1.2', job: { thicknessMm: 20 } }, 'preheat')).not.toMatch(/65/)
     expect(answer({ job: { thicknessMm: 20 } }).tools).toContain('thermometer or temperature crayon')
   })
-  test('chrome-moly and high-strength plate are preheated by their own procedure (H)', () => {
-    for (const alloy of ['P22', 'S690QL'])
-      expect(
-        text(
-          { label: 'ER70S-6 1.2', job: { material: 'low-alloy-steel', thicknessMm: 12, alloy } },
-          'preheat',
-        ),
-      ).toMatch(/own welding procedure/)
-  })
+  test.each([
+    ['P22', /200 °C/],
+    ['S690QL', /75 °C/],
+  ])('%s of 12 mm is preheated by its row (M)', (alloy, said) =>
+    expect(
+      text({ label: 'ER70S-6 1.2', job: { material: 'low-alloy-steel', thicknessMm: 12, alloy } }, 'preheat'),
+    ).toMatch(said),
+  )
   test('zinc stays on where it is brazed, and goes where it is welded (H)', () => {
     const coupon = (label: string) =>
       text({ label, job: { material: 'galvanised-steel', thicknessMm: 1 } }, 'cleanCoupon')
@@ -134,23 +133,22 @@ test.each([
 // published: Aluminum Association filler chart, AWS D1.6, recalled from memory.
 describe('the wire against its parent metal', () => {
   test.each([
-    ['ER4043 1.2', '5083', 'silicon-on-magnesium'],
-    ['ER5183 1.2', '5083', undefined],
-    ['ER4043 1.2', '6061', undefined],
-    ['ER5356 1.2', '6061', undefined],
-    ['ER5356 1.2', 'cast A356', 'magnesium-on-casting'],
-    ['ER5356 1.2', '7075', 'cracks-when-welded'],
-    ['ER308LSi 0.9', '316L', 'no-molybdenum'],
-    ['ER316LSi 0.9', '304', undefined],
-    ['ER308L 0.9', '2205', 'not-duplex'],
-    ['ER70S-6 1.2', 'S690', 'under-strength'],
-    ['ER110S-1 1.2', 'S690', undefined],
-    ['ER70S-6 1.2', 'P22', 'no-chrome-moly'],
-    ['ER80S-B2 1.2', 'P11', undefined],
-    ['ER70S-6 1.2', undefined, undefined],
-  ])('%s on %s: %s', (label, alloy, mismatch) =>
-    expect(parentMismatch(sizedWire(label), alloy)).toBe(mismatch),
-  )
+    ['ER4043 1.2', '5083', 'aluminium', 'brittle-silicide'],
+    ['ER5183 1.2', '5083', 'aluminium', undefined],
+    ['ER4043 1.2', '6061', 'aluminium', undefined],
+    ['ER5356 1.2', '6061', 'aluminium', undefined],
+    ['ER5356 1.2', 'cast A356', 'aluminium', 'brittle-magnesium'],
+    ['ER308LSi 0.9', '316L', 'stainless-steel', 'rusts-first'],
+    ['ER316LSi 0.9', '304', 'stainless-steel', undefined],
+    ['ER308L 0.9', '2205', 'stainless-steel', 'weaker-and-rusts'],
+    ['ER70S-6 1.2', 'S690', 'low-alloy-steel', 'too-weak-unsaid'],
+    ['ER110S-1 1.2', 'S690', 'low-alloy-steel', undefined],
+    ['ER70S-6 1.2', 'P22', 'low-alloy-steel', 'another-chromium'],
+    ['ER80S-B2 1.2', 'P11', 'low-alloy-steel', undefined],
+  ] as const)('%s on %s: %s', (label, alloy, material, why) => {
+    const verdict = judgeWire(sizedWire(label), metalsOf({ material, alloy }).joint!)!
+    expect(verdict.is === 'never' ? verdict.why : undefined).toBe(why)
+  })
   test.each([
     ['ER308L 0.9', /309L or 18 8 Mn/],
     ['ER309LSi 0.9', /joins stainless to carbon steel/],

@@ -32,7 +32,8 @@ describe('every suggestion over metals, thicknesses, positions and wind', () => 
     const wrong: string[] = []
     for (const job of grid) {
       const { wires, shelter } = suggestAnswer(suggestWires(job))
-      for (const w of wires) {
+      for (const { diameterMm, ...rest } of wires) {
+        const w = { ...rest, diameterMm: diameterMm! }
         const at = `${w.classification} ${w.diameterMm} for ${JSON.stringify(job)}`
         const read = readLabel(w.classification)
         if (!read.ok) throw new Error(at)

@@ -72,7 +72,11 @@ function sentences(house) {
   const core = join(house, 'core/src')
   return walk(core).flatMap((path) => {
     const name = relative(core, path)
-    if (!name.endsWith('.ts') || /^(?:wording|demo)\/|^machine\/usualSpares\.ts$/.test(name)) return []
+    if (
+      !name.endsWith('.ts') ||
+      /^(?:wording|demo)\/|^machine\/usualSpares\.ts$|^metals\/(?:steels|stainless|light)\.ts$/.test(name)
+    )
+      return []
     const source = ts.createSourceFile(path, read(path), ts.ScriptTarget.Latest, true)
     const found = []
     const visit = (node) => {

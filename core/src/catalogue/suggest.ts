@@ -1,7 +1,10 @@
 import { idealSizeMm } from '../families/size.ts'
 import { DRAUGHT_LIMIT_M_PER_S } from '../gas/flow.ts'
 import { CATALOGUE, type CatalogueEntry } from './catalogue.ts'
-import { type Family, type Material, type Position } from '../terms/terms.ts'
+import { type Family, type Material, type Position, type Service } from '../terms/terms.ts'
+import { fillerOf } from '../metals/filler.ts'
+import { judgeWire, metalsOf, type MetalJoint } from '../metals/joint.ts'
+import type { MetalNote, NeverReason } from '../metals/metal.ts'
 import { FAMILY_SHEETS } from '../families/index.ts'
 import type { Machine } from '../machine/machine.ts'
 import type { Part } from '../machine/store.ts'
@@ -19,6 +22,11 @@ import type { SizedWire, Wire } from '../wire/wire.ts'
 export interface Work {
   material: Material
   thicknessMm: number
+  /** The metal by its grade, and the other where two are joined. */
+  alloy?: string | undefined
+  otherAlloy?: string | undefined
+  service?: readonly Service[] | undefined
+  surveillance?: boolean | undefined
   position?: Position | undefined
   draughtMPerS?: number | undefined
   machine?: Machine | undefined
@@ -37,6 +45,8 @@ export type Reason =
   | 'stiff-aluminium-wire'
   | 'aluminium-for-heat'
   | 'copper-filler'
+  | 'usual-for-this-metal'
+  | 'also-for-this-metal'
 /** What a wire costs, whatever else is in the list. */
 export const COSTS = [
   'needs-shelter',
@@ -56,8 +66,10 @@ export type Cost = (typeof COSTS)[number]
 
 export interface Suggestion {
   classification: string
-  family: Family
-  diameterMm: number
+  /** `null`: named as what the metal wants, but such labels are not read here. */
+  family: Family | null
+  /** `null` where the label is not read. */
+  diameterMm: number | null
   reason: Reason
   costs: Cost[]
   /** The shop has it in this size. */
@@ -68,6 +80,19 @@ export interface Suggestions {
   wires: Suggestion[]
   /** It blows too much for gas, and nothing that shields itself suits: shelter is the answer. */
   shelter: boolean
+  /** The metal as its row names it; nothing where no row is asked. */
+  metal?: readonly string[]
+  /** Grades that no row knows. */
+  unknown: readonly string[]
+  /** A grade that is not the metal the job says. */
+  contradicts?: string
+  notes: readonly { note: MetalNote; name: string }[]
+  /** Wires that must not be taken, and why. */
+  never: readonly { wires: readonly string[]; why: NeverReason }[]
+  /** No wire of a shop: by a tested procedure, or not at all. */
+  noWire: boolean
+  /** Its fume stops the job until extraction and medical watch stand. */
+  beryllium: boolean
 }
 
 /** A wire a practitioner reaches for, with the metal it is reached for on, mm. */
@@ -118,7 +143,41 @@ const CHOICES: Readonly<Record<Material, readonly Choice[]>> = {
     ['ERCuAl-A2', 'copper-filler'],
     ['ERCuSn-A', 'copper-filler'],
   ],
+  'cast-iron': [],
 }
+
+/** The metal’s own wires, best first, then what is made of the same alloy in other forms. */
+function choicesFor(joint: MetalJoint): Choice[] {
+  const known = (name: string) => CATALOGUE.some(({ classification }) => classification === name)
+  const own = [...joint.first.filter(known), ...joint.also.filter(known)]
+  const bases = new Set(own.map((name) => fillerOf(wireOf(name))?.base))
+  const kin = STEEL.includes(joint.kind)
+    ? []
+    : CATALOGUE.filter(
+        ({ classification }) =>
+          !own.includes(classification) && bases.has(fillerOf(wireOf(classification))?.base),
+      )
+  return [
+    ...joint.first.filter(known).map((name): Choice => [name, 'usual-for-this-metal']),
+    ...[...joint.also.filter(known), ...kin.map(({ classification }) => classification)].map(
+      (name): Choice => [name, 'also-for-this-metal'],
+    ),
+  ]
+}
+/** Of these there are so many wires of one kind that the row names the usual ones. */
+const STEEL: readonly MetalJoint['kind'][] = [
+  'carbon-steel',
+  'weathering-steel',
+  'thermomechanical-steel',
+  'quenched-steel',
+  'wear-plate',
+  'hardenable-steel',
+  'creep-steel',
+  'cold-tough-steel',
+  'galvanised-steel',
+]
+/** Ordinary steel is chosen for its thickness: the row only says what not. */
+const BY_THICKNESS = ['carbon', 'galvanised']
 
 const entryOf = (classification: string): CatalogueEntry =>
   CATALOGUE.find((e) => e.classification === classification)!
@@ -213,26 +272,36 @@ function machineTakes(wire: Wire, machine: Machine | undefined): boolean {
  */
 export function suggestWires(work: Work): Suggestions {
   const { thicknessMm, position } = work
+  const { joint, unknown, contradicts } = metalsOf(work)
+  const byRow =
+    joint !== undefined &&
+    !(joint.metals.length === 1 && BY_THICKNESS.includes(joint.id) && !work.service?.length)
+  const choices = byRow ? choicesFor(joint) : CHOICES[work.material]
   const windy = (work.draughtMPerS ?? 0) > DRAUGHT_LIMIT_M_PER_S
   const shelf = shelfOf(work.store)
-  const able = CHOICES[work.material].flatMap(([classification, reason, over = 0, to = Infinity]) => {
-    if (thicknessMm <= over || thicknessMm > to) return []
-    const entry = entryOf(classification)
-    const had = entry.diametersMm.filter((mm) => shelf.has(`${classification} ${mm}`))
-    const suits = (mm: number, ...also: SizeVerdict[]) =>
-      ['fits', ...also].includes(judgeSize(inSize(classification, mm), thicknessMm))
-    const best = sizeForThickness(entry, thicknessMm)
-    const fitting = had.filter((mm) => suits(mm))
-    const taken = fitting.length ? nearestTo(best, fitting) : best
-    const wire = inSize(classification, taken)
-    return suits(taken, 'stitch-only') &&
-      (position === undefined || isForPosition(wire, position)) &&
-      !slagRunsAhead(wire, position) &&
-      !(sprayedTube(wire) && upright(position)) &&
-      machineTakes(wire, work.machine)
-      ? [{ wire, reason, inStore: had.includes(taken) }]
-      : []
-  })
+  const takenAt = (anySize: boolean) =>
+    choices.flatMap(([classification, reason, over = 0, to = Infinity]) => {
+      if (thicknessMm <= over || thicknessMm > to) return []
+      const entry = entryOf(classification)
+      const had = entry.diametersMm.filter((mm) => shelf.has(`${classification} ${mm}`))
+      const suits = (mm: number, ...also: SizeVerdict[]) =>
+        ['fits', ...also].includes(judgeSize(inSize(classification, mm), thicknessMm))
+      const best = sizeForThickness(entry, thicknessMm)
+      const fitting = had.filter((mm) => suits(mm))
+      const taken = fitting.length ? nearestTo(best, fitting) : best
+      const wire = inSize(classification, taken)
+      return (anySize || suits(taken, 'stitch-only')) &&
+        (position === undefined || isForPosition(wire, position)) &&
+        !slagRunsAhead(wire, position) &&
+        !(sprayedTube(wire) && upright(position)) &&
+        machineTakes(wire, work.machine) &&
+        !(joint && judgeWire(wire, joint, work.service)?.is === 'never')
+        ? [{ wire, reason, inStore: had.includes(taken) }]
+        : []
+    })
+  const inBand = takenAt(false)
+  // A metal with one wire takes it outside the band of its size too: its costs say so.
+  const able = inBand.length || !byRow ? inBand : takenAt(true)
   const gasless = able.filter(({ wire }) => !wire.gas.needed)
   const shelter = windy && gasless.length === 0 && able.length > 0
   const list = windy && !shelter ? gasless : able
@@ -240,18 +309,43 @@ export function suggestWires(work: Work): Suggestions {
     (a, i) => list.findIndex((b) => b.wire.classification === a.wire.classification) === i,
   )
   const bestKsi = Math.max(...once.map(({ wire }) => wire.strength?.tensileKsi.min ?? 0))
+  const nickel = (byRow ? [...joint.first, ...joint.also] : []).filter((name) => /^ERNi/.test(name))
+  const read = [...once]
+    // What the shop has comes first among equals: the metal’s first wires before what is taken too.
+    .sort(
+      (a, b) =>
+        (byRow
+          ? Number(a.reason === 'also-for-this-metal') - Number(b.reason === 'also-for-this-metal')
+          : 0) || Number(b.inStore) - Number(a.inStore),
+    )
+    .map(({ wire, reason, inStore }) => ({
+      classification: wire.classification!,
+      family: wire.family,
+      diameterMm: wire.diameterMm,
+      reason,
+      costs: costsOf(wire, work, bestKsi || undefined, windy),
+      inStore,
+    }))
+  const named: Suggestion[] = nickel.map((classification) => ({
+    classification,
+    family: null,
+    diameterMm: null,
+    reason: joint!.first.includes(classification) ? 'usual-for-this-metal' : 'also-for-this-metal',
+    costs: ['needs-gas'],
+    inStore: false,
+  }))
+  const firstRead = byRow && named.length > 0 && !/^ERNi/.test(joint.first[0]!)
+  const beryllium = joint?.fume.includes('beryllium') === true && !work.surveillance
   return {
     shelter,
-    wires: [...once]
-      .sort((a, b) => Number(b.inStore) - Number(a.inStore))
-      .map(({ wire, reason, inStore }) => ({
-        classification: wire.classification!,
-        family: wire.family,
-        diameterMm: wire.diameterMm,
-        reason,
-        costs: costsOf(wire, work, bestKsi || undefined, windy),
-        inStore,
-      })),
+    wires: firstRead ? [...read, ...named] : [...named, ...read],
+    ...(joint && byRow && { metal: joint.names }),
+    unknown,
+    ...(contradicts && { contradicts }),
+    notes: byRow ? joint.notes : [],
+    never: byRow ? joint.never : [],
+    noWire: byRow === true && joint.first.length + joint.also.length === 0,
+    beryllium,
   }
 }
 

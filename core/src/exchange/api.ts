@@ -77,14 +77,21 @@ export const suggestAnswerSchema = z.strictObject({
   wires: z.array(
     z.strictObject({
       classification: z.string(),
-      family: z.enum(FAMILIES),
-      diameterMm: z.number().positive(),
+      /** `null`: what the metal wants, but such labels are not read here. */
+      family: z.enum(FAMILIES).nullable(),
+      diameterMm: z.number().positive().nullable(),
       why: z.string(),
+      note: z.string().optional(),
       costs: z.array(z.enum(COSTS)),
       inStore: z.boolean(),
     }),
   ),
   shelter: z.boolean(),
+  /** The metal as its row names it. */
+  metal: z.string().nullable(),
+  /** What is true of the metal whatever the wire, and grades that no row knows. */
+  says: z.array(z.string()),
+  never: z.array(z.strictObject({ wires: z.array(z.string()), why: z.string() })),
 })
 
 export const troubleAnswerSchema = z.strictObject({

@@ -2,7 +2,7 @@ import { z } from 'zod'
 import { addWrong, wrong } from '../base/check.ts'
 import { say } from '../base/codes.ts'
 import { practiceSchema } from '../practice/practice.ts'
-import { MATERIALS, POSITIONS } from '../terms/terms.ts'
+import { MATERIALS, POSITIONS, SERVICES } from '../terms/terms.ts'
 import { wireInputSchema } from './fitted/wire.ts'
 import { machineSchema } from './machine.ts'
 import { storeSchema } from './store.ts'
@@ -12,8 +12,14 @@ import { UPKEEP } from './upkeep.ts'
 export const jobSchema = z.object({
   material: z.enum(MATERIALS),
   thicknessMm: z.number().min(0.3).max(200),
-  /** Parent alloy as people name it, `6061`, `316L`, `cast`, `S690`; free text. */
+  /** Parent metal as people name it, `6061`, `316L`, `P22`, `A572 Gr 50`; one that no row knows is kept as typed. */
   alloy: z.string().max(60).optional(),
+  /** The other metal, where two are joined. */
+  otherAlloy: z.string().max(60).optional(),
+  /** What the joint must bear beside its load. */
+  service: z.array(z.enum(SERVICES)).max(SERVICES.length).optional(),
+  /** Extraction at the arc made for beryllium, and medical watch, stand. */
+  surveillance: z.boolean().optional(),
   position: z.enum(POSITIONS).optional(),
   draughtMPerS: z.number().min(0).max(50).optional(),
 })

@@ -32,6 +32,8 @@ const BY_THICKNESS: Record<Material, { c: number; p: number }> = {
   'stainless-steel': { c: 66, p: 0.55 },
   aluminium: { c: 71, p: 0.55 },
   'copper-alloy': { c: 85, p: 0.55 },
+  // Nobody gives a figure for iron: it is brazed, or welded in short cold beads by the maker’s sheet.
+  'cast-iron': { c: 75, p: 0.58 },
 }
 /** Out of position a weld takes less. common practice: 10 to 15 % less vertical up */
 const BY_POSITION: Record<Position, number> = {

@@ -4,7 +4,6 @@ export {
   type Difference,
   type EntryKey,
   IMPORTS,
-  changesBetween,
   compareStates,
   entryKey,
   imported,

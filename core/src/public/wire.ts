@@ -2,6 +2,7 @@
 export { byLooking } from '../catalogue/byLooking.ts'
 export { type CatalogueEntry } from '../catalogue/catalogue.ts'
 export { sizeForThickness, suggestWires } from '../catalogue/suggest.ts'
+export { metalTyped } from '../metals/read.ts'
 export { readChart } from '../procedures/chart.ts'
 export { type DialInPlan, dialInFor, dialOf } from '../procedures/dialInFor.ts'
 export { type SupplyLine, circuitVerdict, supplyAt, whatGives } from '../procedures/gives.ts'

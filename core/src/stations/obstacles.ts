@@ -7,7 +7,10 @@ import { FAMILY_SHEETS } from '../families/index.ts'
 import { bandOf, judgeSize, SINGLE_PASS_MM } from '../procedures/band.ts'
 import { startSettings } from '../procedures/start.ts'
 import { arcGasOf } from '../gas/arcGas.ts'
-import { parentKind, parentMismatch, type ParentMismatch } from '../wire/parentAlloy.ts'
+import { fumesOf } from '../metals/fume.ts'
+import { judgeWire, metalsOf, type MetalJoint } from '../metals/joint.ts'
+import type { MetalNote } from '../metals/metal.ts'
+import { preheatOf } from '../match/preheat.ts'
 import type { SizedWire } from '../wire/wire.ts'
 import { idealSizeMm } from '../families/size.ts'
 import { rangeTakes } from '../wire/sizes.ts'
@@ -36,6 +39,7 @@ export type ObstacleRule =
   | 'spool-gun-takes-small-spool'
   | 'draught-too-strong'
   | 'wire-not-for-metal'
+  | 'beryllium'
 export type CautionRule =
   | `note-${WireNote}`
   | 'position-not-in-classification'
@@ -50,8 +54,17 @@ export type CautionRule =
   | 'output-small'
   | 'downhill-on-plate'
   | 'stainless-on-carbon'
-  | `parent-${ParentMismatch}`
-  | 'preheat-by-procedure'
+  | 'lead-fume'
+  | 'beryllium-fume'
+  | 'parent-never'
+  | 'parent-unlisted'
+  | 'parent-no-wire'
+  | 'parent-unknown'
+  | 'parent-contradicts'
+  | 'parent-decides'
+  | 'parent-warmth'
+  | 'hot-service-metal'
+  | `metal-${MetalNote}`
   | 'gun-rating-low'
   | 'insulated-guide-wanted'
   | 'new-wire-rusty'
@@ -100,6 +113,8 @@ export function obstacles(c: MatchContext, findings: readonly Finding[]): Obstac
       rule: 'wire-not-for-metal',
       facts: { family: wire.family, material: job.material },
     })
+  if (job && !job.surveillance && fumesOf(wire, job).includes('beryllium'))
+    found.push({ station: 'spool', rule: 'beryllium', facts: { alloy: metalsOf(job).joint!.names } })
   return found
 }
 
@@ -188,8 +203,11 @@ export function cautions(c: MatchContext): Caution[] {
     found.push({ station: 'spool', rule: 'single-pass-on-plate', facts: { thicknessMm: job.thicknessMm } })
   if (job.material === 'galvanised-steel')
     found.push({ station: 'spool', rule: brazes(wire) ? 'zinc-stays-on' : 'zinc-fume', facts: {} })
-  if (job.material === 'stainless-steel') found.push({ station: 'spool', rule: 'chromium-fume', facts: {} })
-  if (isStainless(wire) && STEELS.includes(job.material))
+  const fumes = fumesOf(wire, job)
+  if (fumes.includes('chromium')) found.push({ station: 'spool', rule: 'chromium-fume', facts: {} })
+  if (fumes.includes('lead')) found.push({ station: 'spool', rule: 'lead-fume', facts: {} })
+  if (fumes.includes('beryllium')) found.push({ station: 'spool', rule: 'beryllium-fume', facts: {} })
+  if (isStainless(wire) && STEELS.includes(job.material) && !job.alloy && !job.otherAlloy)
     found.push({
       station: 'spool',
       rule: 'stainless-on-carbon',
@@ -198,16 +216,76 @@ export function cautions(c: MatchContext): Caution[] {
         bridges: BRIDGES.test(wire.classification ?? ''),
       },
     })
-  const mismatch = parentMismatch(wire, job.alloy)
-  if (mismatch) found.push({ station: 'spool', rule: `parent-${mismatch}`, facts: { alloy: job.alloy } })
-  const kind = parentKind(job.alloy)
-  if (kind === 'chrome-moly' || kind === 'high-strength')
-    found.push({ station: 'spool', rule: 'preheat-by-procedure', facts: { alloy: job.alloy } })
+  found.push(...metalCautions(c))
   return [
     ...found,
     ...gunCautions(c),
     ...sizeCautions(wire, job.thicknessMm, practice.oneWireForAll === 'one-for-all'),
   ]
+}
+
+/** What the rows of the metals say of the wire, the warmth and themselves. */
+function metalCautions(c: MatchContext): Caution[] {
+  const { wire, job } = c
+  if (!job || wire.open) return []
+  const { joint, unknown, contradicts, assumed } = metalsOf(job)
+  const say = (rule: CautionRule, facts: Facts): Caution => ({ station: 'spool', rule, facts })
+  const found = unknown.map((alloy) => say('parent-unknown', { alloy }))
+  if (!joint) return found
+  const named = !assumed || job.material === 'cast-iron'
+  if (contradicts) found.push(say('parent-contradicts', { alloy: contradicts, material: job.material }))
+  if (named) {
+    const about = { alloy: joint.names, classification: wire.classification ?? undefined, first: joint.first }
+    const verdict = judgeWire(wire, joint, job.service)
+    if (joint.decides === 'nothing-common' || joint.first.length + joint.also.length === 0)
+      found.push(say('parent-no-wire', { alloy: joint.names, two: joint.metals.length > 1 }))
+    else if (verdict?.is === 'never') found.push(say('parent-never', { ...about, why: verdict.why }))
+    else if (verdict?.is === 'unlisted') found.push(say('parent-unlisted', about))
+    if (joint.decides && joint.decides !== 'nothing-common')
+      found.push(say('parent-decides', { alloy: joint.names, decides: joint.decides }))
+    if (job.service?.includes('hot') && joint.hotService === false)
+      found.push(say('hot-service-metal', { alloy: joint.names }))
+    found.push(
+      ...joint.notes
+        .filter(({ note }) => holds(note, c, joint))
+        .map(({ note, name }) => say(`metal-${note}`, { alloy: name })),
+    )
+  }
+  const warmth = preheatOf(c)
+  if (warmth || (named && joint.interpassC !== undefined))
+    found.push(
+      say('parent-warmth', {
+        alloy: joint.names,
+        ...warmth,
+        interpassC: warmth?.interpassC ?? joint.interpassC,
+        ordinary: assumed && job.material !== 'cast-iron',
+      }),
+    )
+  return found
+}
+/** Whether a note of the metal is about this wire and this job. */
+function holds(note: MetalNote, { wire, job }: MatchContext, joint: MetalJoint): boolean {
+  const isFirst = judgeWire(wire, joint, job!.service)?.is === 'first'
+  switch (note) {
+    case 'single-pass-thin-only':
+    case 'only-where-strength-not-needed':
+    case 'repair-only':
+      return !isFirst
+    case 'austenitic-under-restraint':
+      return isStainless(wire)
+    case 'zinc-off-both-sides':
+      return !brazes(wire)
+    case 'die-castings-blister':
+      return !job!.alloy || /cast|die|a?380|383|adc|lm2|46\d{3}|47000/i.test(job!.alloy)
+    case 'preheat-by-maker':
+      return false
+    case 'low-hydrogen':
+      return FAMILY_SHEETS[wire.family].tubular
+    case 'unfit-hot':
+      return job!.service?.includes('hot') !== true
+    default:
+      return true
+  }
 }
 
 /** Stainless to carbon steel takes these; 308L turns brittle there. published: AWS D1.6 annex, recalled, H */

@@ -19,8 +19,13 @@ export const MATERIALS = [
   'stainless-steel',
   'aluminium',
   'copper-alloy',
+  'cast-iron',
 ] as const
 export type Material = (typeof MATERIALS)[number]
+
+/** What a joint must bear beside its load; `tough`: at a low temperature. */
+export const SERVICES = ['hot', 'anodised', 'strength', 'corrosion', 'treated-after', 'tough'] as const
+export type Service = (typeof SERVICES)[number]
 
 export const POSITIONS = ['flat', 'horizontal', 'vertical-up', 'vertical-down', 'overhead'] as const
 export type Position = (typeof POSITIONS)[number]

@@ -1,7 +1,8 @@
 import type { Facts } from '../base/facts.ts'
 import { FAMILY_SHEETS } from '../families/index.ts'
 import { conditionVerdict, type MatchContext } from '../match/finding.ts'
-import { holdsMagnesium } from '../wire/parentAlloy.ts'
+import { fillerOf, isRichInMagnesium } from '../metals/filler.ts'
+import { metalsOf } from '../metals/joint.ts'
 import type { Step, Task } from '../steps/step.ts'
 import { TASK_ROWS } from '../steps/taskTable.ts'
 
@@ -53,6 +54,9 @@ export const machineFacts = (c: MatchContext): Facts => ({
   hand: FAMILY_SHEETS[c.wire.family].hand,
   brazes: c.wire.process === 'GMAW brazing',
   position: c.job?.position,
-  richInMagnesium: c.job !== undefined && holdsMagnesium(c.wire, c.job.alloy),
+  richInMagnesium:
+    c.job?.material === 'aluminium' &&
+    (isRichInMagnesium(fillerOf(c.wire)) ||
+      metalsOf(c.job).joint?.notes.some(({ note }) => note === 'not-held-warm') === true),
   wireRusty: conditionVerdict(c.wireCondition) !== 'fits',
 })

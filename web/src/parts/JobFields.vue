@@ -1,8 +1,9 @@
 <script setup lang="ts">
-import { computed, watch } from 'vue'
+import { computed, useId, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { type Run } from '@pepper-knot/core/record'
 import { formatDraught, gaugeScaleOf, MATERIALS, POSITIONS } from '@pepper-knot/core/trade'
+import { metalTyped } from '@pepper-knot/core/wire'
 import { useSettings } from '../stores/settings.ts'
 import QuantityField from './QuantityField.vue'
 import { useWords } from '../composables/useWords.ts'
@@ -21,6 +22,29 @@ function set(more: Partial<Record<keyof Run['job'], unknown>>) {
   latest = Object.fromEntries(next) as Run['job']
   job.value = latest
 }
+/** What was typed as a metal: said back at once, with the names it may become. */
+const metal = computed(() => metalTyped(job.value.alloy ?? '', job.value.material))
+const other = computed(() => metalTyped(job.value.otherAlloy ?? ''))
+const readAs = ({ id }: { id: string | undefined }, typed: string | undefined) =>
+  !typed?.trim()
+    ? undefined
+    : id
+      ? t('decide.metalRead', { name: words.metalName(id) })
+      : t('decide.metalUnknown')
+/** A grade says what the metal is, where nobody said it yet. */
+function setAlloy(typed: string | null) {
+  const alloy = typed?.trim() ? typed : undefined
+  const [material] = metalTyped(alloy ?? '').materials
+  set({ alloy, ...(!latest.material && material && { material }) })
+}
+const services = Object.entries(words.SERVICE_NAMES).map(([value, title]) => ({ value, title }))
+const isMore = computed(() => Boolean(job.value.otherAlloy || job.value.service?.length))
+function setService(value: string, on: boolean) {
+  const kept = (job.value.service ?? []).filter((one) => one !== value)
+  const next = on ? [...kept, value] : kept
+  set({ service: next.length ? next : undefined })
+}
+const listId = useId()
 const gaugeScale = computed(() => gaugeScaleOf(job.value.material))
 </script>
 
@@ -46,11 +70,12 @@ const gaugeScale = computed(() => gaugeScaleOf(job.value.material))
     <v-text-field
       :model-value="job.alloy"
       :label="t('decide.alloy')"
-      :hint="t('decide.alloyHint')"
+      :hint="readAs(metal, job.alloy) ?? t('decide.alloyHint')"
       persistent-hint
       maxlength="60"
       autocomplete="off"
-      @update:model-value="set({ alloy: $event.trim() ? $event : undefined })"
+      :list="`${listId}-alloy`"
+      @update:model-value="setAlloy"
     />
     <v-select
       :model-value="job.position"
@@ -67,6 +92,43 @@ const gaugeScale = computed(() => gaugeScaleOf(job.value.material))
       :max="50"
       @update:model-value="set({ draughtMPerS: $event })"
     />
+    <v-checkbox
+      v-if="metal.asksWatch || other.asksWatch"
+      :model-value="job.surveillance ?? false"
+      :label="t('decide.surveillance')"
+      hide-details
+      @update:model-value="set({ surveillance: $event === true ? true : undefined })"
+    />
+    <details class="more" :open="isMore">
+      <summary>{{ t('decide.more') }}</summary>
+      <v-text-field
+        :model-value="job.otherAlloy"
+        :label="t('decide.otherAlloy')"
+        :hint="readAs(other, job.otherAlloy) ?? t('decide.otherAlloyHint')"
+        persistent-hint
+        maxlength="60"
+        autocomplete="off"
+        :list="`${listId}-other`"
+        @update:model-value="set({ otherAlloy: $event?.trim() ? $event : undefined })"
+      />
+      <fieldset>
+        <legend>{{ t('decide.service') }}</legend>
+        <label v-for="{ value, title } in services" :key="value">
+          <input
+            type="checkbox"
+            :checked="job.service?.some((one) => one === value) ?? false"
+            @change="setService(value, ($event.target as HTMLInputElement).checked)"
+          />
+          {{ title }}
+        </label>
+      </fieldset>
+    </details>
+    <datalist :id="`${listId}-alloy`">
+      <option v-for="name in metal.like" :key="name" :value="name" />
+    </datalist>
+    <datalist :id="`${listId}-other`">
+      <option v-for="name in other.like" :key="name" :value="name" />
+    </datalist>
   </div>
 </template>
 
@@ -76,6 +138,34 @@ const gaugeScale = computed(() => gaugeScaleOf(job.value.material))
   grid-template-columns: 1fr 1fr;
   gap: 16px;
   align-items: start;
+}
+.more {
+  grid-column: 1 / -1;
+}
+.more[open] summary {
+  margin-bottom: 12px;
+}
+fieldset {
+  border: 0;
+  padding: 0;
+  margin: 14px 0 0;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 20px;
+}
+legend {
+  font-weight: 600;
+}
+fieldset label {
+  min-height: 46px;
+  display: inline-flex;
+  gap: 10px;
+  align-items: center;
+}
+fieldset input {
+  width: 22px;
+  height: 22px;
+  accent-color: var(--ink);
 }
 @media (max-width: 480px) {
   .pairs {

@@ -1,12 +1,12 @@
 import type { Facts } from '../../base/facts.ts'
 import { mayBeOn } from '../../machine/part.ts'
-import { FAMILY_SHEETS } from '../../families/index.ts'
 import type { Hazard, Step } from '../../steps/step.ts'
 import { TASK_ROWS } from '../../steps/taskTable.ts'
 import { goingPulls, wholeGunIsChanged } from '../../stations/gun/work.ts'
 import { brakeSteps, passesInletFirst, spoolComesAfter, spoolOnSteps } from '../../stations/spool/work.ts'
 import { cylinderGoesOn } from '../../stations/gas/work.ts'
-import { preheatBy } from '../../match/preheat.ts'
+import { fumesOf } from '../../metals/fume.ts'
+import { preheatOf } from '../../match/preheat.ts'
 import { tipOnSteps, tipStaysOn } from '../../stations/contactTip/work.ts'
 import { nozzleOnSteps } from '../../stations/nozzle/work.ts'
 import { cablesGoOver, cablesInside, cablesUnplugged } from '../../stations/polarity/work.ts'
@@ -274,14 +274,9 @@ export const mendedWork: Builder = (w) => {
 
 /** What the air and the eyes want of this metal and wire, besides the usual. */
 const weldHazards = ({ c }: Work): Hazard[] => {
-  const { fume } = FAMILY_SHEETS[c.wire.family]
-  return [
-    'arc',
-    'fume',
-    ...(fume === 'aluminium' ? (['ozone'] as const) : []),
-    ...(fume === 'chromium' || c.job?.material === 'stainless-steel' ? (['chromium'] as const) : []),
-    ...(c.job?.material === 'galvanised-steel' ? (['zinc'] as const) : []),
-  ]
+  const held = fumesOf(c.wire, c.job)
+  // The three gravest: of a longer list nothing is read.
+  return ['arc', 'fume', ...held.slice(0, 3)]
 }
 
 /** The test weld on a clean piece. @param start its settings */
@@ -289,11 +284,11 @@ export const testWeldWork =
   (start: Start | null): Builder =>
   (w) => {
     const ready = w.c.wire.gas.needed ? 'gas' : 'pressure'
-    const preheat = preheatBy(w.c)
+    const preheat = preheatOf(w.c)
     return [
       block(
         'coupon',
-        [w.at('cleanCoupon'), ...(preheat ? [w.at('preheat', undefined, { by: preheat })] : [])],
+        [w.at('cleanCoupon'), ...(preheat ? [w.at('preheat', undefined, { ...preheat })] : [])],
         preheat ? [ready, 'pressure', 'dressGun'] : ['gather'],
       ),
       block('hotWork', [w.at('hotWork')], ['gather']),

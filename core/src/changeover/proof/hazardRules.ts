@@ -2,7 +2,7 @@ import type { Station } from '../../machine/stations.ts'
 import { keeps, type MatchContext } from '../../match/finding.ts'
 import { takesGas } from '../../gas/suits.ts'
 import type { Bench } from '../../bench/bench.ts'
-import { preheatBy } from '../../match/preheat.ts'
+import { preheatOf } from '../../match/preheat.ts'
 import { FAMILY_SHEETS } from '../../families/index.ts'
 import { tipIsRight, tipMayStay } from '../../stations/contactTip/acts.ts'
 import type { Step, Task } from '../../steps/step.ts'
@@ -147,7 +147,7 @@ export const HAZARD_RULES: readonly HazardRule[] = [
   },
   {
     id: 'preheated-where-asked',
-    broken: (b, s, _after, c) => s.task === 'testWeld' && preheatBy(c) !== undefined && !b.preheated,
+    broken: (b, s, _after, c) => s.task === 'testWeld' && preheatOf(c) !== undefined && !b.preheated,
   },
   { id: 'hot-parts-cool-first', broken: (b, s) => b.gunHot && (HOT_TASKS.includes(s.task) || readAtGun(s)) },
   {

@@ -9,7 +9,7 @@ import { GAS_SYMBOL, GAS_SYMBOLS, gasOfSymbol, NO_GAS, positionsByDigit } from '
  * Chromium, nickel, molybdenum and letters, each with the number the same alloy carries in system B, where it has one.
  * published: ISO 14343-A and ISO 17633-A, recalled from memory.
  */
-const ALLOYS: Readonly<Record<string, string | undefined>> = {
+export const ISO_STAINLESS: Readonly<Record<string, string | undefined>> = {
   '13': '410',
   '13 L': undefined,
   '13 4': '410NiMo',
@@ -50,7 +50,7 @@ const ALLOYS: Readonly<Record<string, string | undefined>> = {
   '16 8 2': '16-8-2',
 }
 const squeeze = (text: string) => text.toUpperCase().replaceAll(' ', '')
-const BY_SQUEEZED = new Map(Object.keys(ALLOYS).map((symbol) => [squeeze(symbol), symbol]))
+const BY_SQUEEZED = new Map(Object.keys(ISO_STAINLESS).map((symbol) => [squeeze(symbol), symbol]))
 const SYMBOL = [...BY_SQUEEZED.keys()].sort((a, b) => b.length - a.length).join('|')
 
 const SOLID_A = new RegExp(`^(?<process>[GWPSL])(?<alloy>${SYMBOL})$`)
@@ -69,7 +69,7 @@ function readSolid(token: string): Designation {
   if (a) {
     const symbol = BY_SQUEEZED.get(a.alloy!)!
     if (a.process !== 'G') return wrong(say('label.otherProcess', token, a.process!), `G ${symbol}`)
-    const alloy = ALLOYS[symbol]
+    const alloy = ISO_STAINLESS[symbol]
     return designated('ISO 14343-A', 'solid-stainless', `G ${symbol}`, { ...(alloy && { alloy }) })
   }
   const hyphened = token.includes('-') && groups(SOLID_A, token.replaceAll('-', ''))
@@ -107,7 +107,7 @@ function readCored(token: string): Designation {
       return wrong(say('label.coreNeedsGas', token, type!), form('M21'))
     if (type === 'U' && !noGas) return wrong(say('label.coreShieldsItself', token, type), form('NO'))
     if (!POSITIONS_A[pos!]) return wrong(say('label.isoPosition', token), form(gas!, '1'))
-    const alloy = ALLOYS[symbol]
+    const alloy = ISO_STAINLESS[symbol]
     return designated(
       'ISO 17633-A',
       type === 'M' ? 'metal-cored' : noGas ? 'flux-cored-self-shielded' : 'flux-cored-gas-shielded',

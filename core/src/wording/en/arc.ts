@@ -201,15 +201,20 @@ export const HEAT_NAMES: Record<HeatConvention, string> = {
 const FUME: Record<FumeReminder, string> = {
   always:
     'Keep the head out of the plume; 100 ft/min (0.5 m/s) at a local hood, or 2,000 cu ft/min (57 m³/min) for each welder in a small or low room (29 CFR 1910.252).',
-  galvanised:
-    'Galvanised: grind the zinc off both sides and use local exhaust. Zinc fume gives fever within hours; limit 5 mg/m³ (29 CFR 1910.1000).',
-  chromium: 'Stainless: local exhaust. The fume holds chromium(VI), limit 5 µg/m³ (29 CFR 1910.1026).',
+  beryllium:
+    'Beryllium: limit 0.2 µg/m³ (29 CFR 1910.1024). No arc without extraction made for it and medical watch.',
+  lead: 'Lead: limit 50 µg/m³ (29 CFR 1910.1025): local exhaust or supplied air.',
+  chromium: 'Local exhaust: the fume holds chromium(VI), limit 5 µg/m³ (29 CFR 1910.1026).',
+  nickel: 'Local exhaust: the fume holds nickel, limit 1 mg/m³ (29 CFR 1910.1000).',
+  zinc: 'Zinc off both sides of the joint, and local exhaust. Its fume gives fever within hours; limit 5 mg/m³ (29 CFR 1910.1000).',
+  barium: 'Many wires of this class hold barium: local exhaust, and the data sheet.',
+  fluorides: 'Fluorides in the fume: local exhaust indoors.',
+  manganese: 'Manganese in the fume harms the nerves over years: keep out of the plume.',
+  copper: 'Copper in the fume gives fever like zinc: local exhaust.',
+  ozone: 'Aluminium: the bright arc makes ozone, limit 0.1 ppm (29 CFR 1910.1000). Cover skin and eyes well.',
   'self-shielded':
     'A wire that shields itself smokes most of all: local exhaust indoors, fluorides and manganese in the fume.',
   cored: 'Cored wire smokes more than solid: local exhaust indoors, manganese in the fume.',
-  aluminium:
-    'Aluminium: the bright arc makes ozone, limit 0.1 ppm (29 CFR 1910.1000). Cover skin and eyes well.',
-  copper: 'Copper in the fume gives fever like zinc: local exhaust.',
   co2: 'CO2 makes carbon monoxide in the arc and displaces air: never in a closed space without supplied air.',
   inert: 'Shielding gas displaces air: in a closed space the oxygen must stay above 19.5 %.',
 }

@@ -19,7 +19,15 @@ const HAZARDS: Record<Hazard, string> = {
   'hot-metal': 'Hot metal looks cold: gloves, and mark it.',
   fire: 'Sparks travel far and fall through gaps.',
   ozone: 'The arc on aluminium makes much ozone: extract it at the arc.',
-  chromium: 'Fume of stainless holds hexavalent chromium: extract it at the arc.',
+  chromium: 'The fume holds chromium(VI), which can cause cancer: extract it at the arc.',
+  beryllium:
+    'Beryllium: its fume gives a lung disease that does not heal. No arc without extraction made for it and medical watch.',
+  lead: 'Lead in the fume is a poison: extraction or a supplied-air respirator; wash before you eat.',
+  nickel: 'The fume holds nickel, which can cause cancer: extract it at the arc.',
+  barium: 'Many wires of this class hold barium: extract at the arc, and read the data sheet.',
+  fluorides: 'Fluorides in the fume sting eyes and lungs: extract it at the arc.',
+  manganese: 'Manganese in the fume harms the nerves over years: keep out of the plume.',
+  copper: 'Copper fume gives fever like zinc: extract it at the arc.',
   zinc: 'Zinc fume gives metal fume fever: extract at the arc, or a fitted fume respirator.',
   'mains-work': 'Plugs, breakers and wiring are for a licensed electrician.',
 }

@@ -12,6 +12,7 @@ import { problemsAnswer } from './problems.ts'
 
 export * from './answer.ts'
 export * from './findings.ts'
+export { metalName, SERVICE_NAMES } from './metals.ts'
 export * from './names.ts'
 export * from './obstacles.ts'
 export * from './problems.ts'

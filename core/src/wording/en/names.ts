@@ -20,7 +20,7 @@ export const FAMILY_NAMES: Record<Family, string> = {
   'flux-cored-self-shielded': 'self-shielded flux-cored',
   'flux-cored-gas-shielded': 'gas-shielded flux-cored',
   aluminium: 'aluminium',
-  'silicon-bronze': 'silicon bronze',
+  'silicon-bronze': 'bronze or copper',
 }
 export const MATERIAL_NAMES: Record<Material, string> = {
   'mild-steel': 'mild steel',
@@ -29,6 +29,7 @@ export const MATERIAL_NAMES: Record<Material, string> = {
   'stainless-steel': 'stainless steel',
   aluminium: 'aluminium',
   'copper-alloy': 'copper alloy',
+  'cast-iron': 'cast iron',
 }
 export const POSITION_NAMES: Record<Position, string> = {
   flat: 'flat',

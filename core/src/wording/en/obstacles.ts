@@ -1,6 +1,9 @@
 import type { Caution, CautionRule, Obstacle, ObstacleRule } from '../../stations/obstacles.ts'
 import { formatDraught, formatLength, type UnitSystem } from '../../units/format.ts'
 import type { Family, Material, Position } from '../../terms/terms.ts'
+import type { Decides } from '../../metals/joint.ts'
+import type { NeverReason } from '../../metals/metal.ts'
+import { decidesText, metalName, metalNoteText, neverText, takeText, warmthText } from './metals.ts'
 import { FAMILY_NAMES, MATERIAL_NAMES, POSITION_NAMES, gunOn, sizeText, valueText } from './names.ts'
 
 interface Words {
@@ -46,6 +49,11 @@ const OBSTACLES: Record<ObstacleRule, Say> = {
     message: `A draught of ${formatDraught(Number(f.draught), u)} blows shielding gas away; gas-shielded work stops at ${formatDraught(Number(f.limit), u)}.`,
     wayOut: 'Put up a shelter, or take a self-shielded wire.',
   }),
+  beryllium: (f) => ({
+    message: `${metalName(f.alloy as readonly string[])}: its fume gives a lung disease that does not heal.`,
+    wayOut:
+      'No arc on it without extraction made for beryllium and medical watch. Who has both says so with the job.',
+  }),
   'wire-not-for-metal': (f) => ({
     message: `This wire (${FAMILY_NAMES[f.family as Family]}) does not weld ${MATERIAL_NAMES[f.material as Material]}.`,
     wayOut: FOR_METAL[f.material as Material],
@@ -57,7 +65,8 @@ const FOR_METAL: Record<Material, string> = {
   'galvanised-steel': 'Take a steel wire, or braze with ERCuSi-A.',
   'stainless-steel': 'Take a stainless wire matched to the plate.',
   aluminium: 'Take an aluminium wire, such as ER5356 or ER4043.',
-  'copper-alloy': 'Take silicon bronze, ERCuSi-A.',
+  'copper-alloy': 'Take a copper-base wire that matches the metal.',
+  'cast-iron': 'Take a nickel wire by its maker’s sheet, or braze with ERCuSi-A.',
 }
 
 /** Above this nobody burns through, but at an open root. common practice, no source */
@@ -92,8 +101,7 @@ const CAUTIONS: Record<CautionRule, (f: Obstacle['facts'], units: UnitSystem) =>
     'The old form without a position figure: taken as flat and horizontal only.',
   'note-polarity-not-coded': () =>
     'This designation does not give the polarity; the usual one is shown. The box decides.',
-  'note-copper-alloy': () =>
-    'A copper-base wire other than silicon bronze: it is fed the same way; welding it is in the maker\u2019s sheet.',
+  'note-copper-alloy': () => 'A copper-base wire: how it is welded is in the maker\u2019s sheet.',
   'note-two-standards': () => 'The box names it under two standards; both were read.',
   'note-case-mended': () => 'Capitals were put right; there is one possible meaning.',
   'note-spaces-mended': () => 'The spaces were missing; there is one possible meaning.',
@@ -115,7 +123,7 @@ const CAUTIONS: Record<CautionRule, (f: Obstacle['facts'], units: UnitSystem) =>
   'zinc-fume': () => 'Galvanised: grind the zinc off the joint, ventilate far more, stay out of the plume.',
   'zinc-stays-on': () =>
     'Galvanised, brazed: the zinc stays on, that is why it is brazed. Extract at the arc or wear a fitted fume respirator: zinc gives metal fume fever. Wax and foam in closed sections burn: clear them.',
-  'chromium-fume': () => 'Stainless: fume holds hexavalent chromium. Extract it at the arc.',
+  'chromium-fume': () => 'The fume holds chromium(VI), which can cause cancer. Extract it at the arc.',
   'wire-thick-for-metal': (f, u) =>
     `${sizeText(Number(f.sizeMm), u)} wire is thick for ${formatLength(Number(f.thicknessMm), u)}: ${
       Number(f.thicknessMm) <= BURNS_THROUGH_TO_MM
@@ -136,24 +144,57 @@ const CAUTIONS: Record<CautionRule, (f: Obstacle['facts'], units: UnitSystem) =>
     f.bridges
       ? `${valueText(f.classification)} joins stainless to carbon steel. Carbon steel to carbon steel wants a steel wire.`
       : `${valueText(f.classification ?? 'a stainless wire')} is not for carbon steel: stainless to carbon wants 309L or 18 8 Mn, carbon to carbon a steel wire.`,
-  'parent-silicon-on-magnesium': (f) =>
-    `A wire with silicon on ${valueText(f.alloy)} makes a brittle joint: take a magnesium wire, ER5183 or ER5356.`,
-  'parent-magnesium-on-casting': (f) =>
-    `A magnesium wire on ${valueText(f.alloy)}, a silicon casting, is apt to crack: take ER4043 or ER4047.`,
-  'parent-cracks-when-welded': (f) =>
-    `${valueText(f.alloy)} cracks when it is fusion welded, whatever the filler. Do not weld it where it carries load.`,
-  'parent-no-molybdenum': (f) =>
-    `This wire has not the molybdenum of ${valueText(f.alloy)}: the joint pits first. Take ER316LSi.`,
-  'parent-not-stabilised': (f) =>
-    `For ${valueText(f.alloy)} at heat take ER347; this wire is not stabilised.`,
-  'parent-not-duplex': (f) =>
-    `${valueText(f.alloy)} is duplex: take ER2209, by its own procedure for heat input.`,
-  'parent-under-strength': (f) =>
-    `This wire is weaker than ${valueText(f.alloy)}: only where the design allows it, else a wire of its strength.`,
-  'parent-no-chrome-moly': (f) =>
-    `This wire has not the chromium and molybdenum of ${valueText(f.alloy)}: take one of its own kind, such as ER80S-B2.`,
-  'preheat-by-procedure': (f) =>
-    `${valueText(f.alloy)}: preheat, interpass temperature and cooling by its own welding procedure.`,
+  'lead-fume': () => 'Lead in the fume: extraction or supplied air, and hands washed before eating.',
+  'beryllium-fume': () =>
+    'Beryllium: only with the extraction made for it and medical watch standing, as was said.',
+  'parent-never': (f) =>
+    `${valueText(f.classification)} is not for ${metalName(f.alloy as readonly string[])}: ${neverText(f.why as NeverReason)}.${takeText(f.first as readonly string[])}`,
+  'parent-unlisted': (f) =>
+    `${valueText(f.classification)} is not among the usual wires for ${metalName(f.alloy as readonly string[])}: the wire maker’s table or a tested procedure decides.${takeText(f.first as readonly string[])}`,
+  'parent-no-wire': (f) =>
+    f.two
+      ? `No common wire joins ${metalName(f.alloy as readonly string[])} by MIG: a tested procedure decides.`
+      : `No MIG wire of a shop is usual for ${metalName(f.alloy as readonly string[])}: a tested procedure decides.`,
+  'parent-unknown': (f) =>
+    `${valueText(f.alloy)} is in no table here: whether this wire suits it, and how warm it must be, the wire maker’s table says.`,
+  'parent-contradicts': (f) =>
+    `${valueText(f.alloy)} is not ${MATERIAL_NAMES[f.material as Material]}: one of the two is wrong.`,
+  'parent-decides': (f) => decidesText(f.decides as Exclude<Decides, 'nothing-common'>),
+  'parent-warmth': (f, u) => warmthText(f, u),
+  'hot-service-metal': (f) =>
+    `${metalName(f.alloy as readonly string[])} itself is not for service above 65 °C (150 °F), whatever the wire.`,
+  'metal-single-pass-thin-only': (f, u) => metalNoteText('single-pass-thin-only', String(f.alloy), u),
+  'metal-weaker-where-design-says': (f, u) => metalNoteText('weaker-where-design-says', String(f.alloy), u),
+  'metal-preheat-by-maker': (f, u) => metalNoteText('preheat-by-maker', String(f.alloy), u),
+  'metal-low-hydrogen': (f, u) => metalNoteText('low-hydrogen', String(f.alloy), u),
+  'metal-austenitic-under-restraint': (f, u) =>
+    metalNoteText('austenitic-under-restraint', String(f.alloy), u),
+  'metal-treated-after-matching-wire': (f, u) =>
+    metalNoteText('treated-after-matching-wire', String(f.alloy), u),
+  'metal-tested-procedure': (f, u) => metalNoteText('tested-procedure', String(f.alloy), u),
+  'metal-repair-only': (f, u) => metalNoteText('repair-only', String(f.alloy), u),
+  'metal-springs-not-welded': (f, u) => metalNoteText('springs-not-welded', String(f.alloy), u),
+  'metal-treat-after-by-procedure': (f, u) => metalNoteText('treat-after-by-procedure', String(f.alloy), u),
+  'metal-cool-then-treat': (f, u) => metalNoteText('cool-then-treat', String(f.alloy), u),
+  'metal-cold-peened-beads': (f, u) => metalNoteText('cold-peened-beads', String(f.alloy), u),
+  'metal-white-iron': (f, u) => metalNoteText('white-iron', String(f.alloy), u),
+  'metal-titanium-burns-off': (f, u) => metalNoteText('titanium-burns-off', String(f.alloy), u),
+  'metal-hot-cracks': (f, u) => metalNoteText('hot-cracks', String(f.alloy), u),
+  'metal-grains-grow': (f, u) => metalNoteText('grains-grow', String(f.alloy), u),
+  'metal-only-where-strength-not-needed': (f, u) =>
+    metalNoteText('only-where-strength-not-needed', String(f.alloy), u),
+  'metal-heat-input-2205': (f, u) => metalNoteText('heat-input-2205', String(f.alloy), u),
+  'metal-heat-input-2507': (f, u) => metalNoteText('heat-input-2507', String(f.alloy), u),
+  'metal-no-filler-cracks': (f, u) => metalNoteText('no-filler-cracks', String(f.alloy), u),
+  'metal-weak-beside': (f, u) => metalNoteText('weak-beside', String(f.alloy), u),
+  'metal-unfit-hot': (f, u) => metalNoteText('unfit-hot', String(f.alloy), u),
+  'metal-not-held-warm': (f, u) => metalNoteText('not-held-warm', String(f.alloy), u),
+  'metal-die-castings-blister': (f, u) => metalNoteText('die-castings-blister', String(f.alloy), u),
+  'metal-slow-cooling': (f, u) => metalNoteText('slow-cooling', String(f.alloy), u),
+  'metal-porous-no-hydrogen': (f, u) => metalNoteText('porous-no-hydrogen', String(f.alloy), u),
+  'metal-leaded-cracks': (f, u) => metalNoteText('leaded-cracks', String(f.alloy), u),
+  'metal-zinc-off-both-sides': (f, u) => metalNoteText('zinc-off-both-sides', String(f.alloy), u),
+  'metal-not-for-fusion': (f, u) => metalNoteText('not-for-fusion', String(f.alloy), u),
   'gun-rating-low': (f) =>
     `The gun is rated for ${String(f.ratingA)} A; this starts at about ${String(f.currentA)} A. Its duty falls, and it runs hot: a larger gun${f.cooling === 'water' ? '' : ', or one cooled by water'}.`,
   'insulated-guide-wanted': (_f, u) =>

@@ -1,4 +1,7 @@
 import type { Cost, Reason, Suggestions } from '../../catalogue/suggest.ts'
+import type { MetalNote } from '../../metals/metal.ts'
+import type { UnitSystem } from '../../units/format.ts'
+import { fillerName, metalName, metalNoteText, neverText } from './metals.ts'
 
 const REASONS: Record<Reason, string> = {
   'thin-wire-for-sheet': 'Thin wire runs cool enough for sheet.',
@@ -11,6 +14,8 @@ const REASONS: Record<Reason, string> = {
   'stiff-aluminium-wire': 'The stiffer aluminium wire: it pushes better through the lead.',
   'aluminium-for-heat': 'For castings and parts that run warm, where the magnesium wires must not be used.',
   'copper-filler': 'A copper-base filler for copper-base metal.',
+  'usual-for-this-metal': 'The usual wire for this metal.',
+  'also-for-this-metal': 'Taken for this metal too.',
 }
 const COSTS: Record<Cost, string> = {
   'needs-shelter': 'shelter from the wind',
@@ -32,15 +37,56 @@ export const reasonText = (reason: Reason): string => REASONS[reason]
 /** What it costs to run this wire: words for a list. */
 export const costText = (cost: Cost): string => COSTS[cost]
 
+/** These say themselves that it is not welded, or how. */
+const SAYS_NO_WELD: readonly MetalNote[] = [
+  'not-for-fusion',
+  'springs-not-welded',
+  'white-iron',
+  'leaded-cracks',
+  'tested-procedure',
+]
+export const NOT_READ =
+  'A nickel wire: such labels are not read here, so no change begins from it. The wire maker’s sheet decides.'
+
+/** What is said of the metal beside its wires, gravest first. */
+export function suggestSays(
+  { metal = [], unknown, contradicts, notes, noWire, beryllium }: Suggestions,
+  units: UnitSystem,
+): string[] {
+  return [
+    ...(beryllium
+      ? [
+          'Beryllium: its fume gives a lung disease that does not heal. No arc without extraction made for it and medical watch.',
+        ]
+      : []),
+    ...(contradicts ? [`${contradicts} is not the metal chosen: one of the two is wrong.`] : []),
+    ...unknown.map(
+      (name) =>
+        `${name} is in no table here: what is named below goes by the kind of metal alone. The wire maker’s table decides.`,
+    ),
+    ...(noWire && !notes.some(({ note }) => SAYS_NO_WELD.includes(note))
+      ? [`No MIG wire of a shop is usual for ${metalName(metal)}: a tested procedure decides.`]
+      : []),
+    ...notes.map(({ note, name }) => metalNoteText(note, name, units)),
+  ]
+}
+/** The wires that must not be taken: `ER4043, ER4047: its silicon makes ...`. */
+export const suggestNever = ({ never }: Suggestions) =>
+  never.map(({ wires, why }) => ({ wires: wires.map(fillerName), why: neverText(why) }))
+
 /** The answer of `POST /api/v1/suggest`. */
-export const suggestAnswer = ({ wires, shelter }: Suggestions) => ({
-  wires: wires.map(({ classification, family, diameterMm, reason, costs, inStore }) => ({
+export const suggestAnswer = (found: Suggestions) => ({
+  wires: found.wires.map(({ classification, family, diameterMm, reason, costs, inStore }) => ({
     classification,
     family,
     diameterMm,
     why: reasonText(reason),
+    ...(family === null && { note: NOT_READ }),
     costs,
     inStore,
   })),
-  shelter,
+  shelter: found.shelter,
+  metal: found.metal ? metalName(found.metal) : null,
+  says: suggestSays(found, 'metric'),
+  never: suggestNever(found),
 })

@@ -50,13 +50,19 @@ const rangeOf = (entry: CatalogueEntry) =>
 <template>
   <component :is="open ? 'div' : 'details'" class="finder">
     <summary v-if="!open">{{ t('decide.finder') }}</summary>
-    <h2>{{ t('decide.suits') }}</h2>
+    <h2>
+      {{ suits?.metal ? t('decide.forMetal', { metal: words.metalName(suits.metal) }) : t('decide.suits') }}
+    </h2>
     <p v-if="!suits" class="muted">{{ t('decide.suitsNeed') }}</p>
-    <p v-else-if="suits.wires.length === 0" class="muted" role="status">{{ t('decide.noneSuits') }}</p>
+    <p v-else-if="suits.wires.length === 0 && !suits.noWire" class="muted" role="status">
+      {{ t('decide.noneSuits') }}
+    </p>
     <p v-else-if="suits.shelter" role="status">{{ t('decide.shelter') }}</p>
     <ol v-if="suits">
       <li v-for="s in suits.wires" :key="s.classification">
+        <b v-if="s.diameterMm === null">{{ s.classification }}</b>
         <button
+          v-else
           type="button"
           :aria-pressed="chosen === labelOf(s.classification, s.diameterMm)"
           @click="emit('choose', labelOf(s.classification, s.diameterMm))"
@@ -65,6 +71,7 @@ const rangeOf = (entry: CatalogueEntry) =>
         </button>
         <p>
           {{ words.reasonText(s.reason) }}
+          <span v-if="s.diameterMm === null">{{ words.NOT_READ }}</span>
           <span v-if="s.inStore">{{ t('decide.inStore') }}</span>
           <span v-if="s.costs.length" class="muted">{{
             t('decide.costs', { costs: s.costs.map(words.costText).join('; ') })
@@ -72,6 +79,12 @@ const rangeOf = (entry: CatalogueEntry) =>
         </p>
       </li>
     </ol>
+    <ul v-if="suits" class="says">
+      <li v-for="line in words.suggestSays(suits, settings.units)" :key="line">{{ line }}</li>
+      <li v-for="{ wires, why } in words.suggestNever(suits)" :key="why" class="muted">
+        {{ t('decide.never', { wires: wires.join(', '), why }) }}
+      </li>
+    </ul>
     <v-text-field
       v-model="text"
       :label="t('decide.search')"
@@ -100,6 +113,15 @@ const rangeOf = (entry: CatalogueEntry) =>
 .finder:is(details) {
   border-top: 1px solid var(--rule);
   border-bottom: 1px solid var(--rule);
+}
+ul.says {
+  list-style: none;
+  max-height: none;
+  gap: 6px;
+  font-size: 0.95rem;
+}
+.says li {
+  display: block;
 }
 .finder[open] {
   padding-bottom: 14px;

@@ -47,7 +47,7 @@ const row = computed(() => words.startRow(props.start, settings.units))
 const marks = computed(() => words.ownMarks(props.start))
 const beside = computed(() => words.besideSentence(props.start, settings.units))
 const fume = computed(() =>
-  fumeReminders(props.wire.family, props.job.material ?? 'mild-steel', props.arcGas),
+  fumeReminders(props.wire, { material: 'mild-steel', ...props.job }, props.arcGas),
 )
 
 const kind = ref<Joint['kind'] | undefined>('fillet')

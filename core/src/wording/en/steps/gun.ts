@@ -2,6 +2,7 @@ import { linerEnd } from '../../../steps/linerEnd.ts'
 import type { Task } from '../../../steps/step.ts'
 import { formatAbout, formatLead } from '../../../units/format.ts'
 import { feedSpeed } from '../arc.ts'
+import { preheatSay } from '../metals.ts'
 import { nameIn, LINER_NAMES, NOZZLE_NAMES, stampText } from '../names.ts'
 import { retainer, type Say, type Reader, type Words } from './reader.ts'
 
@@ -17,6 +18,7 @@ const COUPON: Record<string, string> = {
   'stainless-steel': 'Degrease it, and brush it with a stainless brush that has never touched carbon steel.',
   aluminium: 'Degrease it first, then brush it with a stainless brush kept for aluminium.',
   'copper-alloy': 'Degrease it and brush it bright.',
+  'cast-iron': 'Grind off the casting skin and every crack to its end; burn out the oil.',
 }
 
 const couponWords = (r: Reader): Words => ({
@@ -225,18 +227,20 @@ export const GUN_STEPS = {
         }
       : { say: 'File the jaws of the work clamp bright, and tighten its lead.' },
   cleanCoupon: (r) => couponWords(r),
-  preheat: (r) =>
-    r.t('by') === 'procedure'
+  preheat: (r) => {
+    const { say, how } = preheatSay(r.f, r.units)
+    return r.t('by') === 'aluminium'
       ? {
-          say: 'Preheat the piece as the plate’s own welding procedure says.',
-          how: 'Temperature, width and interpass by the procedure; check with a thermometer or crayon beside the joint.',
-          why: 'Cr-Mo and high-strength plate crack cold.',
-        }
-      : {
-          say: `Warm the aluminium evenly, to at most ${r.units === 'metric' ? '120 °C' : '250 °F'}.`,
+          say,
           how: `Check it with a crayon or a thermometer: aluminium does not change colour before it melts.${r.f.richInMagnesium ? ` More than 3 % magnesium: not held between ${r.units === 'metric' ? '65 and 200 °C' : '150 and 400 °F'}; warm it and weld.` : ''}`,
           why: 'Thick and cast aluminium carries the heat away: the first weld lies cold.',
-        },
+        }
+      : {
+          say,
+          how,
+          why: 'Welded colder it cracks beside the weld, often a day later. The maker’s sheet or your procedure comes first.',
+        }
+  },
   hotWork: (r) => ({
     say: `Clear or cover what burns within ${r.units === 'metric' ? '11 m' : '35 ft'}; extinguisher at hand, permit where one is asked.`,
     how: 'Look behind walls and under floors too. Drums and tanks: not before they are proved clean.',
