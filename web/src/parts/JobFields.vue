@@ -1,10 +1,11 @@
 <script setup lang="ts">
-import { computed, useId, watch } from 'vue'
+import { computed, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { type Run } from '@pepper-knot/core/record'
 import { formatDraught, gaugeScaleOf, MATERIALS, POSITIONS } from '@pepper-knot/core/trade'
 import { metalTyped } from '@pepper-knot/core/wire'
 import { useSettings } from '../stores/settings.ts'
+import MetalField from './MetalField.vue'
 import QuantityField from './QuantityField.vue'
 import { useWords } from '../composables/useWords.ts'
 
@@ -22,18 +23,11 @@ function set(more: Partial<Record<keyof Run['job'], unknown>>) {
   latest = Object.fromEntries(next) as Run['job']
   job.value = latest
 }
-/** What was typed as a metal: said back at once, with the names it may become. */
-const metal = computed(() => metalTyped(job.value.alloy ?? '', job.value.material))
-const other = computed(() => metalTyped(job.value.otherAlloy ?? ''))
-const readAs = ({ id }: { id: string | undefined }, typed: string | undefined) =>
-  !typed?.trim()
-    ? undefined
-    : id
-      ? t('decide.metalRead', { name: words.metalName(id) })
-      : t('decide.metalUnknown')
+const asksWatch = computed(() =>
+  [job.value.alloy, job.value.otherAlloy].some((typed) => metalTyped(typed ?? '').asksWatch),
+)
 /** A grade says what the metal is, where nobody said it yet. */
-function setAlloy(typed: string | null) {
-  const alloy = typed?.trim() ? typed : undefined
+function setAlloy(alloy: string | undefined) {
   const [material] = metalTyped(alloy ?? '').materials
   set({ alloy, ...(!latest.material && material && { material }) })
 }
@@ -44,7 +38,6 @@ function setService(value: string, on: boolean) {
   const next = on ? [...kept, value] : kept
   set({ service: next.length ? next : undefined })
 }
-const listId = useId()
 const gaugeScale = computed(() => gaugeScaleOf(job.value.material))
 </script>
 
@@ -67,14 +60,11 @@ const gaugeScale = computed(() => gaugeScaleOf(job.value.material))
       :max="200"
       @update:model-value="set({ thicknessMm: $event })"
     />
-    <v-text-field
+    <MetalField
       :model-value="job.alloy"
       :label="t('decide.alloy')"
-      :hint="readAs(metal, job.alloy) ?? t('decide.alloyHint')"
-      persistent-hint
-      maxlength="60"
-      autocomplete="off"
-      :list="`${listId}-alloy`"
+      :hint="t('decide.alloyHint')"
+      :material="job.material"
       @update:model-value="setAlloy"
     />
     <v-select
@@ -93,7 +83,7 @@ const gaugeScale = computed(() => gaugeScaleOf(job.value.material))
       @update:model-value="set({ draughtMPerS: $event })"
     />
     <v-checkbox
-      v-if="metal.asksWatch || other.asksWatch"
+      v-if="asksWatch"
       :model-value="job.surveillance ?? false"
       :label="t('decide.surveillance')"
       hide-details
@@ -101,15 +91,11 @@ const gaugeScale = computed(() => gaugeScaleOf(job.value.material))
     />
     <details class="more" :open="isMore">
       <summary>{{ t('decide.more') }}</summary>
-      <v-text-field
+      <MetalField
         :model-value="job.otherAlloy"
         :label="t('decide.otherAlloy')"
-        :hint="readAs(other, job.otherAlloy) ?? t('decide.otherAlloyHint')"
-        persistent-hint
-        maxlength="60"
-        autocomplete="off"
-        :list="`${listId}-other`"
-        @update:model-value="set({ otherAlloy: $event?.trim() ? $event : undefined })"
+        :hint="t('decide.otherAlloyHint')"
+        @update:model-value="set({ otherAlloy: $event })"
       />
       <fieldset>
         <legend>{{ t('decide.service') }}</legend>
@@ -123,12 +109,6 @@ const gaugeScale = computed(() => gaugeScaleOf(job.value.material))
         </label>
       </fieldset>
     </details>
-    <datalist :id="`${listId}-alloy`">
-      <option v-for="name in metal.like" :key="name" :value="name" />
-    </datalist>
-    <datalist :id="`${listId}-other`">
-      <option v-for="name in other.like" :key="name" :value="name" />
-    </datalist>
   </div>
 </template>
 

@@ -84,7 +84,7 @@ export const takeText = (first: readonly string[]): string => {
 /** Alloys of wires as they are named where no form is meant: `308 wires`, `4043`, `carbon steel wire`. */
 export const fillerName = (alloy: string): string =>
   alloy === ANY_STEEL
-    ? 'any steel wire that is not stainless'
+    ? 'carbon or low-alloy steel wire'
     : alloy === 'plain'
       ? 'carbon steel wire'
       : alloy === 'strong'
@@ -92,7 +92,7 @@ export const fillerName = (alloy: string): string =>
         : /^(?:B|Ni|D|A|W)\d?/.test(alloy)
           ? `-${alloy} steel wires`
           : /^\d/.test(alloy)
-            ? `${alloy} types`
+            ? alloy
             : `ER${alloy}`
 
 const NEVER: Record<NeverReason, string> = {

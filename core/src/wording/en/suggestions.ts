@@ -72,7 +72,12 @@ export function suggestSays(
 }
 /** The wires that must not be taken: `ER4043, ER4047: its silicon makes ...`. */
 export const suggestNever = ({ never }: Suggestions) =>
-  never.map(({ wires, why }) => ({ wires: wires.map(fillerName), why: neverText(why) }))
+  never.map(({ wires, why }) => ({
+    // The best known of them stand for their kin.
+    wires: wires.slice(0, MOST_NEVER).map(fillerName),
+    why: neverText(why),
+  }))
+const MOST_NEVER = 4
 
 /** The answer of `POST /api/v1/suggest`. */
 export const suggestAnswer = (found: Suggestions) => ({

@@ -43,8 +43,10 @@ const count = (verdict: string) => marks.value.filter((m) => m.verdict === verdi
 const missing = computed(() => plan.value.gather.filter((g) => !g.have).length)
 const job = computed(() => {
   if (!plan.value.context.job) return ''
-  const { material, thicknessMm } = plan.value.context.job
-  return `${words.MATERIAL_NAMES[material]} ${formatLength(thicknessMm, settings.units)}`
+  const { material, thicknessMm, alloy, otherAlloy } = plan.value.context.job
+  const grades = [alloy, otherAlloy].filter((one) => one !== undefined)
+  const metal = grades.length ? words.metalName(grades) : words.MATERIAL_NAMES[material]
+  return `${metal} ${formatLength(thicknessMm, settings.units)}`
 })
 // With what is assumed still in it: an editor opens on the assumption, and saving it is having looked.
 const editable = computed(() => machineStore.byId(run.value.machineId) ?? plan.value.context.machine)

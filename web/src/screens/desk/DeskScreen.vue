@@ -17,6 +17,7 @@ import { isRun, lastGood, type Run } from '@pepper-knot/core/record'
 import { gaugeScaleOf, MATERIALS, POSITIONS } from '@pepper-knot/core/trade'
 import { asItStands, isSameWire, isSized, ownSetting, readLabel, startSettings } from '@pepper-knot/core/wire'
 import LabelField from '../../parts/LabelField.vue'
+import MetalField from '../../parts/MetalField.vue'
 import QuantityField from '../../parts/QuantityField.vue'
 import { useShop } from '../../stores/shop.ts'
 import { useMachines } from '../../stores/machines.ts'
@@ -155,6 +156,12 @@ const setGas = (mixture: Mixture | undefined) =>
           v-model="job.material"
           :label="t('decide.metal')"
           :items="MATERIALS.map((value) => ({ value, title: words.MATERIAL_NAMES[value] }))"
+        />
+        <MetalField
+          v-model="job.alloy"
+          :label="t('decide.alloy')"
+          :hint="t('decide.alloyHint')"
+          :material="job.material"
         />
         <QuantityField
           v-model="job.thicknessMm"

@@ -46,9 +46,7 @@ const shade = computed(() => props.start.currentA && lensShade(props.start.curre
 const row = computed(() => words.startRow(props.start, settings.units))
 const marks = computed(() => words.ownMarks(props.start))
 const beside = computed(() => words.besideSentence(props.start, settings.units))
-const fume = computed(() =>
-  fumeReminders(props.wire, { material: 'mild-steel', ...props.job }, props.arcGas),
-)
+const fume = computed(() => fumeReminders(props.wire, { material: 'mild-steel', ...props.job }, props.arcGas))
 
 const kind = ref<Joint['kind'] | undefined>('fillet')
 const leg = useDraft<number | undefined>('desk.settings.leg', 5)

@@ -1,0 +1,21 @@
+import { chromium } from '@playwright/test'
+const browser = await chromium.launch({ executablePath: '/usr/bin/chromium', args: ['--no-sandbox'] })
+for (const [w, h, tag] of [[1280, 800, 'w'], [390, 844, 'p']] as const) {
+  const page = await (await browser.newContext({ viewport: { width: w, height: h } })).newPage()
+  await page.goto('http://127.0.0.1:4791/')
+  await page.waitForSelector('[data-at="0,0"]')
+  await page.getByRole('complementary', { name: 'On the shelf' }).getByRole('button', { name: 'ER5356' }).first().click()
+  await page.getByRole('button', { name: /^Change Gull to/ }).click()
+  await page.getByRole('combobox', { name: 'Metal' }).press('Enter')
+  await page.getByRole('option', { name: 'aluminium', exact: true }).click()
+  await page.getByLabel('Thickness').fill('6')
+  await page.getByLabel('Grade, where').fill('A356-T6')
+  await page.getByText('Two metals, or more asked').click()
+  await page.getByText('Which wire would suit?').click()
+  await page.waitForTimeout(600)
+  await page.screenshot({ path: `/tmp/shot-decide-${tag}.png`, fullPage: true })
+  await page.getByRole('button', { name: 'Match it' }).click()
+  await page.waitForTimeout(2500)
+  await page.screenshot({ path: `/tmp/shot-match-${tag}.png`, fullPage: false })
+}
+await browser.close()
