@@ -228,6 +228,53 @@ const SIZES: Readonly<Record<number, readonly string[]>> = {
   2.0: ['2.0 mm', '5/64', '1.98 mm', '5/64"'],
   2.4: ['2.4 mm', '3/32', '2.38 mm', '3/32 in'],
 }
+/** The same size as other printers set it: a stop or a dash by the unit, a diameter sign, a comma, times the weight. */
+const SET: readonly ((size: string) => string)[] = [
+  (size) => size.replace(/( ?)(in|mm)$/i, '$1$2.'),
+  (size) => size.replace(/ (in|mm)$/i, '-$1.'),
+  (size) => size.replace(/ (in)$/i, '-inch'),
+  (size) => (/^[.\d]/.test(size) ? `φ${size}` : size),
+  (size) => (/^[.\d]/.test(size) ? `Φ ${size}` : size),
+  (size) => (/^\d/.test(size) ? `Ø${size}` : size),
+  (size) => (/^\d/.test(size) ? `dia. ${size}` : size),
+  (size) => (/"$/.test(size) ? `${size}x` : size),
+  (size) => size.toUpperCase(),
+]
+/** What stands on boxes in six languages beside the designation. recalled from memory */
+const ABROAD: Readonly<Record<string, readonly string[]>> = {
+  [SOLID]: [
+    'Schweißdraht',
+    'Massivdraht',
+    'MIG/MAG-Draht',
+    'alambre de soldar',
+    'hilo macizo',
+    'fil plein',
+    'filo pieno',
+    'lasdraad',
+    'Rolle',
+  ],
+  [STAINLESS]: [
+    'Edelstahl Draht',
+    'rostfrei',
+    'hilo de acero inoxidable',
+    'fil inox',
+    'filo acciaio inox',
+    'RVS draad',
+  ],
+  [CORED]: ['Rolle', 'bobina', 'bobine', 'carrete'],
+  [SELF]: [
+    'Fülldraht gaslos',
+    'Fülldraht ohne Gas',
+    'alambre tubular sin gas',
+    'hilo tubular sin gas',
+    'fil fourré sans gaz',
+    'filo animato senza gas',
+    'arame tubular sem gás',
+  ],
+  [GAS]: ['Fülldraht mit Schutzgas', 'alambre tubular con gas', 'fil fourré avec gaz', 'bobina'],
+  aluminium: ['Aluminiumdraht', 'hilo de aluminio', 'filo alluminio', 'arame alumínio'],
+  'silicon-bronze': ['Draht', 'hilo', 'fil', 'filo'],
+}
 const SIZES_OF: Readonly<Record<string, readonly number[]>> = {
   'solid-steel': [0.6, 0.8, 0.9, 1.0, 1.2, 1.4, 1.6],
   'solid-stainless': [0.8, 0.9, 1.0, 1.2, 1.6],
@@ -272,10 +319,12 @@ export function boxOf(random: Random): Box {
   const mass = random() < 0.6 ? one(random, MASSES) : null
   const year = maybe(random, 0.3, () => `:20${figure(random, 10, 24)}`)
   const named = `${maybe(random, 0.4, () => `${maybe(random, 0.3, () => 'EN ').replace(/^EN /, standard.startsWith('ISO') ? 'EN ' : '')}${standard}${year}${one(random, [' ', ': ', '\n'])}`)}${printed}`
-  const size = mm === null ? '' : one(random, SIZES[mm]!)
+  const plain = mm === null ? '' : one(random, SIZES[mm]!)
+  const size = plain && random() < 0.35 ? one(random, SET)(plain) : plain
   const others = [
     size,
     mass?.[0] ?? '',
+    maybe(random, 0.2, () => one(random, ABROAD[family]!)),
     ...Array.from({ length: figure(random, 0, 3) }, () => one(random, NOISE)(random)),
   ].filter(Boolean)
   const order =

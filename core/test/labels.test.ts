@@ -420,3 +420,54 @@ describe('catalogue and suggestions', () => {
     expect(searchCatalogue(text).map((e) => e.classification)).toContain(found),
   )
 })
+
+// The words of shops and boxes; common practice, no source.
+describe('what people type and boxes print', () => {
+  test.each([
+    ['gasless', SELF, null],
+    ['flux core gasless .035', SELF, 0.9],
+    ['Fülldraht ohne Gas 0,9', SELF, 0.9],
+    ['alambre tubular sin gas 0.9', SELF, 0.9],
+    ['0.8 steel', SOLID, 0.8],
+    ['steel .035', SOLID, 0.9],
+    ['0.8 solid with gas', SOLID, 0.8],
+    ['308 .030', STAINLESS, 0.8],
+    ['2209 1.2', STAINLESS, 1.2],
+    ['hilo aluminio 5356 1.2', AL, 1.2],
+    ['ER70S-6 .035-in.', SOLID, 0.9],
+    ['ER70S-6 1/16"x 33 lb', SOLID, 1.6],
+    ['ER70S-6 φ1.2', SOLID, 1.2],
+    ['ER70S-6 coil 1.6', SOLID, 1.6],
+  ])('%s', (label, family, mm) => {
+    expect([wire(label).family, wire(label).diameterMm]).toEqual([family, mm])
+  })
+  test('what a box prints about polarity wins', () => {
+    expect(wire('E71T-GS .035').polarity).not.toEqual(['DCEP'])
+    expect(wire('E71T-GS .035 DCEP').polarity).toEqual(['DCEP'])
+    expect(wire('E71T-11 .045 DC-').polarity).toEqual(['DCEN'])
+  })
+  test.each([
+    ['ER70S-6 .35', '.035'],
+    ['ER70S-6 0.035 mm', '.035'],
+    ['ER70S-6 9 mm', '0.9 mm'],
+    ['ER70S-6 12 mm', '1.2 mm'],
+  ])('%s: %s was meant', (label, meant) => expect(refusal(label)!.suggestion).toBe(meant))
+  test.each([
+    ['7018', 'stickElectrode'],
+    ['E6013 3.2', 'stickElectrode'],
+    ['E308L-16', 'stickElectrode'],
+    ['TIG rod ER308L 2.4 x 1000', 'rodForTig'],
+    ['ER70S-2 36 in rods 3/32', 'rodForTig'],
+    ['EM12K 2.4', 'subArc'],
+    ['F7A2-EM12K 3/32', 'subArc'],
+    ['S2Si 3.2', 'subArc'],
+    ['ERTi-2 1.2', 'titanium'],
+    ['MF6-GF-60 1.6', 'hardfacing'],
+    ['hardfacing 60 HRC', 'hardfacing'],
+    ['ERNiCrMo-3 1.2', 'otherStandard'],
+  ])('%s is refused as what it is, with no other wire as its meaning', (label, code) => {
+    expect([refusal(label)!.code, refusal(label)!.suggestion]).toEqual([`label.${code}`, undefined])
+  })
+  test('a box for MIG and TIG is a box of wire', () =>
+    expect(wire('ER70S-6 0.9 mm MIG/TIG 15 kg').classification).toBe('ER70S-6'))
+})

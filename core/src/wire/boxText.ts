@@ -2,7 +2,7 @@ import { KG } from '../units/parse.ts'
 
 /** Words a box carries that say nothing the label reader needs. */
 const FILLER_WORDS =
-  /^(AWS|SFA|EN|ISO|DIN|ASME|MIG|MAG|GMAW|FCAW|WIRE|WELDING|WELD|SPOOL|REEL|BASKET|DIA|DIAM|DIAMETER|SIZE|SOLID|METAL|FLUX|CORED|FLUX-CORED|METAL-CORED|GASLESS|SELF-SHIELDED|STAINLESS|ALUMINIUM|ALUMINUM|STEEL|MILD|CARBON|PLAIN|HARD|DUAL|SHIELD|SHIELDED|SHIELDING|DUAL-SHIELD|SELF|LESS|GAS-LESS|FLUXCORE|FLUX-CORE|CORE|INOX|ALU|MIG-WIRE|FCAW-G|FCAW-S|FCW|TUBULAR|SILICON|SILICON-BRONZE|BRAZING|NO|BRONZE|COPPER|COATED|NET|GROSS|WT|WEIGHT|CLASS|CLASSIFICATION|TYPE|GAS|OF|AND|X|-|–|&|\/|\||\+|:|,|\.)+$/
+  /^(AWS|SFA|EN|ISO|DIN|ASME|MIG|MAG|GMAW|FCAW|WIRE|WELDING|WELD|SPOOL|REEL|COIL|ROLL|DCEP|DCEN|BASKET|DIA|DIAM|DIAMETER|SIZE|SOLID|METAL|FLUX|CORED|FLUX-CORED|METAL-CORED|GASLESS|SELF-SHIELDED|STAINLESS|ALUMINIUM|ALUMINUM|STEEL|MILD|CARBON|PLAIN|HARD|DUAL|SHIELD|SHIELDED|SHIELDING|DUAL-SHIELD|SELF|LESS|GAS-LESS|FLUXCORE|FLUX-CORE|CORE|INOX|ALU|MIG-WIRE|FCAW-G|FCAW-S|FCW|TUBULAR|SILICON|SILICON-BRONZE|BRAZING|NO|BRONZE|COPPER|COATED|NET|GROSS|WT|WEIGHT|CLASS|CLASSIFICATION|TYPE|GAS|OF|AND|X|-|–|&|\/|\||\+|:|,|\.)+$/
 /** A formula beside a classification, `(AlSi5)`, only repeats it. */
 const FORMULA = /^(AL|CU)(99|SI|MG|MN|SN|AL|NI|ZN|AG)[A-Z0-9.,]*$/
 /** Names of standards with their years: they are found by the designation, not by their name. */
@@ -10,7 +10,7 @@ const STANDARD_NAME =
   /\b(?:AWS|ASME)?\s*(?:SFA[-\s]?|A)5\.\d+M?(?:[:\-/]\s?(?:A5\.\d+M)?(?::?\d{4})?)?|\bISO\s*14175\s*-?\s*[A-Z]\d{1,2}\b|\b(?:BS\s*)?(?:EN\s*)?ISO\s*-?\s*\d{4,5}(?:\s?-\s?[AB]\b)?(?::\d{4})?\s?[-:]?|\bEN\s?\d{5}(?:\s?-\s?[AB]\b)?(?::\d{4})?\s?[-:]?|\bEN\s?4(?:39|40)\b[-:]?|\bDIN\s?\d{4}\b[-:]?/g
 /** Numbers a box carries for other ends: they are set aside whole, so that none is taken for a size. */
 const SET_ASIDE =
-  /\b(LOT|HEAT|BATCH|CAST|COIL|SERIAL|ITEM|PART|CAT|ORDER|CHARGE|MELT|BARCODE|EAN|UPC|DATE|MFG|EXP)\b\.?[\s:#]*(?:(?:NO|NUMBER|NR|CODE|NUM)\b\.?)?[\s:#]*([A-Z0-9/.-]*\d[A-Z0-9/.-]*)/g
+  /\b(LOT|HEAT|BATCH|CAST|SERIAL|ITEM|PART|CAT|ORDER|CHARGE|MELT|BARCODE|EAN|UPC|DATE|MFG|EXP)\b\.?[\s:#]*(?:(?:NO|NUMBER|NR|CODE|NUM)\b\.?)?[\s:#]*([A-Z0-9/.-]*\d[A-Z0-9/.-]*)|\b(COIL)\b[\s:#]*(?:NO|NUMBER|NR|#|:)[\s.:#]*([A-Z0-9/.-]*\d[A-Z0-9/.-]*)/g
 /** A mass in grams has three figures or more: `.035 G 42 4 M21 3Si1` is a size and a designation. */
 const MASS =
   /(^|[\s,;(/])((?:NET|GROSS)?(?:\s*(?:WT|WEIGHT))?\.?:?\s*)(\d+(?:[.,]\d+)?(?=\s*-?\s*(?:KG|LB|P|OZ|#))|[1-9]\d{2,3}(?=\s*G))\s*-?\s*(KGS?|LBS?|POUNDS?|OZ|G|#)(?=$|[\s,;)./])/g
@@ -22,10 +22,42 @@ export const evenText = (text: string): string =>
     .replace(/[“”″]/g, '"')
     .replace(/[‐‑‒–—−]/g, '-')
     .replace(/⁄/g, '/')
-    .replace(/[øØ⌀]/g, ' ')
+    .replace(/[øØ⌀φΦϕ∅]/g, ' ')
     .replace(/\s+/g, ' ')
     .toUpperCase()
     .trim()
+    // A unit with a stop or a dash, and a size multiplied by a weight: `.035 IN.`, `.035-IN`, `1/16"X 33 LB`.
+    .replace(/(?<=\d)\s?-?\s?(MM|IN(?:CH(?:ES)?)?)\.?(?=[\s,;)X]|$)/g, '$1')
+    .replace(/(?<=\d(?:MM|IN|"))\s?X(?=[\s\d,;]|$)/g, ' ')
+
+/** What other languages print on a box, in the words of ours; the more particular first. collected from memory */
+const ABROAD: readonly (readonly [RegExp, string])[] = [
+  [
+    /\b(?:OHNE\s(?:SCHUTZ)?GAS|GASLOS(?:ER|E)?|SIN\sGAS|SENZA\sGAS|SANS\sGAZ|SEM\sG[AÁ]S|ZONDER\sGAS|GASLOZE?)(?![A-Z])/g,
+    'GASLESS',
+  ],
+  [/\b(?:MIT\s(?:SCHUTZ)?GAS|CON\sGAS|AVEC\sGAZ|COM\sG[AÁ]S)(?![A-Z])/g, 'GAS-SHIELDED'],
+  [
+    /(?<![A-Z])(?:F(?:Ü|UE)LLDRAHT(?:ELEKTRODE)?|(?:ALAMBRE|HILO|ARAME)\sTUBULAR|FILO\sANIMATO|FIL\sFOURR[EÉ]|GEVULDE\sDRAAD)(?![A-Z])/g,
+    'FLUX CORED',
+  ],
+  [
+    /(?<![A-Z])(?:EDELSTAHL|ROSTFREI(?:ER)?(?:\sSTAHL)?|ACERO\sINOXIDABLE|INOXIDABLE|ACIER\sINOX(?:YDABLE)?|ACCIAIO\sINOX|A[CÇ]O\sINOX|RVS)(?![A-Z])/g,
+    'STAINLESS',
+  ],
+  [/(?<![A-Z])(?:ALUMINIO|ALLUMINIO|ALUM[IÍ]NIO|ALUMINIUMDRAHT)(?![A-Z])/g, 'ALUMINIUM'],
+  [/(?<![A-Z])(?:BAUSTAHL|STAHL|ACERO(?:\sAL\sCARBONO)?|ACIER|ACCIAIO|STAAL)(?![A-Z])/g, 'STEEL'],
+  [/(?<![A-Z])(?:MASSIVDRAHT|HILO\sMACIZO|FIL\sPLEIN|FILO\sPIENO)(?![A-Z])/g, 'SOLID'],
+  [
+    /(?<![A-Z])(?:(?:SCHWEI(?:SS|ẞ)|SCHUTZGAS)DRAHT|(?:HILO|ALAMBRE|FIL|FILO|ARAME)\s(?:DE\s)?(?:SOLDAR|SOLDADURA|SOUDURE|SALDATURA|SOLDA)|DRAHT|ALAMBRE|HILO|FILO|FIL|ARAME|DRAAD|LASDRAAD)(?![A-Z])/g,
+    'WIRE',
+  ],
+  [/(?<![A-Z])(?:ROLLE|SPULE|BOBINA|CARRETE|BOBINE|HASPEL)(?![A-Z])/g, 'SPOOL'],
+  [/(?<![A-Z])(?:NETTO|NETO|POIDS\sNET|PESO\sNETO)(?![A-Z])/g, 'NET'],
+]
+/** @param text made even: upper case */
+export const inOurWords = (text: string): string =>
+  ABROAD.reduce((said, [form, ours]) => said.replace(form, ours), text)
 
 /** Letters that a camera reads for figures, in a number that a unit or a point shows to be one: `O.9 MM`, `l5 KG`. */
 export const mendNumbers = (text: string): string =>

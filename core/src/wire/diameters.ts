@@ -125,7 +125,18 @@ export function readDiameter(text: string): Read<Diameter> {
   return size ? read(size) : noSuchWire(text, mm)
 }
 
+/** A point in the wrong place, or the other system’s unit: `.35`, `0.035 mm`, `9 mm`. */
+function meant(text: string): Diameter | undefined {
+  const number = Number(/\d*[.,]?\d+/.exec(text)?.[0]?.replace(',', '.') ?? NaN)
+  if (Number.isNaN(number)) return undefined
+  if (number < 0.2) return byInch(number)
+  return number < 1 ? byInch(number / 10) : byMm(number / 10)
+}
+
 function noSuchWire(text: string, mm: number): Read<never> {
+  const slip = meant(text)
+  if (slip)
+    return refuse('', say('diameter.noSuchWire', text, slip.diameterLabel), slip.diameterLabel, text.trim())
   const near = TRADE_SIZES.reduce((a, b) => (Math.abs(b.mm - mm) < Math.abs(a.mm - mm) ? b : a))
   const label = `${near.inch[0]!.label} (${metricLabel(near.mm)})`
   return refuse('', say('diameter.noSuchWire', text, label), metricLabel(near.mm), text.trim())

@@ -4,6 +4,7 @@ import { takeBesides, type Besides } from './besides.ts'
 import {
   asScanned,
   evenText,
+  inOurWords,
   isFiller,
   mendNumbers,
   setAside,
@@ -13,6 +14,7 @@ import {
 } from './boxText.ts'
 import { readDesignation, type Designated } from './classification/index.ts'
 import { readDiameter, type Diameter } from './diameters.ts'
+import { otherProduct } from './otherProducts.ts'
 import { FAMILY_SHEETS } from '../families/index.ts'
 import { kindOfWords } from './classification/shopWords.ts'
 import type { Spool, SpoolType } from './spool.ts'
@@ -52,7 +54,7 @@ export interface Label {
  */
 export function readLabel(text: string, path = 'label'): Read<Label> {
   if (text.length > LONGEST_BOX) return refuse(path, say('label.tooLong', text.length))
-  const even = mendNumbers(evenText(text))
+  const even = inOurWords(mendNumbers(evenText(text)))
   if (!even) return refuse(path, say('label.empty'))
   const { rest: said, aside } = setAside(withoutFormulas(even))
   const { rest: bare, besides } = takeBesides(said)
@@ -69,6 +71,8 @@ export function readLabel(text: string, path = 'label'): Read<Label> {
     ? contradicted(named.value, words) && words
     : named.said.code === 'label.noClassification' && words
   const found = kind ? { ok: true as const, value: kind, rest: tokens } : named
+  const other = otherProduct(mass.rest, found.ok)
+  if (other) return refuse(path, other)
   if (!found.ok) return refuse(path, found.said, found.suggestion, found.instead)
   const size = takeDiameter(found.rest, found.value.family)
   if (!size.ok) return { ok: false, problems: size.problems.map((p) => ({ ...p, path })) }
@@ -83,6 +87,7 @@ export function readLabel(text: string, path = 'label'): Read<Label> {
     diameterLabel: diameter?.diameterLabel ?? null,
     exactMm: diameter?.exactMm ?? null,
     massKg: mass.kg,
+    ...printedPolarity(mass.rest),
     unread: [
       ...(value.open ? ['family'] : []),
       ...(diameter ? [] : ['diameter']),
@@ -94,13 +99,22 @@ export function readLabel(text: string, path = 'label'): Read<Label> {
   const thicknessMm = besides.thicknessMm ?? size.thicknessMm
   return read({
     wire,
-    spool: { type: spool ?? spoolForMass(mass.kg), massKg: mass.kg },
+    spool: { type: spool ?? (/\bCOIL\b/.test(mass.rest) ? 'coil' : spoolForMass(mass.kg)), massKg: mass.kg },
     besides: {
       ...besides,
       ...(thicknessMm !== undefined && { thicknessMm }),
       ...(aside.length > 0 && { numbers: aside }),
     },
   })
+}
+
+/** What the box prints about polarity wins over the usual; nothing where it prints none, or both. */
+function printedPolarity(text: string): Partial<Pick<Wire, 'polarity'>> {
+  const minus = /\bDCEN\b|\bDC\s?-(?![A-Z0-9])|\b(?:ELECTRODE|GUN|TORCH)\s(?:ON\s)?(?:NEGATIVE|MINUS)\b/.test(
+    text,
+  )
+  const plus = /\bDCEP\b|\bDC\s?\+|\b(?:ELECTRODE|GUN|TORCH)\s(?:ON\s)?(?:POSITIVE|PLUS)\b/.test(text)
+  return minus === plus ? {} : { polarity: [minus ? 'DCEN' : 'DCEP'] }
 }
 
 /** Words that were not understood: what is missing is told elsewhere, and a lot or heat number was understood. */
@@ -157,7 +171,10 @@ function takeDesignations(tokens: string[]): Taken {
     forms -= tried.length
     return tried
   }
-  const found = typed.values.length ? typed : scan(tokens, mended, 'letters-mended')
+  // A letter left alone may be a figure of the designation beside it: `C1 I H5`.
+  const alone = typed.values.length > 0 && typed.rest.some((word) => /^[IL|]$/.test(word))
+  const slipped = alone || typed.values.length === 0 ? scan(tokens, mended, 'letters-mended') : typed
+  const found = typed.values.length === 0 || slipped.rest.length < typed.rest.length ? slipped : typed
   if (found.values.length === 0)
     return typed.wrong ?? found.wrong ?? { ok: false, said: say('label.noClassification', tokens.join(' ')) }
   const [first, ...others] = found.values
@@ -302,10 +319,13 @@ function metalMm(token: string): number | undefined {
   return value > 3.3 && value <= 51 ? Math.round(value * 1000) / 1000 : undefined
 }
 
+/** A size below 2 mm. */
+const TENTH = /^[01]\.\d mm$/
 function takeDiameter(tokens: string[], family: Family): Sized {
   const rest: string[] = []
   const sizes: Diameter[] = []
   let thicknessMm: number | undefined
+  let slip: Extract<Read<Diameter>, { ok: false }> | undefined
   let refused: Extract<Read<Diameter>, { ok: false }> | undefined
   const odd: string[] = []
   for (let at = 0; at < tokens.length; at++) {
@@ -322,8 +342,10 @@ function takeDiameter(tokens: string[], family: Family): Sized {
       const size = readDiameter(piece)
       const metal = size.ok ? undefined : metalMm(piece)
       if (size.ok) sizes.push(size.value)
-      else if (metal !== undefined) thicknessMm ??= metal
-      else {
+      else if (metal !== undefined) {
+        thicknessMm ??= metal
+        if (!size.ok && TENTH.test(size.problems[0]!.suggestion ?? '') && metal < 17) slip ??= size
+      } else {
         refused ??= size
         odd.push(piece)
       }
@@ -333,6 +355,8 @@ function takeDiameter(tokens: string[], family: Family): Sized {
   const wires = sizes.filter((s) => s.diameterMm <= most)
   const some = wires.length ? wires : sizes
   const diameter = some[0]
+  // No wire is so thick, and with its point a place on it would be one: which was meant is asked.
+  if (!diameter && slip) return slip
   // A lot or a code beside a good size is no size; alone it may be one misread.
   if (!diameter && refused) return refused
   const other = some.find((s) => s.diameterMm !== diameter!.diameterMm)

@@ -5,8 +5,8 @@ import { FILLER_FOR_STAINLESS, likelyStainless, stainlessAlloy } from './stainle
 /** Metal-cored stainless keeps to gases with little oxygen and CO2. common practice */
 const CORED_GAS = ['M12', 'M13']
 const FORM = /^E(?<lead>R|C|)(?<h0>-?)(?<alloy>\d{2,4}[A-Z0-9-]{0,12})$/
-/** What people say, `308L`; three figures alone may be a lot or a weight. */
-const SHORT = /^(?<alloy>\d{3}(?:L|LSI|SI|H|MO|NB))$/
+/** What people say, `308L`, `2209`; three figures alone may be a lot or a weight, but for these. */
+const SHORT = /^(?<alloy>\d{3}(?:L|LSI|SI|H|MO|NB|LMO)|2209|2307|2594|30[89]|316|347)$/
 
 function readStainless(token: string): Designation {
   const short = groups(SHORT, token)

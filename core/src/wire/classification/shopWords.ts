@@ -35,6 +35,7 @@ const WORDS: readonly (readonly [RegExp, Kind])[] = [
     /\b(?:HARD[\s-]WIRE|(?:MILD|CARBON|SOLID|PLAIN)[\s-]STEEL|STEEL\s(?:MIG\s)?WIRE)\b/,
     { family: 'solid-steel' },
   ],
+  [/\bSTEEL\b/, { family: 'solid-steel' }],
   [/\b(?:MIG|MAG|GMAW|SOLID)\b/, { family: 'solid-steel', open: 'solid' }],
 ]
 

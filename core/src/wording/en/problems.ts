@@ -87,6 +87,14 @@ const PROBLEM_WORDS: { [C in ProblemCode]: (...facts: ProblemFacts[C]) => string
   'label.notInAluminiumList': (text: string) => `${text} is not a listed aluminium filler.`,
   'label.stickElectrode': (text: string) =>
     `${text} is a covered (stick) electrode; it does not run in a wire welder.`,
+  'label.rodForTig': (text: string) =>
+    `“${text}” names a rod for TIG welding, which does not run in a wire welder. The same alloy is sold as wire on a spool.`,
+  'label.subArc': (text: string) =>
+    `${text} is wire for submerged arc under flux, which is not covered here.`,
+  'label.titanium': (text: string) =>
+    `${text} is titanium, which is welded in a chamber or behind trailing shields; it is not covered here.`,
+  'label.hardfacing': (text: string) =>
+    `“${text}” names hardfacing wire, which is not covered here: its maker’s sheet decides.`,
   'label.otherStandard': (text: string, standard: string) =>
     `${text} is a nickel-base wire (${standard}), which is not covered here. Follow its maker’s sheet.`,
   'label.kindNeeded': () =>
