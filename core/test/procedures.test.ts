@@ -79,7 +79,15 @@ describe('every window is walked from its thinnest metal to its thickest, and th
 
 describe('what no row tells is not made up', () => {
   test.each<[string, string, number, object | null, string, string]>([
-    ['a basic cored wire has no rutile wire’s settings', 'E71T-5C 1.2', 10, { CO2: 100 }, 'flat', 'no-row'],
+    ['a basic cored wire lies flat', 'E71T-5C 1.2', 10, { CO2: 100 }, 'vertical-up', 'no-row-position'],
+    [
+      'gas that only sprays has no start on sheet',
+      'ER70S-6 0.9',
+      1,
+      { Ar: 98, O2: 2 },
+      'flat',
+      'gas-sprays-too-hot',
+    ],
     ['T-10 has none recalled', 'E70T-10 3/32', 4, null, 'flat', 'no-row'],
     ['T-4 lies flat', 'E70T-4 3/32', 12, null, 'vertical-up', 'no-row-position'],
     ['T-11 runs down, not up', 'E71T-11 .035', 4, null, 'vertical-up', 'no-row-position'],
@@ -365,5 +373,46 @@ describe('desk, plan, Match and API ask one function', () => {
       if (supply.verdict === 'fits') expect(heatingA).toBeLessThanOrEqual(breakerA + 0.5)
     }
     expect(compared).toBeGreaterThan(120)
+  })
+})
+
+// Rows and figures recalled apart from the table, from memory: M to L.
+describe('further rows', () => {
+  test.each([
+    ['E71T-8 2.0', 12, null, 'overhead', [180, 260], null],
+    ['E71T-8 1.6', 12, null, 'overhead', [150, 230], null],
+    ['E71T-11 1.7', 10, null, 'overhead', [150, 220], null],
+    ['E71T-5C 1.6', 10, { CO2: 100 }, 'flat', [200, 375], [25, 32]],
+    ['E70C-6M 0.9', 3, { Ar: 90, CO2: 10 }, 'flat', [130, 250], [23, 29]],
+    ['E70C-6C 1.2', 8, { CO2: 100 }, 'flat', [200, 320], [26, 34]],
+    ['E70T-1M 2.0', 20, { Ar: 75, CO2: 25 }, 'flat', [250, 450], [25, 31]],
+    ['E71T-13 1.7', 12, null, 'vertical-down', [100, 200], [14, 17]],
+    ['E71T8-Ni1 2.0', 12, null, 'vertical-down', [190, 300], [17, 21]],
+    ['E316LT1-4 1.2', 6, { Ar: 75, CO2: 25 }, 'overhead', [130, 180], null],
+    ['ER308LSi 0.9', 2, { Ar: 66, He: 32, CO2: 2 }, 'flat', [55, 150], [16.5, 21]],
+  ] as const)('%s on %d mm', (label, thicknessMm, gas, position, amps, volts) => {
+    const material = /308|316/.test(label) ? ('stainless-steel' as const) : ('mild-steel' as const)
+    const start = startSettings(
+      sizedWire(label),
+      { material, thicknessMm, position },
+      gas ? arcGasOf(gas) : null,
+    )
+    expect(start.row!.currentA).toEqual(amps)
+    expect(start.currentA!.value).toBeGreaterThanOrEqual(amps[0])
+    expect(start.currentA!.value).toBeLessThanOrEqual(amps[1])
+    if (volts === null) expect(start.voltageV).toBeNull()
+    else {
+      expect(start.voltageV!.value).toBeGreaterThanOrEqual(volts[0])
+      expect(start.voltageV!.value).toBeLessThanOrEqual(volts[1])
+    }
+  })
+  // 317 A: a true 1.2 about 10.5 m/min, 1.6 in 90/10 about 5.2; recalled from memory, M
+  test.each([
+    ['ER70S-6 1.2', { Ar: 80, CO2: 20 }, 10.5],
+    ['ER70S-6 1.6', { Ar: 90, CO2: 10 }, 5.2],
+  ] as const)('%s burns off by the extension that is shown', (label, gas, mPerMin) => {
+    const start = startSettings(sizedWire(label), { material: 'mild-steel', thicknessMm: 12 }, arcGasOf(gas))
+    const per = start.wireSpeedMPerMin!.value * (317 / start.currentA!.value)
+    expect(Math.abs(per / mPerMin - 1)).toBeLessThan(0.08)
   })
 })

@@ -40,10 +40,17 @@ describe('every suggestion over metals, thicknesses, positions and wind', () => 
         const { gas, positions, passes, joins } = read.value.wire
         const band = bandBy(w.classification, w.diameterMm)
         if (band && (job.thicknessMm < band[0] || job.thicknessMm > band[1])) wrong.push(`band: ${at}`)
-        if (passes === 'single' && job.thicknessMm > 4.8) wrong.push(`passes: ${at}`)
+        if (passes === 'single' && job.thicknessMm > 4.8 && !/T-(?:2|10|13)/.test(w.classification))
+          wrong.push(`passes: ${at}`)
         if (job.position && !positions.includes(job.position)) wrong.push(`position: ${at}`)
         if (job.position === 'vertical-up' && DOWN_ONLY.test(w.classification)) wrong.push(`up: ${at}`)
-        if (job.position === 'vertical-down' && UP_ONLY.test(w.classification)) wrong.push(`down: ${at}`)
+        // Pipe wires are made to run downhill. recalled from memory, M
+        if (
+          job.position === 'vertical-down' &&
+          UP_ONLY.test(w.classification) &&
+          !/T8-(?:K6|Ni1)/.test(w.classification)
+        )
+          wrong.push(`down: ${at}`)
         if (!joins.includes(job.material)) wrong.push(`metal: ${at}`)
         if (job.draughtMPerS > 2.2 && gas.needed && !shelter) wrong.push(`wind: ${at}`)
         if (gas.needed !== w.costs.includes('needs-gas')) wrong.push(`gas cost: ${at}`)

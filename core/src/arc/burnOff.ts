@@ -46,6 +46,11 @@ export function currentOfSpeedA(
   return b === 0 ? v / a : (Math.sqrt(a * a + 4 * b * v) - a) / (2 * b)
 }
 
+/** What of the distance from tip to work is arc, mm. common practice, no source */
+const ARC_LENGTH_MM = 3
+/** Electrode extension at a distance from tip to work, mm: what is shown, less the arc. */
+export const extensionAtMm = (tipToWorkMm: number): number => Math.max(3, tipToWorkMm - ARC_LENGTH_MM)
+
 /** Electrode extension usual for a wire as its metal crosses, mm. */
 export function usualExtensionMm(family: Family, transfer: Transfer): number {
   if (FAMILY_SHEETS[family].tubular) return EXTENSION_MM.cored

@@ -10,7 +10,12 @@ type Banded = Pick<SizedWire, 'family' | 'classification' | 'standard' | 'passes
 }
 
 /** Thickest metal that one pass fills, mm. published: A5.20 on single-pass classes, 3/16 in, recalled from memory */
-export const SINGLE_PASS_MM = 4.8
+const SINGLE_PASS_MM = 4.8
+/** One pass on metal of any thickness: T-2 and T-10; T-13 is the root of any wall. recalled from memory, H */
+const ANY_THICKNESS = ['T-2', 'T-10', 'T-13']
+/** Thickest metal that one pass of this wire fills, mm. */
+export const singlePassMm = (wire: Pick<Banded, 'family' | 'classification' | 'standard'>): number =>
+  ANY_THICKNESS.includes(usabilityOf(wire) ?? '') ? Infinity : SINGLE_PASS_MM
 /** Thinnest metal for a single-pass wire by its size. recalled from memory, L */
 const SINGLE_FROM: readonly Band[] = [
   [0.9, 0.8],
@@ -40,7 +45,7 @@ export function bandOf(wire: Banded): Band | null {
   if (wire.process !== FAMILY_SHEETS[wire.family].process) return null
   if (tubular && wire.passes === 'single') {
     const from = SINGLE_FROM.find(([mm]) => wire.diameterMm <= mm)
-    return from ? [from[1], SINGLE_PASS_MM] : null
+    return from ? [from[1], singlePassMm(wire)] : null
   }
   if (isStainlessCored(wire))
     return [STAINLESS_CORED_FROM.find(([mm]) => wire.diameterMm <= mm)![1], Infinity]

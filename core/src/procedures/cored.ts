@@ -12,15 +12,22 @@ const metal = {
 /** 75 to 80 % argon takes two volts more at the top than 90/10. */
 const toVolts = (row: Row, v: number): Row => ({ ...row, voltageV: row.voltageV && [row.voltageV[0], v] })
 const METAL_SPRAY = rows({ ...metal, group: 'metal-cored-spray', gases: ['M20', 'M12', 'M13', 'M24'] }, [
+  [0.9, [130, 250], [23, 29], { confidence: 'L', tipToWorkMm: [13, 19] }],
   [1.0, [160, 260], [24, 29]],
   [1.2, [190, 340], [24.5, 31], { wireSpeedMPerMin: [5.5, 14] }],
   [1.4, [230, 390], [25, 32], { wireSpeedMPerMin: [5, 12] }],
   [1.6, [260, 450], [26, 32.5], { wireSpeedMPerMin: [4.5, 10.5] }],
 ])
+/** A wire for mixtures run on CO2: coarse, with more volts. */
+const METAL_ON_CO2 = rows({ ...metal, group: 'metal-cored-spray', transfer: 'globular', gases: ['C1'] }, [
+  [1.2, [200, 320], [26, 34], { confidence: 'L' }],
+])
+
 /** Metal-cored wire is made to be sprayed; short arc on thin metal and out of position. */
 export const METAL_CORED_ROWS: readonly Row[] = [
   ...METAL_SPRAY,
-  ...METAL_SPRAY.map((row) => ({
+  ...METAL_ON_CO2,
+  ...METAL_SPRAY.filter(({ sizeMm }) => sizeMm > 0.9).map((row) => ({
     ...(row.sizeMm === 1.2 ? toVolts(row, 33) : row),
     gases: ['M21', 'M21 lean', 'M26', 'M26 lean'],
   })),
@@ -34,7 +41,11 @@ export const METAL_CORED_ROWS: readonly Row[] = [
       confidence: 'M',
       origin: RECALLED,
     },
-    [[1.2, [100, 180], [16.5, 20.5]]],
+    [
+      // Its low end by the area of the wire: nobody gives one.
+      [1.0, [75, 160], [15.5, 19], { confidence: 'L' }],
+      [1.2, [100, 180], [16.5, 20.5]],
+    ],
   ),
 ]
 
@@ -78,6 +89,25 @@ export const GAS_CORED_ROWS: readonly Row[] = [
     [2.0, [260, 470], [25.5, 33], { wireSpeedMPerMin: [3.2, 7.5] }],
     [2.4, [330, 560], [27, 34], { wireSpeedMPerMin: [3.2, 7], tipToWorkMm: [25, 38] }],
   ]),
+  ...rows({ ...gas, gases: ARGON, positions: LYING, tipToWorkMm: [22, 32], confidence: 'M-L' }, [
+    [2.0, [250, 450], [25, 31]],
+    [2.4, [320, 530], [26, 33], { tipToWorkMm: [25, 38] }],
+  ]),
+  // Basic slag lies flat.
+  ...rows(
+    {
+      ...gas,
+      group: 'T-5',
+      gases: ['C1', ...ARGON],
+      positions: LYING,
+      tipToWorkMm: [19, 25],
+      confidence: 'M-L',
+    },
+    [
+      [1.2, [150, 275], [22, 30]],
+      [1.6, [200, 375], [25, 32]],
+    ],
+  ),
   ...rows(
     {
       group: 'stainless-gas-cored',
@@ -93,6 +123,7 @@ export const GAS_CORED_ROWS: readonly Row[] = [
       [0.9, [100, 180], null],
       [1.2, [150, 250], [24, 29]],
       [1.2, [130, 180], [24, 26], { positions: ['vertical-up'] }],
+      [1.2, [130, 180], null, { positions: ['overhead'] }],
       [1.6, [200, 330], null],
     ],
   ),
@@ -111,6 +142,29 @@ export const SELF_SHIELDED_ROWS: readonly Row[] = [
     [1.8, [130, 300], [15.5, 21], { tipToWorkMm: [13, 25] }],
     [2.0, [180, 315], [16.5, 21.5], { tipToWorkMm: [13, 25] }],
   ]),
+  // Nobody gives volts for these.
+  ...rows({ ...self, group: 'T-11', positions: ['overhead'], tipToWorkMm: [13, 25], confidence: 'M' }, [
+    [1.7, [150, 220], null],
+  ]),
+  ...rows({ ...self, group: 'T-8', positions: ['overhead'], tipToWorkMm: [16, 25], confidence: 'M' }, [
+    ...([1.6, 1.7, 1.8] as const).map((mm) => [mm, [150, 230], null] as const),
+    [2.0, [180, 260], null, { tipToWorkMm: [19, 25], confidence: 'H' }],
+  ]),
+  // Pipe wires are made to run downhill; T-13 is the root of a wall of any thickness, by short arc.
+  ...rows({ ...self, group: 'T-8', positions: ['vertical-down'], tipToWorkMm: [19, 25], confidence: 'M' }, [
+    [2.0, [190, 300], [17, 21], { wireSpeedMPerMin: [1.8, 3] }],
+  ]),
+  ...rows(
+    {
+      ...self,
+      group: 'T-13',
+      transfer: 'short-arc',
+      positions: ['vertical-down'],
+      tipToWorkMm: [10, 16],
+      confidence: 'L',
+    },
+    [[1.7, [100, 200], [14, 17]]],
+  ),
   ...rows({ ...self, group: 'T-14', positions: LYING, tipToWorkMm: [10, 16], confidence: 'M-L' }, [
     [0.9, [50, 155], [14, 18]],
     [1.2, [100, 200], [15, 19]],

@@ -95,7 +95,10 @@ export const SOLID_ROWS: readonly Row[] = [
     [1.2, [220, 330], [26, 35], { wireSpeedMPerMin: [6, 11] }],
     [1.6, [300, 450], [30, 38], { confidence: 'M' }],
   ]),
-  ...rows({ ...coarse, gases: ['M21 lean', 'M31 lean'], confidence: 'M' }, [[1.2, [230, 300], [25, 29]]]),
+  ...rows({ ...coarse, gases: ['M21 lean', 'M31 lean'], confidence: 'M' }, [
+    [1.2, [230, 300], [25, 29]],
+    [1.6, [280, 400], [27, 32], { confidence: 'L' }],
+  ]),
   ...SPRAY,
 ]
 
@@ -119,6 +122,10 @@ export const STAINLESS_ROWS: readonly Row[] = [
     [0.9, [55, 150], [15.5, 20]],
     [1.0, [70, 165], [16, 20]],
     [1.2, [105, 190], [16.5, 21]],
+  ]),
+  ...rows({ ...shortSteel, group: 'stainless-short-arc', gases: ['M12 helium'], confidence: 'M-L' }, [
+    [0.9, [55, 150], [16.5, 21]],
+    [1.2, [100, 200], [17, 22]],
   ]),
   ...rows(
     {

@@ -1,4 +1,4 @@
-import { burnOffBand, currentOfSpeedA, usualExtensionMm, wireSpeedMPerMin } from '../arc/burnOff.ts'
+import { burnOffBand, currentOfSpeedA, extensionAtMm, wireSpeedMPerMin } from '../arc/burnOff.ts'
 import { transitionCurrentA } from '../arc/transfer.ts'
 import { arcGasParts } from '../gas/arcGas.ts'
 import { type Transfer } from '../terms/terms.ts'
@@ -61,6 +61,7 @@ export type StartNote =
   | 'kind-not-said'
   | 'no-row'
   | 'no-row-gas'
+  | 'gas-sprays-too-hot'
   | 'no-row-position'
   | 'no-volts'
   | 'no-speed'
@@ -139,15 +140,15 @@ function moreSpeed(wire: StartWire): number {
   const series = /^(?:ER|S ?Al ?)(\d)/.exec(wire.classification ?? '')?.[1] ?? ''
   return FAMILY_SHEETS[wire.family].moreSpeed[series] ?? 1
 }
+/** The middle of the distance that a start shows. */
+const extensionOn = ({ tipToWorkMm: [near, far] }: FoundRow) => extensionAtMm((near + far) / 2)
 /** Wire speed on a row at a current, m/min: the row's own window, or the burn-off model where the row leaves it open. */
 function speedAlong(row: FoundRow, wire: StartWire, currentA: number): number | null {
   if (row.wireSpeedMPerMin === null) return null
   if (row.wireSpeedMPerMin)
     return along(row.wireSpeedMPerMin, (currentA - row.currentA[0]) / (row.currentA[1] - row.currentA[0]))
   const more = moreSpeed(wire)
-  return (
-    more * wireSpeedMPerMin(wire.family, wire.exactMm, currentA, usualExtensionMm(wire.family, row.transfer))
-  )
+  return more * wireSpeedMPerMin(wire.family, wire.exactMm, currentA, extensionOn(row))
 }
 /** The current at which a row has a wire speed, A: the inverse. */
 export function currentOnRow(row: FoundRow, wire: StartWire, speedMPerMin: number): number | null {
@@ -157,12 +158,7 @@ export function currentOnRow(row: FoundRow, wire: StartWire, speedMPerMin: numbe
     return row.currentA[0] + ((row.currentA[1] - row.currentA[0]) * (speedMPerMin - low)) / (high - low)
   }
   const more = moreSpeed(wire)
-  return currentOfSpeedA(
-    wire.family,
-    wire.exactMm,
-    speedMPerMin / more,
-    usualExtensionMm(wire.family, row.transfer),
-  )
+  return currentOfSpeedA(wire.family, wire.exactMm, speedMPerMin / more, extensionOn(row))
 }
 
 /** Volts that go with a wire speed on a row, V: what dialling in follows. */
@@ -334,11 +330,18 @@ function overlaid(shown: StartSettings, handbook: StartSettings, own: OwnSetting
     own,
     beside: null,
     notes: [
-      ...shown.notes.filter((n) => !['no-row', 'no-row-gas', 'no-row-position'].includes(n)),
+      ...shown.notes.filter(
+        (n) => !['no-row', 'no-row-gas', 'no-row-position', 'gas-sprays-too-hot'].includes(n),
+      ),
       ...(outside ? (['own-outside'] as const) : []),
     ],
   }
 }
+
+/** Sheet that a spraying arc burns through. common practice, no source */
+const SHEET_MM = 3
+/** This far below its row’s least current a metal has no start there. */
+const MUCH_BELOW = 0.8
 
 function fromRows(wire: StartWire, job: StartJob, gas: string | null, machine: StartMachine): StartSettings {
   const position = job.position ?? 'flat'
@@ -363,6 +366,14 @@ function fromRows(wire: StartWire, job: StartJob, gas: string | null, machine: S
       ],
     }
   }
+  // Gas that only sprays has no start on thin steel: it would burn through at its least.
+  if (
+    first.group === 'solid-spray' &&
+    second === undefined &&
+    job.thicknessMm < SHEET_MM &&
+    wanted < first.currentA[0] * MUCH_BELOW
+  )
+    return { ...NOTHING, notes: ['no-row', 'gas-sprays-too-hot'] }
   // Single-pass T-GS on T-11's rows, or a wire whose kind the box did not tell: a step less sure.
   const gasCored = FAMILY_SHEETS[wire.family].process === 'FCAW-G'
   const kindOpen =

@@ -31,6 +31,7 @@ const SELF: Readonly<Record<string, Group>> = {
   'T-8': 'T-8',
   'T-11': 'T-11',
   'T-GS': 'T-11',
+  'T-13': 'T-13',
   'T-14': 'T-14',
 }
 
@@ -38,6 +39,7 @@ const SELF: Readonly<Record<string, Group>> = {
 export const gasCoredGroup = (wire: Named): Group | null => {
   if (isStainlessCored(wire)) return 'stainless-gas-cored'
   const use = usabilityOf(wire)
+  if (use === 'T-5' || use === 'B') return 'T-5'
   return use === null || RUTILE.includes(use) ? 'gas-cored' : null
 }
 /** The group of rows of a self-shielded wire, by its designator alone; `null` where no rows are known. */
@@ -73,7 +75,9 @@ export function isForPosition(wire: Named & Pick<SizedWire, 'positions'>, positi
 
 /** Downhill the slag runs ahead of the arc, but for the classes made for it. common practice; A5.20 Table 2, recalled */
 const RUN_DOWNHILL = ['T-11', 'T-13', 'T-14', 'T-GS']
+/** Pipe wires: T-8 with these deposits is made to run downhill. recalled from memory, M */
+const PIPE = /T8-(?:K6|Ni1)/
+export const isMadeForDownhill = (wire: Named): boolean =>
+  RUN_DOWNHILL.includes(usabilityOf(wire) ?? '') || PIPE.test(wire.classification ?? '')
 export const slagRunsAhead = (wire: Named, position: Position | undefined): boolean =>
-  position === 'vertical-down' &&
-  FAMILY_SHEETS[wire.family].slag !== 'none' &&
-  !RUN_DOWNHILL.includes(usabilityOf(wire) ?? '')
+  position === 'vertical-down' && FAMILY_SHEETS[wire.family].slag !== 'none' && !isMadeForDownhill(wire)

@@ -4,7 +4,7 @@ import { DRAUGHT_LIMIT_M_PER_S } from '../gas/flow.ts'
 import type { Station } from '../machine/stations.ts'
 import { STEELS } from '../families/sheet.ts'
 import { FAMILY_SHEETS } from '../families/index.ts'
-import { bandOf, judgeSize, SINGLE_PASS_MM } from '../procedures/band.ts'
+import { bandOf, judgeSize, singlePassMm } from '../procedures/band.ts'
 import { startSettings } from '../procedures/start.ts'
 import { arcGasOf } from '../gas/arcGas.ts'
 import { fumesOf } from '../metals/fume.ts'
@@ -157,6 +157,9 @@ function sharedLiner({ wire, oldWire, fitted }: MatchContext): CautionRule | und
     : undefined
 }
 
+/** What is made to run downhill on a thick wall: T-13 roots, T-8 pipe wires. recalled from memory, M */
+const isRootOrPipe = (wire: SizedWire): boolean => /T8-(?:K6|Ni1)|T-13/.test(wire.classification ?? '')
+
 /** Thicker is plate. common practice */
 const SHEET_MM = 5
 
@@ -197,9 +200,9 @@ export function cautions(c: MatchContext): Caution[] {
       rule: 'position-not-in-classification',
       facts: { position: job.position, positions: wire.positions },
     })
-  if (job.position === 'vertical-down' && job.thicknessMm > SHEET_MM)
+  if (job.position === 'vertical-down' && job.thicknessMm > SHEET_MM && !isRootOrPipe(wire))
     found.push({ station: 'spool', rule: 'downhill-on-plate', facts: { thicknessMm: job.thicknessMm } })
-  if (wire.passes === 'single' && job.thicknessMm > SINGLE_PASS_MM)
+  if (wire.passes === 'single' && job.thicknessMm > singlePassMm(wire))
     found.push({ station: 'spool', rule: 'single-pass-on-plate', facts: { thicknessMm: job.thicknessMm } })
   if (job.material === 'galvanised-steel')
     found.push({ station: 'spool', rule: brazes(wire) ? 'zinc-stays-on' : 'zinc-fume', facts: {} })

@@ -42,7 +42,13 @@ function readLowAlloyCored(token: string): Designation {
     {
       polarity: [...use.polarity],
       gas: use.shielding === 'gas' ? gasOfLetters(gas ? [gas] : []) : NO_GAS,
-      positions: positionsOf([type!], pos!),
+      positions: [
+        ...positionsOf([type!], pos!),
+        // Pipe wires are made to run downhill too. recalled from memory, M
+        ...(type === '8' && pos === '1' && ['K6', 'Ni1'].includes(deposit)
+          ? (['vertical-down'] as const)
+          : []),
+      ],
       hydrogen: h ?? null,
       notes,
       strength,

@@ -80,6 +80,8 @@ const NOTES: Record<StartNote, string> = {
   'kind-not-said': 'The rows are of a near relation of this wire or gas, so less sure: read the box.',
   'no-row':
     'No row is known for this wire here: take the settings from the wire maker’s sheet, and enter them as your own.',
+  'gas-sprays-too-hot':
+    'This gas sprays, and spray burns through metal so thin: 75/25, 80/20 or CO2 has a start here.',
   'no-row-gas': 'The rows of this wire are for other gases.',
   'no-row-position': 'The rows of this wire are for other positions.',
   'no-volts': 'Volts of this wire are not known here: see the wire maker’s sheet.',
@@ -110,12 +112,14 @@ const GROUP_NAMES: Record<Group, string> = {
   'T-4': 'self-shielded T-4',
   'T-6': 'self-shielded T-6',
   'T-7': 'self-shielded T-7',
+  'T-5': 'gas-shielded cored, basic T-5',
   'T-8': 'self-shielded T-8',
+  'T-13': 'self-shielded T-13',
   'T-11': 'self-shielded T-11',
   'T-14': 'self-shielded T-14',
   'stainless-self-shielded': 'stainless, self-shielded',
   aluminium: 'aluminium under argon',
-  'bronze-brazing': 'silicon bronze, brazing sheet',
+  'bronze-brazing': 'bronze, brazing sheet',
   'bronze-spray': 'bronze, spray',
 }
 const SURE: Record<Confidence, string> = {
