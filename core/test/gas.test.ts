@@ -27,6 +27,7 @@ import {
   shortMixture,
   type Mixture,
 } from '../src/index.ts'
+import { finding, plan } from './bench.ts'
 
 type Part = keyof Mixture & string
 type Limits = Partial<Record<Part, readonly [number, number]>>
@@ -322,4 +323,24 @@ test.each([
   expect(formatConductor(mm2, 'inch')).toBe(`${n} AWG`)
   expect(parseConductorMm2(String(mm2))).toEqual({ ok: true, value: mm2 })
   expect(parseConductorMm2('thick').ok).toBe(false)
+})
+
+// By wire and metal; published: ISO 14175 and handbooks, recalled from memory, H to M-H.
+describe('a gas and the wire it is true of', () => {
+  test.each([
+    ['G 42 4 M21 3Si1 1.0', 'mild-steel', undefined, { Ar: 92, CO2: 8 }, 'gas-as-its-twin'],
+    ['G 42 4 M21 3Si1 1.0', 'mild-steel', undefined, { CO2: 100 }, 'gas-as-its-twin'],
+    ['ER70S-6 1.0', 'mild-steel', undefined, { Ar: 60, CO2: 40 }, 'gas-right'],
+    ['ER5356 1.2', 'aluminium', undefined, { He: 100 }, 'gas-with-helium'],
+    ['ERCuAl-A2 1.2', 'copper-alloy', undefined, { Ar: 50, He: 50 }, 'gas-with-helium'],
+    ['ER5356 1.2', 'aluminium', undefined, { Ar: 97, CO2: 3 }, 'active-gas-under-inert-wire'],
+    ['ER308LSi 0.9', 'stainless-steel', '304', { Ar: 98, H2: 2 }, 'gas-with-hydrogen'],
+    ['ER308LSi 0.9', 'stainless-steel', '304', { Ar: 95, H2: 5 }, 'gas-outside-designation'],
+    ['ER308LSi 0.9', 'stainless-steel', '430', { Ar: 98, H2: 2 }, 'hydrogen-cracks'],
+    ['ER2209 1.2', 'stainless-steel', '2205', { Ar: 98, H2: 2 }, 'hydrogen-cracks'],
+    ['ER2209 1.2', 'stainless-steel', '2205', { Ar: 96, CO2: 2, N2: 2 }, 'gas-with-nitrogen'],
+    ['ER70S-6 0.9', 'mild-steel', undefined, { Ar: 98, H2: 2 }, 'hydrogen-cracks'],
+  ] as const)('%s on %s %s under %j', (label, material, alloy, gas, rule) =>
+    expect(finding(plan({ label, fitted: { gas }, job: { material, alloy } }), 'gas').rule).toBe(rule),
+  )
 })

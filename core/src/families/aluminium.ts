@@ -16,7 +16,7 @@ export const ALUMINIUM: FamilySheet = {
   dust: 'none',
   gas: ['I1', 'I3'],
   inertOnly: true,
-  alsoTakes: {},
+  alsoTakes: { helium: true },
   crossings: { I1: ['spray', 'short-arc'], I3: ['spray'] },
   spraysLean: false,
   sprayFromA: { I1: { 0.8: 95, 1.2: 135, 1.6: 180 }, I3: { like: 'I1' } },

@@ -77,6 +77,12 @@ export interface FamilySheet {
     ordinary?: readonly string[]
     byMaker?: { group: string; leastCO2: number }
     traces?: { CO2: number; O2: number }
+    /** Labelled by ISO it was proved in one gas; these carry it as they carry its AWS twin. */
+    twins?: readonly string[]
+    /** Helium in place of argon, as far as all of it. */
+    helium?: boolean
+    /** At most so much of these, by the maker’s word, %. */
+    little?: { H2: number; N2: number }
   }
   /** Ways across by group of gas, the usual first. */
   crossings: Readonly<Record<string, readonly Transfer[]>>

@@ -16,7 +16,7 @@ export const SILICON_BRONZE: FamilySheet = {
   dust: 'none',
   gas: ['I1'],
   inertOnly: true,
-  alsoTakes: { traces: { CO2: 2.5, O2: 1 } },
+  alsoTakes: { traces: { CO2: 2.5, O2: 1 }, helium: true },
   crossings: { I1: ['short-arc', 'spray'], M12: ['short-arc', 'spray'], M13: ['short-arc', 'spray'] },
   spraysLean: false,
   sprayFromA: { I1: { 0.9: 165, 1.2: 205, 1.6: 270 }, M12: { like: 'I1' }, M13: { like: 'I1' } },

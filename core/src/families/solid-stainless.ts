@@ -24,7 +24,8 @@ export const SOLID_STAINLESS: FamilySheet = {
   dust: 'stainless',
   gas: ['M12', 'M13'],
   inertOnly: false,
-  alsoTakes: {},
+  // published: handbooks, recalled from memory, M-H: hydrogen to about 2 % in MIG, a little nitrogen for duplex
+  alsoTakes: { little: { H2: 2, N2: 3 } },
   crossings: { M12: ['short-arc', 'spray'], M13: ['spray'], M11: ['short-arc', 'spray'] },
   spraysLean: false,
   sprayFromA: { M13: { 0.9: 170, 1.2: 225, 1.6: 285 }, M12: { like: 'M13' } },

@@ -16,7 +16,10 @@ export const SOLID_STEEL: FamilySheet = {
   dust: 'carbon-steel',
   gas: ['M21', 'C1', 'M20', 'M12', 'M13'],
   inertOnly: false,
-  alsoTakes: { ordinary: ['M14', 'M22', 'M24', 'M25', 'M26'] },
+  alsoTakes: {
+    ordinary: ['M14', 'M22', 'M24', 'M25', 'M26', 'M31'],
+    twins: ['M21', 'C1', 'M20', 'M12', 'M13', 'M14', 'M22', 'M24', 'M25', 'M26', 'M31'],
+  },
   crossings: {
     M21: ['short-arc', 'spray'],
     C1: ['short-arc', 'globular'],

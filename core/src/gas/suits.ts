@@ -41,10 +41,11 @@ export function gasesFor(wire: {
 }
 
 /** How a mixture stands to a wire. */
-export type GasStanding = 'by-class' | 'outside-limits' | 'by-maker' | 'trace' | 'outside'
+export type GasStanding =
+  'by-class' | 'by-twin' | 'outside-limits' | 'by-maker' | 'trace' | 'helium' | 'hydrogen' | 'outside'
 
 /**
- * How a mixture stands to a wire: inside its designation, and there inside or outside the narrower limits of the
+ * How a mixture stands to a wire, by its class, its twin’s, or what else it bears: inside its designation, and there inside or outside the narrower limits of the
  * wire's own standard; by its maker's word; inert but for a trace it bears; or outside.
  * @param mixture percent by volume
  */
@@ -57,7 +58,7 @@ export function gasStanding(wire: { family: Family; gas: WireGas }, mixture: Mix
       ? 'outside-limits'
       : 'by-class'
   const { gas, alsoTakes } = FAMILY_SHEETS[wire.family]
-  const { ordinary, byMaker, traces } = alsoTakes
+  const { ordinary, byMaker, traces, twins, helium, little } = alsoTakes
   if (ordinary?.includes(group) && gas.every((own) => designations.includes(own))) return 'by-class'
   if (
     byMaker &&
@@ -66,7 +67,11 @@ export function gasStanding(wire: { family: Family; gas: WireGas }, mixture: Mix
     designations.some((d) => d.startsWith('M2'))
   )
     return 'by-maker'
-  const reacting = 100 - Ar - (mixture.He ?? 0)
+  const { He = 0, H2 = 0, N2 = 0 } = mixture
+  if (helium && He > 0 && Ar + He > 99.9) return 'helium'
+  if (twins?.includes(group) && designations.some((d) => twins.includes(d))) return 'by-twin'
+  if (little && H2 + N2 > 0 && H2 <= little.H2 && N2 <= little.N2 && CO2 <= 5 && O2 <= 3) return 'hydrogen'
+  const reacting = 100 - Ar - He
   return traces &&
     Math.abs(reacting - CO2 - O2) < 0.1 &&
     CO2 <= traces.CO2 &&

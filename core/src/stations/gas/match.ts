@@ -6,6 +6,8 @@ import { outletOf } from '../../machine/part.ts'
 import { gasDesignation, middleOfGroup } from '../../gas/designation.ts'
 import { shortMixture, USUAL_MIXTURES } from '../../gas/mixture.ts'
 import { gasStanding, type GasStanding } from '../../gas/suits.ts'
+import { fillerOf } from '../../metals/filler.ts'
+import { metalsOf } from '../../metals/joint.ts'
 import type { Finding, MatchContext } from '../../match/finding.ts'
 import { pick } from '../../match/finding.ts'
 
@@ -17,9 +19,24 @@ const usable = (c: MatchContext): Mixture[] =>
 
 const FITTING: Record<Exclude<GasStanding, 'outside'>, GasRule> = {
   'by-class': 'gas-right',
+  'by-twin': 'gas-as-its-twin',
+  helium: 'gas-with-helium',
+  hydrogen: 'gas-with-hydrogen',
   'outside-limits': 'gas-inside-designation-outside-limits',
   'by-maker': 'gas-by-makers-word',
   trace: 'gas-with-a-trace',
+}
+
+/** Austenitic wires by number. published: AWS A5.9, recalled from memory */
+const AUSTENITIC = /^(?:307|308|309|310|312|316|317|318|347|383|385)/
+/** Hydrogen is for austenitic wire on austenitic metal; everything else it makes porous or cracks. recalled, M-H */
+function bearsHydrogen({ wire, job }: MatchContext): boolean {
+  const metals = job ? (metalsOf(job).joint?.metals ?? []) : []
+  return (
+    AUSTENITIC.test(fillerOf(wire)?.base ?? '') &&
+    (job === undefined || job.material === 'stainless-steel') &&
+    metals.every(({ kind }) => kind === 'austenitic-stainless')
+  )
 }
 
 /** Composition to wire and transfer, by ISO 14175 designation; none for a wire that shields itself. */
@@ -88,6 +105,9 @@ export function matchGas(c: MatchContext): Finding<GasRule, GasFact> {
   })
   if (gas === undefined) return { ...change('gas-not-read'), verdict: 'unknown' }
   if (!connected) return change('gas-missing')
+  // What the box is classified with wins over what is usual.
+  if ((gas.H2 ?? 0) > 0 && !designations.includes(gasDesignation(gas)) && !bearsHydrogen(c))
+    return change('hydrogen-cracks')
   const standing = gasStanding(c.wire, gas)
   if (standing === 'outside')
     return change(
@@ -100,7 +120,7 @@ export function matchGas(c: MatchContext): Finding<GasRule, GasFact> {
   return {
     ...base,
     verdict: 'fits',
-    rule: FITTING[standing],
+    rule: standing === 'hydrogen' && !gas.H2 ? 'gas-with-nitrogen' : FITTING[standing],
     after: { gas },
   }
 }

@@ -13,6 +13,11 @@ export const GAS_RULES = {
   'gas-outside-designation': { rank: 'spoils-weld', keep: 'may' },
   'gas-by-makers-word': { rank: 'spoils-weld', keep: 'may' },
   'gas-with-a-trace': { rank: 'spoils-weld', keep: 'may' },
+  'gas-as-its-twin': { rank: 'spoils-weld', keep: 'may' },
+  'gas-with-helium': { rank: 'spoils-weld', keep: 'may' },
+  'gas-with-hydrogen': { rank: 'spoils-weld', keep: 'may' },
+  'gas-with-nitrogen': { rank: 'spoils-weld', keep: 'may' },
+  'hydrogen-cracks': { rank: 'spoils-weld', keep: 'never' },
   'gas-right': { rank: 'spoils-weld', keep: 'may' },
   'gas-inside-designation-outside-limits': { rank: 'spoils-weld', keep: 'may' },
 } as const satisfies Record<string, RuleRow>

@@ -20,7 +20,7 @@ export const GAS_WORDS: Record<GasRule, Rule<GasFact>> = {
     otherwise: 'Porous from the first centimetre.',
   }),
   'active-gas-under-inert-wire': (r) => ({
-    why: `Only an inert gas is for ${r.family} wire; ${r.text('fitted')} (${r.text('designation')}) oxidises it.`,
+    why: `Only an inert gas is for ${r.family} wire; ${r.text('fitted')} (${r.text('designation')}) reacts with it.`,
     otherwise: 'Black, porous metal that does not wet.',
   }),
   'inert-gas-under-steel': (r) => ({
@@ -38,6 +38,26 @@ export const GAS_WORDS: Record<GasRule, Rule<GasFact>> = {
   'gas-with-a-trace': (r) => ({
     why: `The gas here, ${r.text('fitted')}, is argon with a trace of a reacting gas, which this wire bears: the arc is steadier and the bead a little duller.`,
     otherwise: '',
+  }),
+  'gas-as-its-twin': (r) => ({
+    why: `The gas here, ${r.text('fitted')}, is ${r.text('designation')}. It carries this wire as it carries the same wire by AWS; strength and toughness were proved in ${list(r, 'designations')}.`,
+    otherwise: '',
+  }),
+  'gas-with-helium': (r) => ({
+    why: `The gas here, ${r.text('fitted')}, is inert: helium runs hotter, wants more flow and starts harder.`,
+    otherwise: '',
+  }),
+  'gas-with-hydrogen': (r) => ({
+    why: `The gas here, ${r.text('fitted')}, holds a little hydrogen, which austenitic stainless bears: by the wire maker’s word.`,
+    otherwise: '',
+  }),
+  'gas-with-nitrogen': (r) => ({
+    why: `The gas here, ${r.text('fitted')}, holds a little nitrogen, which duplex is glad of: by the wire maker’s word.`,
+    otherwise: '',
+  }),
+  'hydrogen-cracks': (r) => ({
+    why: `The gas here, ${r.text('fitted')}, holds hydrogen, which is for austenitic stainless alone, to about 2 %; this wire asks for ${list(r, 'designations')}.`,
+    otherwise: 'Pores, or cracks a day later.',
   }),
   'gas-right': (r) => ({
     why: `The gas here, ${r.text('fitted')}, is ${r.text('designation')}, which this wire takes.`,
