@@ -19,6 +19,7 @@ const known = [
   'settings',
   'answers',
   'labels',
+  'metals',
   'notes',
   'load',
   'record',

@@ -13,7 +13,10 @@ import {
   warmthAt,
   type Material,
 } from '../src/index.ts'
-import { plan } from './bench.ts'
+import { plan, shop } from './bench.ts'
+import { times } from './counts.ts'
+import { wrongPlan, wrongStarts, wrongSuggestions } from './metalLaw.ts'
+import { dice } from './otherSetups.ts'
 
 /**
  * The parents again, a line each, typed from handbooks apart from the rows: how people write it; wires one reaches
@@ -44,7 +47,8 @@ LCC | ER80S-Ni1 | ER70S-6 | - | -
 304H | ER308H | ER70S-6 | - | 175
 316L; 1.4404; S31603 | ER316LSi | ER308LSi ER347 | - | 175
 317L | ER317L | ER308L ER316L | - | 175
-321; 1.4541; 347H | ER347 | ER308LSi | - | 175
+321; 1.4541; 1.4878 | ER347 | ER308LSi | - | 175
+347; 347H; 1.4550 | ER347 | ER308LSi | - | 175
 310S | ER310 | ER70S-6 | - | 150
 904L; 1.4539 | ER385 | ER316LSi | - | 100
 S31254; 1.4547 | - | ER385 ER316LSi | - | 100
@@ -205,7 +209,7 @@ describe('spellings', () => {
     ['a572gr50', 'carbon'],
     ['ASTM A36', 'carbon'],
     ['S355 J2+N', 'carbon'],
-    ['347h', '321'],
+    ['347h', '347'],
     ['UNS S32205', '2205'],
     ['Duplex 2205', '2205'],
     ['2,25Cr-1Mo', 'p22'],
@@ -294,4 +298,24 @@ describe('Match says it', () => {
         plan({ label: 'ER308LSi 0.9', job: { material: 'stainless-steel', alloy: '304' } }),
       ).steps.some(({ task }) => task === 'preheat'),
     ).toBe(false))
+})
+
+describe('wires and metals at random', () => {
+  test('no wire is suggested that the row forbids, that is not sold, or that is not for the position', () => {
+    const { asked, wrong } = wrongSuggestions()
+    expect(asked).toBeGreaterThan(2000)
+    expect(wrong).toEqual([])
+  })
+  test('no start lies beyond the machine', () =>
+    expect(
+      wrongStarts({ output: { maxA: 180, maxV: 24 }, wireSpeedMPerMin: { min: 1.5, max: 12 } }).wrong,
+    ).toEqual([]))
+  test('a plan names its own wire and the metal’s, and no other', () => {
+    const random = dice(11)
+    expect(
+      Array.from({ length: times(60, 5000) }, () => wrongPlan(random, shop.machines)).filter(
+        (line) => line !== undefined,
+      ),
+    ).toEqual([])
+  })
 })

@@ -41,7 +41,8 @@ function steelAlloy(name: string, ksi: number): string {
   const named = aws && `${aws[0]!.toUpperCase()}${aws.slice(1)}`
   const iso = /^(?:E|ER)\d/.test(name) ? undefined : STEEL_ISO.find(([form]) => form.test(name))?.[1]
   if (named?.startsWith('B91')) return 'B9'
-  if (named && !/^[KM]\d/.test(named)) return named.replace(/^(B\d)L$/, '$1').replace('W2', 'W')
+  if (named && /^[KM]\d/.test(named)) return ksi >= STRONG_KSI ? 'strong' : 'K'
+  if (named) return named.replace(/^(B\d)L$/, '$1').replace('W2', 'W')
   if (iso && iso !== 'strong') return iso
   return ksi >= STRONG_KSI || iso === 'strong' ? 'strong' : 'plain'
 }
@@ -105,6 +106,7 @@ const STEEL_ALLOYS: readonly string[] = [
   'Ni2',
   'Ni3',
   'W',
+  'K',
 ]
 /** Whether a row's list of alloys or bases names this wire. */
 export const isAmong = (wires: readonly string[], { alloy, base }: Filler): boolean =>

@@ -64,7 +64,7 @@ const BY_STRENGTH = [
 ]
 /** What rusts first, first: of two stainless steels the nobler one's wire. common practice, no source */
 const BY_CORROSION = [
-  ...['410', '409', '430', '410nimo', '17-4', '304h', '304', '309', '310', '321', '316', '317'],
+  ...['410', '409', '430', '410nimo', '17-4', '304h', '304', '309', '310', '321', '347', '316', '317'],
   ...['lean-duplex', '904l', '2205', '2507', '6mo'],
 ]
 const ordered = (order: readonly string[], a: Metal, b: Metal): [Metal, Metal] =>

@@ -95,20 +95,7 @@ export const STAINLESS: readonly Metal[] = [
       },
       {
         id: '321',
-        grades: [
-          '321',
-          '321H',
-          '347',
-          '347H',
-          '1.4541',
-          '1.4550',
-          '1.4878',
-          '1.4912',
-          'S32100',
-          'S34700',
-          'X6CrNiTi18-10',
-          'X6CrNiNb18-10',
-        ],
+        grades: ['321', '321H', '1.4541', '1.4878', 'S32100', 'X6CrNiTi18-10'],
         first: ['ER347'],
         also: [],
         never: [
@@ -116,6 +103,17 @@ export const STAINLESS: readonly Metal[] = [
           { wires: [ANY_STEEL], why: 'cracks-on-stainless' },
         ],
         notes: ['titanium-burns-off'],
+        confidence: 'H',
+      },
+      {
+        id: '347',
+        grades: ['347', '347H', '1.4550', '1.4912', 'S34700', 'X6CrNiNb18-10'],
+        first: ['ER347'],
+        also: [],
+        never: [
+          { wires: ['308', '316'], why: 'not-stabilised' },
+          { wires: [ANY_STEEL], why: 'cracks-on-stainless' },
+        ],
         confidence: 'H',
       },
       {

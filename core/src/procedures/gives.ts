@@ -3,7 +3,7 @@ import { currentOfSpeedA, usualExtensionMm } from '../arc/burnOff.ts'
 import { cordDropV, dutyAtPercent, dutyMultiplier, supplyCurrentA } from '../arc/limits.ts'
 import { loadLineV } from '../arc/volts.ts'
 import { wireRangeA, type StartWire } from './choices.ts'
-import { voltsAt } from './start.ts'
+import { ARC_ON_PERCENT, voltsAt } from './start.ts'
 
 /** What may end the current, from the wire to the wall. */
 export const LIMITS = ['wire', 'feed', 'output', 'duty', 'breaker', 'cord'] as const
@@ -19,8 +19,6 @@ export interface SupplyLine {
 
 /** Most of the volts a cord should take. published: NEC informational notes give 3 % and 5 % in all, recalled from memory */
 export const MOST_CORD_DROP = 0.05
-/** Share of the time the arc burns in ordinary hand work, %. common practice, no source */
-export const ARC_ON_PERCENT = 30
 const SEARCH_A = { from: 5, to: 1000, steps: 40 }
 
 /** The supply of a welding current: drawn, heating over the duty, lost in the cord; A, A, V. */

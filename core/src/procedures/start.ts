@@ -52,6 +52,8 @@ export type StartNote =
   | 'laps-cold'
   | 'held-in-position'
   | 'machine-output'
+  | 'machine-volts'
+  | 'over-duty'
   | 'wire-speed-high'
   | 'wire-speed-low'
   | 'several-passes'
@@ -108,6 +110,10 @@ const BANDS: Record<Confidence, { current: number; volts: number; speed: number 
   'M-L': { current: 0.25, volts: 2.5, speed: 0.3 },
   L: { current: 0.25, volts: 2.5, speed: 0.3 },
 }
+/** A current is found between two to the millionth. */
+const HALVINGS = 40
+/** Share of the time the arc burns in ordinary hand work, %: three minutes in ten. common practice, no source */
+export const ARC_ON_PERCENT = 30
 /** A start stands this share of the window inside its ends. common practice, no source */
 const INSIDE = 0.1
 /** Tip to work from which the gun wants a guide of its own, mm. recalled from memory */
@@ -214,19 +220,44 @@ function onRow(
     current = Math.min(Math.max(current, Math.min(minA, maxA)), maxA)
     notes.push('machine-output')
   }
+  // Volts, wire speed and current are one solution: where a limit bites, the others are worked again from it.
+  const mostV = machine.output?.maxV ?? Infinity
+  if ((voltsAlong(row, wire.exactMm, current) ?? 0) > mostV) {
+    const least = Math.min(low, current)
+    if ((voltsAlong(row, wire.exactMm, least) ?? 0) > mostV) current = least
+    else {
+      let [holds, over] = [least, current]
+      for (let i = 0; i < HALVINGS; i++) {
+        const mid = (holds + over) / 2
+        if ((voltsAlong(row, wire.exactMm, mid) ?? 0) > mostV) over = mid
+        else holds = mid
+      }
+      current = holds
+    }
+    notes.push('machine-volts')
+  }
+  const limits = machine.wireSpeedMPerMin
+  const asked = speedAlong(row, wire, current)
+  if (limits && asked !== null && (asked > limits.max || asked < limits.min)) {
+    notes.push(asked > limits.max ? 'wire-speed-high' : 'wire-speed-low')
+    const reached = currentOnRow(row, wire, asked > limits.max ? limits.max : limits.min)
+    if (reached !== null && reached > 0) current = Math.min(Math.max(reached, minA), maxA)
+  }
   const sure = BANDS[row.confidence]
   const origin = originOf(row)
-  const volts = voltsAlong(row, wire.exactMm, current)
+  const rowVolts = voltsAlong(row, wire.exactMm, current)
+  const volts = rowVolts === null ? null : Math.min(rowVolts, mostV)
   const speed = speedAlong(row, wire, current)
-  const limits = machine.wireSpeedMPerMin
-  let held = speed
-  if (limits && held !== null) {
-    if (held > limits.max) notes.push('wire-speed-high')
-    if (held < limits.min) notes.push('wire-speed-low')
-    held = Math.min(Math.max(held, limits.min), limits.max)
-  }
+  const held = limits && speed !== null ? Math.min(Math.max(speed, limits.min), limits.max) : speed
   if (volts === null) notes.push('no-volts')
   if (held === null) notes.push('no-speed')
+  const { dutyAtA, dutyPercent } = machine.output ?? {}
+  if (
+    dutyAtA !== undefined &&
+    dutyPercent !== undefined &&
+    dutyPercent * (dutyAtA / current) ** 2 < ARC_ON_PERCENT
+  )
+    notes.push('over-duty')
   const share = row.wireSpeedMPerMin
     ? sure.speed
     : Math.max(sure.speed, burnOffBand(wire.family, wire.exactMm))
@@ -241,7 +272,13 @@ function onRow(
       within(banded(current, current * sure.current, current * sure.current, origin), row.currentA),
       [minA, maxA],
     ),
-    voltageV: volts === null ? null : within(banded(volts, sure.volts, sure.volts, origin), row.voltageV!),
+    voltageV:
+      volts === null
+        ? null
+        : within(banded(volts, sure.volts, sure.volts, origin), [
+            Math.min(row.voltageV![0], volts),
+            Math.min(row.voltageV![1], mostV),
+          ]),
     wireSpeedMPerMin:
       held === null
         ? null

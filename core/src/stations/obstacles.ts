@@ -268,12 +268,17 @@ function metalCautions(c: MatchContext): Caution[] {
 }
 /** Whether a note of the metal is about this wire and this job. */
 function holds(note: MetalNote, { wire, job }: MatchContext, joint: MetalJoint): boolean {
-  const isFirst = judgeWire(wire, joint, job!.service)?.is === 'first'
+  const { is } = judgeWire(wire, joint, job!.service) ?? { is: 'unlisted' }
   switch (note) {
+    // Of the wire that is taken too, not of one that is not for it at all.
     case 'single-pass-thin-only':
     case 'only-where-strength-not-needed':
     case 'repair-only':
-      return !isFirst
+      return is === 'also'
+    case 'treated-after-matching-wire':
+      return is === 'first'
+    case 'weaker-where-design-says':
+      return false
     case 'austenitic-under-restraint':
       return isStainless(wire)
     case 'zinc-off-both-sides':

@@ -112,7 +112,7 @@ function wayWords(r: Reader): string {
     ? 'Travel fast enough that the puddle stays small; short runs on sheet.'
     : 'Travel so that the arc stays on the leading edge of the puddle.'
   const crater = r.f.soft
-    ? 'At the end go back over the last centimetre and fill the crater: aluminium cracks there.'
+    ? 'At the end go back over the last centimetre and fill the crater, or it cracks.'
     : 'At the end stop, go back a little and fill the crater.'
   return `${bead} ${travel} ${crater}`
 }
@@ -129,7 +129,9 @@ function goodWords(r: Reader): string {
     'metal-cored': 'Smooth and nearly without spatter, only islands of glass on it.',
     'solid-stainless': 'Straw to gold in colour; grey and rough is too hot or short of gas.',
     aluminium: 'Bright, with a white cleaned strip beside it and no black soot.',
-    'silicon-bronze': 'It wets the sheet, which did not melt; a smooth golden bead.',
+    'silicon-bronze': r.f.brazes
+      ? 'It wets the sheet, which did not melt; a smooth golden bead.'
+      : 'Melted in on both sides, in the colour of the wire; no pores, no soot.',
   }
   const look = looks[r.t('family')] ?? 'Even ripples, little spatter, a steady fry.'
   return `${toes} ${look}${back} Tacks: a little hotter than beads, short, flat, and dressed before they are welded over.`
