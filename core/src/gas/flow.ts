@@ -65,9 +65,19 @@ function inUse(kind: FlowKind, exactMm: number): readonly [number, number] {
   return kind === 'aluminium' && exactMm >= THICK_ALUMINIUM.fromMm ? [low, THICK_ALUMINIUM.most] : [low, high]
 }
 
-/** The usual nozzle of a gun by its current, mm of bore, where nobody read it. common practice, no source */
+/** Nozzle bore against current, mm to A. common practice, recalled from memory, M */
+const BORE_FOR_CURRENT = [
+  [10, 125],
+  [12.7, 200],
+  [16, 325],
+  [19, Infinity],
+] as const
+/** The usual nozzle of a gun by its current, mm of bore, where nobody read it. */
 export const assumedBoreMm = (currentA: number | undefined): number =>
-  currentA === undefined || currentA <= 180 ? 12.7 : currentA <= 300 ? 16 : 19
+  currentA === undefined ? 12.7 : BORE_FOR_CURRENT.find(([, toA]) => currentA <= toA)![0]
+/** A nozzle of this bore is for so much current at most, A. @param boreMm over 0 */
+export const mostCurrentThroughA = (boreMm: number): number =>
+  BORE_FOR_CURRENT.findLast(([mm]) => boreMm >= mm - 0.8)?.[1] ?? BORE_FOR_CURRENT[0][1]
 
 /**
  * How much more true flow than argon a helium mixture needs, by its helium: 1.3 to 1.5 times at half, 1.5 to 2 at three

@@ -1,6 +1,6 @@
 import { leftWith } from '../machine/standing.ts'
 import type { WireNote } from '../wire/wire.ts'
-import { DRAUGHT_LIMIT_M_PER_S } from '../gas/flow.ts'
+import { assumedBoreMm, DRAUGHT_LIMIT_M_PER_S, mostCurrentThroughA } from '../gas/flow.ts'
 import type { Station } from '../machine/stations.ts'
 import { STEELS } from '../families/sheet.ts'
 import { FAMILY_SHEETS } from '../families/index.ts'
@@ -66,6 +66,7 @@ export type CautionRule =
   | 'hot-service-metal'
   | `metal-${MetalNote}`
   | 'gun-rating-low'
+  | 'nozzle-narrow'
   | 'insulated-guide-wanted'
   | 'new-wire-rusty'
   | 'new-wire-spoiled'
@@ -313,6 +314,7 @@ function gunCautions(c: MatchContext): Caution[] {
     c.machine,
   )
   const currentA = start.currentA?.value
+  const boreMm = c.wire.gas.needed ? c.fitted.nozzle?.boreMm : undefined
   return [
     ...(currentA !== undefined && gun.ratingA !== undefined && currentA > gun.ratingA
       ? [
@@ -320,6 +322,15 @@ function gunCautions(c: MatchContext): Caution[] {
             station: 'gun' as const,
             rule: 'gun-rating-low' as const,
             facts: { ratingA: gun.ratingA, currentA: Math.round(currentA), cooling: gun.cooling },
+          },
+        ]
+      : []),
+    ...(currentA !== undefined && boreMm !== undefined && currentA > mostCurrentThroughA(boreMm)
+      ? [
+          {
+            station: 'nozzle' as const,
+            rule: 'nozzle-narrow' as const,
+            facts: { boreMm, currentA: Math.round(currentA), usualMm: assumedBoreMm(currentA) },
           },
         ]
       : []),

@@ -17,7 +17,10 @@ export const GAS_FLOW_WORDS: Record<GasFlowRule, Rule<GasFlowFact>> = {
   }),
   'flow-high': (r) => ({
     why: `${r.flow('flow')} is more than this wire and nozzle want: about ${r.flow('value')}${bore(r)}.`,
-    otherwise: 'Too fast a stream turns turbulent and sucks in air: porosity.',
+    otherwise:
+      r.facts.ceiling !== undefined && Number(r.facts.flow) <= Number(r.facts.ceiling)
+        ? 'Gas is wasted; the weld is none the better for it.'
+        : 'Too fast a stream turns turbulent and sucks in air: porosity.',
   }),
   'flow-low': (r) => ({
     why: `${r.flow('flow')} is less than this wire and nozzle want: about ${r.flow('value')}${bore(r)}.`,
