@@ -470,4 +470,21 @@ describe('what people type and boxes print', () => {
   })
   test('a box for MIG and TIG is a box of wire', () =>
     expect(wire('ER70S-6 0.9 mm MIG/TIG 15 kg').classification).toBe('ER70S-6'))
+  // published: Brown & Sharpe, US standard stainless and Manufacturers’ Standard gauges, recalled from memory
+  test.each([
+    ['ER5356 .035 16 ga', 1.29],
+    ['ER308LSi .035 16 ga', 1.59],
+    ['ER70S-6 .030 16 ga', 1.519],
+  ])('a gauge is of the metal’s own scale: %s', (label, mm) => {
+    const read = readLabel(label)
+    expect(read.ok && read.value.besides.thicknessMm).toBeCloseTo(mm, 2)
+  })
+  test.each([
+    ['ER5356 / S Al 5356A (AlMg5Cr(A)) 1.2', 'ER5356 / S Al 5356A'],
+    ['AWS A5.10 ER4043 EN ISO 18273 S Al 4043A (AlSi5(A)) 1.0', 'ER4043 / S Al 4043A'],
+    ['E70C-6C/E70C-6M 1.2', 'E70C-6C/E70C-6M'],
+    ['ER307Si / G 18 8 Mn 1.2', 'ER307Si / G 18 8 Mn'],
+  ])('%s is one wire', (label, name) => expect(wire(label).classification).toBe(name))
+  test('two that differ are named, both', () =>
+    expect(problemText(refusal('ER308LSi ER316LSi 1.0')!)).toMatch(/ER308LSi and ER316LSi/))
 })

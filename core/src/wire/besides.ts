@@ -1,6 +1,6 @@
 import { parseMixture } from '../gas/mixture.ts'
 import type { Mixture } from '../gas/mixtureSchema.ts'
-import { gaugeMm } from '../units/gauge.ts'
+import { gaugeMm, type GaugeScale } from '../units/gauge.ts'
 import { MM, parseQuantity } from '../units/parse.ts'
 
 /** What people type beside the wire: the gas, the metal’s thickness, the date on the box. None of it is a size. */
@@ -61,9 +61,10 @@ function thicknessOf(text: string, unit: string | undefined): number | undefined
 
 /**
  * Takes out of a label, made even, what is not the wire.
+ * @param scale of gauges: each metal has its own
  * @returns what is left, and what was taken
  */
-export function takeBesides(text: string): { rest: string; besides: Besides } {
+export function takeBesides(text: string, scale: GaugeScale = 'steel'): { rest: string; besides: Besides } {
   const besides: Besides = {}
   let rest = text.replace(DATE, (date: string) => {
     besides.date ??= date
@@ -78,7 +79,7 @@ export function takeBesides(text: string): { rest: string; besides: Besides } {
     rest = rest.replace(found[0], ' ').replace(GAS_WORDS, ' ')
   }
   const gauge = GAUGE.exec(rest)
-  const gaugedMm = gauge ? gaugeMm(Number(gauge[1]), 'steel') : undefined
+  const gaugedMm = gauge ? gaugeMm(Number(gauge[1]), scale) : undefined
   if (gauge && gaugedMm !== undefined) {
     besides.thicknessMm = Math.round(gaugedMm * 1000) / 1000
     rest = rest.replace(gauge[0], ' ')

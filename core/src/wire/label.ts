@@ -16,6 +16,7 @@ import { readDesignation, type Designated } from './classification/index.ts'
 import { readDiameter, type Diameter } from './diameters.ts'
 import { otherProduct } from './otherProducts.ts'
 import { FAMILY_SHEETS } from '../families/index.ts'
+import { gaugeScaleOf } from '../units/gauge.ts'
 import { kindOfWords } from './classification/shopWords.ts'
 import type { Spool, SpoolType } from './spool.ts'
 import { spoolForMass } from './spool.ts'
@@ -96,7 +97,13 @@ export function readLabel(text: string, path = 'label'): Read<Label> {
       ...aside,
     ],
   }
-  const thicknessMm = besides.thicknessMm ?? size.thicknessMm
+  // A gauge is of the metal’s own scale, which the wire tells.
+  const scale = gaugeScaleOf(value.joins[0])
+  const gauged =
+    scale && scale !== 'steel' && besides.thicknessMm !== undefined
+      ? takeBesides(said, scale).besides.thicknessMm
+      : undefined
+  const thicknessMm = gauged ?? besides.thicknessMm ?? size.thicknessMm
   return read({
     wire,
     spool: { type: spool ?? (/\bCOIL\b/.test(mass.rest) ? 'coil' : spoolForMass(mass.kg)), massKg: mass.kg },
@@ -258,6 +265,9 @@ const system = (d: Designated) => (d.standard.startsWith('ISO') ? 'ISO' : 'AWS')
 /** Newer forms of a standard stand beside the older on one box. */
 const OPEN_SYSTEMS = ['AWS A5.36', 'ISO 14341-B', 'ISO 17632-B', 'ISO 14343-B', 'ISO 17633-B']
 
+/** An A-variant is the same alloy with less beryllium; 307 and 307Si are kin printed on one box. */
+const oneAlloy = (alloy: string): string => alloy.replace(/^(\d{4})A$/, '$1').replace(/^307Si$/, '307')
+
 /** The same wire under two designations carries both gases; `undefined` when they cannot be one wire. */
 function merge(a: Designated, b: Designated): Designated | undefined {
   if (a.classification === b.classification) return a
@@ -266,12 +276,16 @@ function merge(a: Designated, b: Designated): Designated | undefined {
   const sameKind =
     a.family === b.family &&
     (polarity.length > 0 || a.polarity.length === 0 || b.polarity.length === 0) &&
-    (a.alloy === undefined || b.alloy === undefined || a.alloy === b.alloy || grades)
+    (a.alloy === undefined || b.alloy === undefined || oneAlloy(a.alloy) === oneAlloy(b.alloy) || grades)
   const twoStandards =
     system(a) !== system(b) ||
     (a.standard !== b.standard && [a, b].some((d) => OPEN_SYSTEMS.includes(d.standard)))
   const twoGases =
-    a.standard === b.standard && (a.process === 'FCAW-G' || (a.alloy !== undefined && a.alloy === b.alloy))
+    a.standard === b.standard &&
+    (a.process === 'FCAW-G' ||
+      (a.alloy !== undefined && a.alloy === b.alloy) ||
+      // One wire for CO2 and mixtures: E70C-6C and -6M.
+      (/[CM]$/.test(a.classification) && a.classification.slice(0, -1) === b.classification.slice(0, -1)))
   if (!sameKind || !(twoStandards || twoGases || grades)) return undefined
   const argonPercent = a.gas.argonPercent ?? b.gas.argonPercent
   const positions = a.positions.filter((p) => b.positions.includes(p))
