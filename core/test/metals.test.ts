@@ -302,13 +302,14 @@ describe('Match says it', () => {
 
 describe('wires and metals at random', () => {
   test('no wire is suggested that the row forbids, that is not sold, or that is not for the position', () => {
-    const { asked, wrong } = wrongSuggestions()
+    const { asked, wrong } = wrongSuggestions(times(5, 1))
     expect(asked).toBeGreaterThan(2000)
     expect(wrong).toEqual([])
   })
   test('no start lies beyond the machine', () =>
     expect(
-      wrongStarts({ output: { maxA: 180, maxV: 24 }, wireSpeedMPerMin: { min: 1.5, max: 12 } }).wrong,
+      wrongStarts({ output: { maxA: 180, maxV: 24 }, wireSpeedMPerMin: { min: 1.5, max: 12 } }, times(17, 1))
+        .wrong,
     ).toEqual([]))
   test('a plan names its own wire and the metal’s, and no other', () => {
     const random = dice(11)
