@@ -18,7 +18,7 @@ export const changeover = {
     thickness: 'Thickness',
     thicknessHint: 'measured, not guessed: 3 mm, 1/8, 22 ga',
     alloy: 'Grade, where it is known',
-    alloyHint: 'as it is stamped: 6061-T6, 1.4462, A572 Gr 50, P22',
+    alloyHint: 'as it is stamped: 6061-T6, 1.4462, P22',
     metalRead: 'Read as {name}.',
     metalUnknown: 'In no table here: kept as typed. The wire maker’s table decides.',
     more: 'Two metals, or more asked of the joint',
