@@ -270,6 +270,15 @@ describe('what the fume holds', () => {
   })
 })
 
+test('extraction is gathered where the fume harms for good, and nowhere else', () => {
+  const tools = (label: string, material: Material) =>
+    changeoverAnswer(plan({ label, job: { material } })).tools.join()
+  expect(tools('ER308LSi 0.9', 'stainless-steel')).toMatch(/extraction/)
+  expect(tools('ER70S-6 0.9', 'galvanised-steel')).toMatch(/extraction/)
+  expect(tools('ER70S-6 0.9', 'mild-steel')).not.toMatch(/extraction/)
+  expect(tools('ER5356 1.2', 'aluminium')).not.toMatch(/extraction/)
+})
+
 describe('Match says it', () => {
   const notes = (label: string, job: object) => changeoverAnswer(plan({ label, job })).notes.join(' ')
   test.each([

@@ -97,9 +97,18 @@ export type Tool =
   | 'stainless-brush'
   | 'degreaser'
   | 'thermometer'
+  | 'fume-extraction'
   | 'extinguisher'
   | 'liner-collet'
 
+const HARMS_FOR_GOOD: readonly Step['hazards'][number][] = [
+  'beryllium',
+  'lead',
+  'chromium',
+  'nickel',
+  'zinc',
+  'barium',
+]
 /** Tools and consumables by the work in the plan. */
 export function toolsFor(steps: readonly Step[]): Tool[] {
   const has = (...tasks: Step['task'][]) => steps.some((s) => tasks.includes(s.task))
@@ -124,6 +133,11 @@ export function toolsFor(steps: readonly Step[]): Tool[] {
     ['stainless-brush', coupon('aluminium', 'stainless-steel')],
     ['degreaser', coupon('aluminium', 'stainless-steel', 'copper-alloy')],
     ['thermometer', has('preheat')],
+    // Fume that harms for good is caught at the arc; the rest is ventilation.
+    [
+      'fume-extraction',
+      steps.some(({ hazards }) => hazards.some((hazard) => HARMS_FOR_GOOD.includes(hazard))),
+    ],
     ['extinguisher', has('hotWork')],
   ]
   return tools.filter(([, needed]) => needed).map(([tool]) => tool)

@@ -61,7 +61,7 @@ const METAL_NAMES: Readonly<Record<string, string>> = {
 export const metalName = (names: string | readonly string[]): string =>
   [names]
     .flat()
-    .map((name) => METAL_NAMES[name] ?? name)
+    .map((name) => (Object.hasOwn(METAL_NAMES, name) ? METAL_NAMES[name]! : name))
     .join(' to ')
 
 const degrees = (c: number, u: UnitSystem): string =>

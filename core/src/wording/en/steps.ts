@@ -70,6 +70,7 @@ export const TOOL_NAMES: Record<Tool, string> = {
   'soapy-water': 'soapy water and brush',
   'stainless-brush': 'stainless brush kept for this metal',
   degreaser: 'degreaser without chlorine, clean cloth',
+  'fume-extraction': 'fume extraction at the arc, or a fitted fume respirator',
   thermometer: 'thermometer or temperature crayon',
   extinguisher: 'fire extinguisher',
 }
