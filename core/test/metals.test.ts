@@ -329,3 +329,20 @@ describe('wires and metals at random', () => {
     ).toEqual([])
   })
 })
+
+// published: IEC 60974-1: duty falls with the square of the current
+test('more current than the machine bears is said in minutes of ten', () => {
+  const said = (dutyAtA: number) =>
+    cautions(
+      plan({
+        label: 'ER70S-6 1.2',
+        set: { output: { maxA: 400, dutyAtA, dutyPercent: 60 } },
+        job: { material: 'mild-steel', thicknessMm: 12 },
+      }).context,
+    ).find(({ rule }) => rule === 'over-duty')
+  const over = said(150)!
+  const exact = 6 * (150 / (over.facts.currentA as number)) ** 2
+  expect(over.facts.minutes).toBeLessThanOrEqual(exact + 0.1)
+  expect(over.facts.minutes).toBeGreaterThan(exact - 0.6)
+  expect(said(400)).toBeUndefined()
+})

@@ -67,6 +67,7 @@ export type CautionRule =
   | `metal-${MetalNote}`
   | 'gun-rating-low'
   | 'nozzle-narrow'
+  | 'over-duty'
   | 'insulated-guide-wanted'
   | 'new-wire-rusty'
   | 'new-wire-spoiled'
@@ -194,6 +195,8 @@ export function cautions(c: MatchContext): Caution[] {
   const maxA = machine.output?.maxA
   if (leastA !== undefined && maxA !== undefined && maxA < leastA)
     found.push({ station: 'supply', rule: 'output-small', facts: { maxA, leastA, sizeMm: wire.diameterMm } })
+  const duty = job && dutyCaution(c)
+  if (duty) found.push(duty)
   if (!job) return found
   if (job.position && !wire.positions.includes(job.position))
     found.push({
@@ -303,16 +306,31 @@ const isStainless = (wire: SizedWire): boolean =>
   FAMILY_SHEETS[wire.family].dust === 'stainless' ||
   /A5\.22|A5\.9|ISO 17633|ISO 14343/.test(wire.standard ?? '')
 
+/** The current of the start beside the machine’s rating, in minutes of ten. published: IEC 60974-1, by the square */
+function dutyCaution(c: MatchContext): Caution | undefined {
+  const { dutyAtA, dutyPercent } = c.machine.output ?? {}
+  if (!c.job || c.wire.open || dutyAtA === undefined || dutyPercent === undefined) return undefined
+  const start = startOf(c)
+  const currentA = start.currentA?.value
+  if (currentA === undefined || !start.notes.includes('over-duty')) return undefined
+  const minutes = Math.floor((dutyPercent / 10) * (dutyAtA / currentA) ** 2 * 2) / 2
+  return {
+    station: 'supply',
+    rule: 'over-duty',
+    facts: { currentA: Math.round(currentA), minutes, dutyAtA, dutyPercent },
+  }
+}
+/** The start that the job has here. */
+const startOf = (c: MatchContext) => {
+  const { gas } = c.fitted
+  return startSettings(c.wire, c.job!, c.wire.gas.needed ? (gas ? arcGasOf(gas) : null) : null, c.machine)
+}
+
 /** What the job asks of the gun: its rating, and a guide for a long extension. */
 function gunCautions(c: MatchContext): Caution[] {
-  const { gun, gas } = c.fitted
+  const { gun } = c.fitted
   if (!c.job || !gun || c.wire.open) return []
-  const start = startSettings(
-    c.wire,
-    c.job,
-    c.wire.gas.needed ? (gas ? arcGasOf(gas) : null) : null,
-    c.machine,
-  )
+  const start = startOf(c)
   const currentA = start.currentA?.value
   const boreMm = c.wire.gas.needed ? c.fitted.nozzle?.boreMm : undefined
   return [

@@ -197,6 +197,8 @@ const CAUTIONS: Record<CautionRule, (f: Obstacle['facts'], units: UnitSystem) =>
   'metal-not-for-fusion': (f, u) => metalNoteText('not-for-fusion', String(f.alloy), u),
   'gun-rating-low': (f) =>
     `The gun is rated for ${String(f.ratingA)} A; this starts at about ${String(f.currentA)} A. Its duty falls, and it runs hot: a larger gun${f.cooling === 'water' ? '' : ', or one cooled by water'}.`,
+  'over-duty': (f) =>
+    `About ${String(f.currentA)} A is more than this machine bears in steady work: ${String(f.minutes)} minutes of ten, by its rating of ${String(f.dutyAtA)} A at ${String(f.dutyPercent)} %.`,
   'nozzle-narrow': (f, u) =>
     `A nozzle of ${formatLength(Number(f.boreMm), u)} is narrow for about ${String(f.currentA)} A: spatter closes it and the shield is thin. About ${formatLength(Number(f.usualMm), u)} is usual.`,
   'insulated-guide-wanted': (_f, u) =>
