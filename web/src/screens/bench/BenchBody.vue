@@ -100,13 +100,15 @@ function putRight(machineId: string) {
     <div v-if="chosen" class="note">
       <p role="status">{{ t('bench.chooseMachine', { wire: words.wireName(chosen, settings.units) }) }}</p>
       <div ref="offers" class="row">
-        <v-btn
+        <button
           v-for="machine in machineStore.list.slice(0, FEW_MACHINES)"
           :key="machine.id"
-          size="small"
+          type="button"
+          class="go"
           @click="start(machine.id)"
-          >{{ seen(machine.name) }}</v-btn
         >
+          {{ seen(machine.name) }}
+        </button>
       </div>
     </div>
     <details class="which" @toggle="finding ||= ($event.target as HTMLDetailsElement).open">
@@ -196,6 +198,17 @@ function putRight(machineId: string) {
 }
 .body > .note {
   margin-top: 12px;
+}
+/* Many at once with every label that is read: the browser's own are drawn soonest. */
+.go {
+  min-height: 44px;
+  padding: 0 14px;
+  border: 2px solid var(--ink);
+  background: none;
+  color: inherit;
+  font: inherit;
+  font-weight: 700;
+  cursor: pointer;
 }
 .which {
   border-bottom: 1px solid var(--rule);

@@ -168,25 +168,28 @@ const setCount = (part: Part, by: number) => partStore.put({ ...part, count: Mat
               </button>
             </td>
             <td class="acts">
-              <v-btn
+              <button
                 v-if="part.kind === 'wire'"
-                size="small"
+                type="button"
                 :aria-label="t('chart.sheetOf', { name: name(part) })"
                 @click="sheet = part.id!"
-                >{{ t('chart.sheet') }}</v-btn
               >
-              <v-btn
-                size="small"
+                {{ t('chart.sheet') }}
+              </button>
+              <button
+                type="button"
                 :aria-label="t('store.editNamed', { name: name(part) })"
                 @click="editing = { ...part }"
-                >{{ t('store.edit') }}</v-btn
               >
-              <v-btn
-                size="small"
+                {{ t('store.edit') }}
+              </button>
+              <button
+                type="button"
                 :aria-label="t('store.removeNamed', { name: name(part) })"
                 @click="partStore.remove(part.id!, t('store.removed', { name: name(part) }))"
-                >{{ t('store.remove') }}</v-btn
               >
+                {{ t('store.remove') }}
+              </button>
             </td>
           </tr>
           <tr v-if="after" aria-hidden="true">
@@ -273,8 +276,17 @@ tbody th span {
   white-space: nowrap;
   text-align: right;
 }
-.acts .v-btn {
+.acts button {
   margin-left: 8px;
+  min-height: 44px;
+  padding: 0 12px;
+  border: 1px solid var(--ink);
+  background: none;
+  color: inherit;
+  font: inherit;
+  font-size: 0.9rem;
+  font-weight: 600;
+  cursor: pointer;
 }
 @media (max-width: 700px) {
   /* Each part becomes a block: name, then drawer and count, then what can be done. */
@@ -305,7 +317,7 @@ tbody th span {
     grid-column: 1 / -1;
     text-align: left;
   }
-  .acts .v-btn {
+  .acts button {
     margin: 0 8px 0 0;
   }
 }
