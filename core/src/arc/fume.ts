@@ -6,7 +6,6 @@ import type { Wire } from '../wire/wire.ts'
 /** What the air wants, by wire and metal; the gravest first. */
 export const FUME_REMINDERS = [...FUMES, 'self-shielded', 'cored', 'co2', 'inert', 'always'] as const
 export type FumeReminder = (typeof FUME_REMINDERS)[number]
-export type { Fume }
 
 /**
  * Reminders for a wire on a metal, the gravest first. @param gas as `arcGasOf` gives it; `null` without

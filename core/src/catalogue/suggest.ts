@@ -2,9 +2,9 @@ import { idealSizeMm } from '../families/size.ts'
 import { DRAUGHT_LIMIT_M_PER_S } from '../gas/flow.ts'
 import { CATALOGUE, type CatalogueEntry } from './catalogue.ts'
 import { type Family, type Material, type Position, type Service } from '../terms/terms.ts'
-import { fillerOf } from '../metals/filler.ts'
+import { fillerOf, isNickel } from '../metals/filler.ts'
 import { judgeWire, metalsOf, type MetalJoint } from '../metals/joint.ts'
-import type { MetalNote, NeverReason } from '../metals/metal.ts'
+import { isSteel, type MetalNote, type NeverReason } from '../metals/metal.ts'
 import { FAMILY_SHEETS } from '../families/index.ts'
 import type { Machine } from '../machine/machine.ts'
 import type { Part } from '../machine/store.ts'
@@ -151,7 +151,8 @@ function choicesFor(joint: MetalJoint): Choice[] {
   const known = (name: string) => CATALOGUE.some(({ classification }) => classification === name)
   const own = [...joint.first.filter(known), ...joint.also.filter(known)]
   const bases = new Set(own.map((name) => fillerOf(wireOf(name))?.base))
-  const kin = STEEL.includes(joint.kind)
+  // Of steel wires there are so many of one kind that the row names the usual ones.
+  const kin = isSteel(joint.kind)
     ? []
     : CATALOGUE.filter(
         ({ classification }) =>
@@ -164,18 +165,6 @@ function choicesFor(joint: MetalJoint): Choice[] {
     ),
   ]
 }
-/** Of these there are so many wires of one kind that the row names the usual ones. */
-const STEEL: readonly MetalJoint['kind'][] = [
-  'carbon-steel',
-  'weathering-steel',
-  'thermomechanical-steel',
-  'quenched-steel',
-  'wear-plate',
-  'hardenable-steel',
-  'creep-steel',
-  'cold-tough-steel',
-  'galvanised-steel',
-]
 /** Ordinary steel is chosen for its thickness: the row only says what not. */
 const BY_THICKNESS = ['carbon', 'galvanised']
 
@@ -273,10 +262,9 @@ function machineTakes(wire: Wire, machine: Machine | undefined): boolean {
 export function suggestWires(work: Work): Suggestions {
   const { thicknessMm, position } = work
   const { joint, unknown, contradicts } = metalsOf(work)
-  const byRow =
-    joint !== undefined &&
-    !(joint.metals.length === 1 && BY_THICKNESS.includes(joint.id) && !work.service?.length)
-  const choices = byRow ? choicesFor(joint) : CHOICES[work.material]
+  const row =
+    joint?.metals.length === 1 && BY_THICKNESS.includes(joint.id) && !work.service?.length ? undefined : joint
+  const choices = row ? choicesFor(row) : CHOICES[work.material]
   const windy = (work.draughtMPerS ?? 0) > DRAUGHT_LIMIT_M_PER_S
   const shelf = shelfOf(work.store)
   const takenAt = (anySize: boolean) =>
@@ -301,7 +289,7 @@ export function suggestWires(work: Work): Suggestions {
     })
   const inBand = takenAt(false)
   // A metal with one wire takes it outside the band of its size too: its costs say so.
-  const able = inBand.length || !byRow ? inBand : takenAt(true)
+  const able = inBand.length || !row ? inBand : takenAt(true)
   const gasless = able.filter(({ wire }) => !wire.gas.needed)
   const shelter = windy && gasless.length === 0 && able.length > 0
   const list = windy && !shelter ? gasless : able
@@ -309,14 +297,12 @@ export function suggestWires(work: Work): Suggestions {
     (a, i) => list.findIndex((b) => b.wire.classification === a.wire.classification) === i,
   )
   const bestKsi = Math.max(...once.map(({ wire }) => wire.strength?.tensileKsi.min ?? 0))
-  const nickel = (byRow ? [...joint.first, ...joint.also] : []).filter((name) => /^ERNi/.test(name))
   const read = [...once]
     // What the shop has comes first among equals: the metal’s first wires before what is taken too.
     .sort(
       (a, b) =>
-        (byRow
-          ? Number(a.reason === 'also-for-this-metal') - Number(b.reason === 'also-for-this-metal')
-          : 0) || Number(b.inStore) - Number(a.inStore),
+        (row ? Number(a.reason === 'also-for-this-metal') - Number(b.reason === 'also-for-this-metal') : 0) ||
+        Number(b.inStore) - Number(a.inStore),
     )
     .map(({ wire, reason, inStore }) => ({
       classification: wire.classification!,
@@ -326,25 +312,27 @@ export function suggestWires(work: Work): Suggestions {
       costs: costsOf(wire, work, bestKsi || undefined, windy),
       inStore,
     }))
-  const named: Suggestion[] = nickel.map((classification) => ({
-    classification,
-    family: null,
-    diameterMm: null,
-    reason: joint!.first.includes(classification) ? 'usual-for-this-metal' : 'also-for-this-metal',
-    costs: ['needs-gas'],
-    inStore: false,
-  }))
-  const firstRead = byRow && named.length > 0 && !/^ERNi/.test(joint.first[0]!)
+  const nickel: Suggestion[] = row
+    ? [...row.first, ...row.also].filter(isNickel).map((classification) => ({
+        classification,
+        family: null,
+        diameterMm: null,
+        reason: row.first.includes(classification) ? 'usual-for-this-metal' : 'also-for-this-metal',
+        costs: ['needs-gas'],
+        inStore: false,
+      }))
+    : []
+  const nickelFirst = row?.first[0] !== undefined && isNickel(row.first[0])
   const beryllium = joint?.fume.includes('beryllium') === true && !work.surveillance
   return {
     shelter,
-    wires: firstRead ? [...read, ...named] : [...named, ...read],
-    ...(joint && byRow && { metal: joint.names }),
+    wires: nickelFirst ? [...nickel, ...read] : [...read, ...nickel],
+    ...(row && { metal: row.names }),
     unknown,
     ...(contradicts && { contradicts }),
-    notes: byRow ? joint.notes : [],
-    never: byRow ? joint.never : [],
-    noWire: byRow === true && joint.first.length + joint.also.length === 0,
+    notes: row?.notes ?? [],
+    never: row?.never ?? [],
+    noWire: row?.first.length === 0 && row.also.length === 0,
     beryllium,
   }
 }

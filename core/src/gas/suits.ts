@@ -42,11 +42,20 @@ export function gasesFor(wire: {
 
 /** How a mixture stands to a wire. */
 export type GasStanding =
-  'by-class' | 'by-twin' | 'outside-limits' | 'by-maker' | 'trace' | 'helium' | 'hydrogen' | 'outside'
+  | 'by-class'
+  | 'by-twin'
+  | 'outside-limits'
+  | 'by-maker'
+  | 'trace'
+  | 'helium'
+  | 'hydrogen'
+  | 'nitrogen'
+  | 'outside'
 
 /**
- * How a mixture stands to a wire, by its class, its twin’s, or what else it bears: inside its designation, and there inside or outside the narrower limits of the
- * wire's own standard; by its maker's word; inert but for a trace it bears; or outside.
+ * How a mixture stands to a wire: inside its designation, and there inside or outside the narrower limits of the wire's
+ * own standard; as its twin of another standard bears it; by its maker's word; inert but for a trace it bears; with
+ * helium, a little hydrogen or a little nitrogen; or outside.
  * @param mixture percent by volume
  */
 export function gasStanding(wire: { family: Family; gas: WireGas }, mixture: Mixture): GasStanding {
@@ -70,7 +79,8 @@ export function gasStanding(wire: { family: Family; gas: WireGas }, mixture: Mix
   const { He = 0, H2 = 0, N2 = 0 } = mixture
   if (helium && He > 0 && Ar + He > 99.9) return 'helium'
   if (twins?.includes(group) && designations.some((d) => twins.includes(d))) return 'by-twin'
-  if (little && H2 + N2 > 0 && H2 <= little.H2 && N2 <= little.N2 && CO2 <= 5 && O2 <= 3) return 'hydrogen'
+  if (little && H2 + N2 > 0 && H2 <= little.H2 && N2 <= little.N2 && CO2 <= 5 && O2 <= 3)
+    return H2 > 0 ? 'hydrogen' : 'nitrogen'
   const reacting = 100 - Ar - He
   return traces &&
     Math.abs(reacting - CO2 - O2) < 0.1 &&

@@ -11,6 +11,9 @@ export interface Filler {
 }
 
 const STAINLESS = /A5\.22|A5\.9|ISO 17633|ISO 14343/
+/** A wire that its standard counts among the stainless ones, solid or cored. */
+export const isStainlessByStandard = ({ standard }: Pick<Wire, 'standard'>): boolean =>
+  STAINLESS.test(standard ?? '')
 /** The symbol's parts that make another alloy of the same number. */
 const STAINLESS_BASE = /^(\d{3,4}|16-8-2)(?:L?(Mo)|(NiMo))?/
 const COPPER_ISO: Readonly<Record<string, string>> = {
@@ -112,10 +115,15 @@ const STEEL_ALLOYS: readonly string[] = [
 export const isAmong = (wires: readonly string[], { alloy, base }: Filler): boolean =>
   wires.includes(alloy) || wires.includes(base) || (wires.includes(ANY_STEEL) && STEEL_ALLOYS.includes(base))
 
-/** A wire with so much magnesium must not run warm: 3 % and more. published: Aluminum Association, recalled from memory, H */
-const MAGNESIUM_WIRES: readonly string[] = ['5356', '5183', '5556', '5087', '5654', '5754', '5187', '5249']
+/** Nickel types are named as what a metal wants; their labels are not read here. */
+export const isNickel = (classification: string): boolean => classification.startsWith('ERNi')
+/** 3 % magnesium and more: must not run warm. published: Aluminum Association, recalled from memory, H */
+export const RICH_IN_MAGNESIUM: readonly string[] = [
+  ...['5356', '5183', '5556', '5087', '5654', '5754', '5187', '5249'],
+]
 export const isRichInMagnesium = (filler: Filler | undefined): boolean =>
-  filler !== undefined && MAGNESIUM_WIRES.includes(filler.alloy)
-/** Silicon wires turn dark grey when the part is anodised. published: Aluminum Association filler chart, recalled from memory, H */
-export const darkensAnodised = (filler: Filler | undefined): boolean =>
-  filler !== undefined && /^4\d{3}$/.test(filler.alloy)
+  filler !== undefined && RICH_IN_MAGNESIUM.includes(filler.alloy)
+/** Aluminium wires with silicon: dark grey when the part is anodised. published: the same filler chart, recalled from memory, H */
+export const WITH_SILICON: readonly string[] = [
+  ...['4043', '4047', '4145', '4643', '4943', '4008', '4009', '4010', '4011', '4018', '4046'],
+]

@@ -3,19 +3,10 @@ import type { Wire } from '../wire/wire.ts'
 import { fillerOf } from './filler.ts'
 import { metalsOf, type Joined } from './joint.ts'
 
+/** Caught at the arc; for the rest ventilation will do. The gravest first. */
+export const FUMES_TO_EXTRACT = ['beryllium', 'lead', 'chromium', 'nickel', 'zinc', 'barium'] as const
 /** What the fume of a wire on a metal holds that is not said of every arc; the gravest first. */
-export const FUMES = [
-  'beryllium',
-  'lead',
-  'chromium',
-  'nickel',
-  'zinc',
-  'barium',
-  'fluorides',
-  'manganese',
-  'copper',
-  'ozone',
-] as const
+export const FUMES = [...FUMES_TO_EXTRACT, 'fluorides', 'manganese', 'copper', 'ozone'] as const
 export type Fume = (typeof FUMES)[number]
 
 /** Many of these hold barium. recalled from memory, M */

@@ -2,8 +2,24 @@ import { remember } from '../base/remember.ts'
 import type { Material, Service } from '../terms/terms.ts'
 import { readLabel } from '../wire/label.ts'
 import type { Wire } from '../wire/wire.ts'
-import { ANY_STEEL, darkensAnodised, fillerOf, isAmong, isRichInMagnesium, type Filler } from './filler.ts'
-import type { Metal, MetalKind, MetalNote, Never, NeverReason, Warmth } from './metal.ts'
+import {
+  ANY_STEEL,
+  fillerOf,
+  isAmong,
+  isRichInMagnesium,
+  RICH_IN_MAGNESIUM,
+  WITH_SILICON,
+  type Filler,
+} from './filler.ts'
+import {
+  STEEL_KINDS,
+  type Metal,
+  type MetalKind,
+  type MetalNote,
+  type Never,
+  type NeverReason,
+  type Warmth,
+} from './metal.ts'
 import { ordinaryMetal, readMetal } from './read.ts'
 
 /** What is joined, as the job says it. */
@@ -27,17 +43,6 @@ export interface MetalJoint extends Omit<Metal, 'materials' | 'confidence' | 'gr
   decides?: Decides
 }
 
-const STEEL_KINDS: readonly MetalKind[] = [
-  'carbon-steel',
-  'weathering-steel',
-  'thermomechanical-steel',
-  'quenched-steel',
-  'wear-plate',
-  'hardenable-steel',
-  'creep-steel',
-  'cold-tough-steel',
-  'galvanised-steel',
-]
 const STAINLESS_KINDS: readonly MetalKind[] = [
   'austenitic-stainless',
   'ferritic-stainless',
@@ -137,7 +142,7 @@ function wiresBetween(a: Metal, b: Metal): Pick<MetalJoint, 'first' | 'also' | '
     const mixed = kinds.includes('duplex-stainless') && kinds.some((kind) => kind !== 'duplex-stainless')
     if (mixed)
       return {
-        first: without(['ER2209', 'ER309LMo'], []),
+        first: ['ER2209', 'ER309LMo'],
         also: lower.kind === 'duplex-stainless' ? [] : lower.first,
         never: [{ wires: ['308', '347', '310'], why: 'less-alloy-than-metal' }],
         decides: 'higher-corrosion',
@@ -201,19 +206,9 @@ function withService(joint: MetalJoint, service: readonly Service[]): MetalJoint
   }
   if (isAluminium && wants('treated-after')) front((name) => ['ER4643', 'ER4943'].includes(name))
   if (isAluminium && wants('strength')) front((name) => /^ER5/.test(name) || name === 'ER4943')
-  if (isAluminium && wants('hot'))
-    never = [
-      ...never,
-      { wires: ['5356', '5183', '5556', '5087', '5654', '5754', '5187', '5249'], why: 'weakens-hot' },
-    ]
+  if (isAluminium && wants('hot')) never = [...never, { wires: RICH_IN_MAGNESIUM, why: 'weakens-hot' }]
   if (isAluminium && wants('anodised')) {
-    never = [
-      ...never,
-      {
-        wires: ['4043', '4047', '4145', '4643', '4943', '4008', '4009', '4010', '4011', '4018', '4046'],
-        why: 'darkens-when-anodised',
-      },
-    ]
+    never = [...never, { wires: WITH_SILICON, why: 'darkens-when-anodised' }]
     front(rich)
   }
   if (joint.decides === 'bridge' && wants('hot') && joint.kind !== 'cast-iron')
@@ -283,8 +278,6 @@ export function judgeWire(
   if (never) return { is: 'never', why: never.why }
   if (service.includes('tough') && wire.classification !== null && !isTested(wire.classification))
     return { is: 'never', why: 'no-toughness-promised' }
-  if (service.includes('anodised') && darkensAnodised(filler))
-    return { is: 'never', why: 'darkens-when-anodised' }
   const ksi = wire.strength?.tensileKsi.min
   if (joint.leastKsi !== undefined && ksi !== undefined && ksi < joint.leastKsi)
     return { is: 'never', why: 'too-weak-unsaid' }

@@ -1,7 +1,7 @@
+import { RICH_IN_MAGNESIUM, WITH_SILICON as SILICON } from './filler.ts'
 import { rowsOf, type Metal } from './metal.ts'
 
-const SILICON = ['4043', '4047', '4145', '4643', '4943', '4008', '4009', '4010', '4011', '4018', '4046']
-const MAGNESIUM = ['5356', '5183', '5556', '5087', '5554', '5654', '5754', '5187', '5249']
+const MAGNESIUM = [...RICH_IN_MAGNESIUM, '5554']
 const QUENCH_STRENGTH = ['no-filler-cracks', 'weak-beside'] as const
 
 /** published: Aluminum Association filler chart, EN 1011-4, AWS D1.2 and handbooks, recalled from memory. */

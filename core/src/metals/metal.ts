@@ -91,7 +91,8 @@ export interface Metal {
   hotService?: boolean
   confidence: Confidence
 }
-export const METAL_KINDS = [
+/** Steel that is not stainless. */
+export const STEEL_KINDS = [
   'carbon-steel',
   'weathering-steel',
   'thermomechanical-steel',
@@ -101,6 +102,9 @@ export const METAL_KINDS = [
   'creep-steel',
   'cold-tough-steel',
   'galvanised-steel',
+] as const
+export const METAL_KINDS = [
+  ...STEEL_KINDS,
   'cast-iron',
   'austenitic-stainless',
   'ferritic-stainless',
@@ -112,6 +116,8 @@ export const METAL_KINDS = [
   'brass',
 ] as const
 export type MetalKind = (typeof METAL_KINDS)[number]
+const STEELS: readonly MetalKind[] = STEEL_KINDS
+export const isSteel = (kind: MetalKind): boolean => STEELS.includes(kind)
 
 type Row = Pick<Metal, 'id' | 'grades' | 'confidence'> & Partial<Metal>
 /** Rows of one kind, with what they share. */

@@ -1,3 +1,4 @@
+import { halve } from '../base/halve.ts'
 import type { Machine } from '../machine/machine.ts'
 import { currentOfSpeedA, usualExtensionMm } from '../arc/burnOff.ts'
 import { cordDropV, dutyAtPercent, dutyMultiplier, supplyCurrentA } from '../arc/limits.ts'
@@ -19,7 +20,7 @@ export interface SupplyLine {
 
 /** Most of the volts a cord should take. published: NEC informational notes give 3 % and 5 % in all, recalled from memory */
 export const MOST_CORD_DROP = 0.05
-const SEARCH_A = { from: 5, to: 1000, steps: 40 }
+const SEARCH_A = { from: 5, to: 1000 }
 
 /** The supply of a welding current: drawn, heating over the duty, lost in the cord; A, A, V. */
 export function supplyAt(
@@ -66,14 +67,8 @@ export function whatGives(
   if (supply) {
     const at = (a: number) => supplyAt(wire, gas, a, machine, supply)
     const ends = (limit: Limit, over: (a: number) => boolean) => {
-      let [low, high]: [number, number] = [SEARCH_A.from, SEARCH_A.to]
-      if (!over(high)) return
-      for (let i = 0; i < SEARCH_A.steps; i++) {
-        const mid = (low + high) / 2
-        if (over(mid)) high = mid
-        else low = mid
-      }
-      list.push({ limit, currentA: high })
+      if (!over(SEARCH_A.to)) return
+      list.push({ limit, currentA: halve(SEARCH_A.from, SEARCH_A.to, over).over })
     }
     ends('breaker', (a) => at(a).heatingA > supply.breakerA)
     if (supply.cordLengthM > 0) ends('cord', (a) => at(a).drop > MOST_CORD_DROP * supply.voltageV)

@@ -1,3 +1,4 @@
+import { halve } from '../base/halve.ts'
 import { burnOffBand, currentOfSpeedA, extensionAtMm, wireSpeedMPerMin } from '../arc/burnOff.ts'
 import { transitionCurrentA } from '../arc/transfer.ts'
 import { arcGasParts } from '../gas/arcGas.ts'
@@ -110,8 +111,6 @@ const BANDS: Record<Confidence, { current: number; volts: number; speed: number 
   'M-L': { current: 0.25, volts: 2.5, speed: 0.3 },
   L: { current: 0.25, volts: 2.5, speed: 0.3 },
 }
-/** A current is found between two to the millionth. */
-const HALVINGS = 40
 /** Share of the time the arc burns in ordinary hand work, %: three minutes in ten. common practice, no source */
 export const ARC_ON_PERCENT = 30
 /** A start stands this share of the window inside its ends. common practice, no source */
@@ -222,18 +221,10 @@ function onRow(
   }
   // Volts, wire speed and current are one solution: where a limit bites, the others are worked again from it.
   const mostV = machine.output?.maxV ?? Infinity
-  if ((voltsAlong(row, wire.exactMm, current) ?? 0) > mostV) {
+  const isOver = (a: number) => (voltsAlong(row, wire.exactMm, a) ?? 0) > mostV
+  if (isOver(current)) {
     const least = Math.min(low, current)
-    if ((voltsAlong(row, wire.exactMm, least) ?? 0) > mostV) current = least
-    else {
-      let [holds, over] = [least, current]
-      for (let i = 0; i < HALVINGS; i++) {
-        const mid = (holds + over) / 2
-        if ((voltsAlong(row, wire.exactMm, mid) ?? 0) > mostV) over = mid
-        else holds = mid
-      }
-      current = holds
-    }
+    current = isOver(least) ? least : halve(least, current, isOver).holds
     notes.push('machine-volts')
   }
   const limits = machine.wireSpeedMPerMin

@@ -76,8 +76,10 @@ export function isForPosition(wire: Named & Pick<SizedWire, 'positions'>, positi
 /** Downhill the slag runs ahead of the arc, but for the classes made for it. common practice; A5.20 Table 2, recalled */
 const RUN_DOWNHILL = ['T-11', 'T-13', 'T-14', 'T-GS']
 /** Pipe wires: T-8 with these deposits is made to run downhill. recalled from memory, M */
-const PIPE = /T8-(?:K6|Ni1)/
-export const isMadeForDownhill = (wire: Named): boolean =>
-  RUN_DOWNHILL.includes(usabilityOf(wire) ?? '') || PIPE.test(wire.classification ?? '')
+const isPipeWire = ({ classification }: Named): boolean => /T8-(?:K6|Ni1)/.test(classification ?? '')
+/** What is made to run downhill on a wall of any thickness: T-13 roots, and pipe wires. */
+export const runsDownPlate = (wire: Named): boolean => usabilityOf(wire) === 'T-13' || isPipeWire(wire)
+const isMadeForDownhill = (wire: Named): boolean =>
+  RUN_DOWNHILL.includes(usabilityOf(wire) ?? '') || isPipeWire(wire)
 export const slagRunsAhead = (wire: Named, position: Position | undefined): boolean =>
   position === 'vertical-down' && FAMILY_SHEETS[wire.family].slag !== 'none' && !isMadeForDownhill(wire)

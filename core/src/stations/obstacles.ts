@@ -1,14 +1,17 @@
 import { leftWith } from '../machine/standing.ts'
 import type { WireNote } from '../wire/wire.ts'
 import { assumedBoreMm, DRAUGHT_LIMIT_M_PER_S, mostCurrentThroughA } from '../gas/flow.ts'
+import type { Job } from '../machine/request.ts'
 import type { Station } from '../machine/stations.ts'
 import { STEELS } from '../families/sheet.ts'
 import { FAMILY_SHEETS } from '../families/index.ts'
 import { bandOf, judgeSize, singlePassMm } from '../procedures/band.ts'
-import { startSettings } from '../procedures/start.ts'
+import { startSettings, type StartSettings } from '../procedures/start.ts'
+import { runsDownPlate } from '../procedures/usability.ts'
 import { arcGasOf } from '../gas/arcGas.ts'
+import { isStainlessByStandard } from '../metals/filler.ts'
 import { fumesOf } from '../metals/fume.ts'
-import { judgeWire, metalsOf, type MetalJoint } from '../metals/joint.ts'
+import { judgeWire, metalsOf, type WireVerdict } from '../metals/joint.ts'
 import type { MetalNote } from '../metals/metal.ts'
 import { preheatOf } from '../match/preheat.ts'
 import type { SizedWire } from '../wire/wire.ts'
@@ -159,9 +162,6 @@ function sharedLiner({ wire, oldWire, fitted }: MatchContext): CautionRule | und
     : undefined
 }
 
-/** What is made to run downhill on a thick wall: T-13 roots, T-8 pipe wires. recalled from memory, M */
-const isRootOrPipe = (wire: SizedWire): boolean => /T8-(?:K6|Ni1)|T-13/.test(wire.classification ?? '')
-
 /** Thicker is plate. common practice */
 const SHEET_MM = 5
 
@@ -195,16 +195,16 @@ export function cautions(c: MatchContext): Caution[] {
   const maxA = machine.output?.maxA
   if (leastA !== undefined && maxA !== undefined && maxA < leastA)
     found.push({ station: 'supply', rule: 'output-small', facts: { maxA, leastA, sizeMm: wire.diameterMm } })
-  const duty = job && dutyCaution(c)
-  if (duty) found.push(duty)
   if (!job) return found
+  const start = wire.open ? undefined : startOf(c, job)
+  found.push(...(start ? dutyCautions(c, start) : []))
   if (job.position && !wire.positions.includes(job.position))
     found.push({
       station: 'spool',
       rule: 'position-not-in-classification',
       facts: { position: job.position, positions: wire.positions },
     })
-  if (job.position === 'vertical-down' && job.thicknessMm > SHEET_MM && !isRootOrPipe(wire))
+  if (job.position === 'vertical-down' && job.thicknessMm > SHEET_MM && !runsDownPlate(wire))
     found.push({ station: 'spool', rule: 'downhill-on-plate', facts: { thicknessMm: job.thicknessMm } })
   if (wire.passes === 'single' && job.thicknessMm > singlePassMm(wire))
     found.push({ station: 'spool', rule: 'single-pass-on-plate', facts: { thicknessMm: job.thicknessMm } })
@@ -226,7 +226,7 @@ export function cautions(c: MatchContext): Caution[] {
   found.push(...metalCautions(c))
   return [
     ...found,
-    ...gunCautions(c),
+    ...(start ? gunCautions(c, start) : []),
     ...sizeCautions(wire, job.thicknessMm, practice.oneWireForAll === 'one-for-all'),
   ]
 }
@@ -254,7 +254,7 @@ function metalCautions(c: MatchContext): Caution[] {
       found.push(say('hot-service-metal', { alloy: joint.names }))
     found.push(
       ...joint.notes
-        .filter(({ note }) => holds(note, c, joint))
+        .filter(({ note }) => holds(note, c, verdict?.is))
         .map(({ note, name }) => say(`metal-${note}`, { alloy: name })),
     )
   }
@@ -271,8 +271,7 @@ function metalCautions(c: MatchContext): Caution[] {
   return found
 }
 /** Whether a note of the metal is about this wire and this job. */
-function holds(note: MetalNote, { wire, job }: MatchContext, joint: MetalJoint): boolean {
-  const { is } = judgeWire(wire, joint, job!.service) ?? { is: 'unlisted' }
+function holds(note: MetalNote, { wire, job }: MatchContext, is: WireVerdict['is'] | undefined): boolean {
   switch (note) {
     // Of the wire that is taken too, not of one that is not for it at all.
     case 'single-pass-thin-only':
@@ -303,34 +302,26 @@ function holds(note: MetalNote, { wire, job }: MatchContext, joint: MetalJoint):
 /** Stainless to carbon steel takes these; 308L turns brittle there. published: AWS D1.6 annex, recalled, H */
 const BRIDGES = /309|312|18 8 Mn|307|23 12/
 const isStainless = (wire: SizedWire): boolean =>
-  FAMILY_SHEETS[wire.family].dust === 'stainless' ||
-  /A5\.22|A5\.9|ISO 17633|ISO 14343/.test(wire.standard ?? '')
+  FAMILY_SHEETS[wire.family].dust === 'stainless' || isStainlessByStandard(wire)
 
-/** The current of the start beside the machine’s rating, in minutes of ten. published: IEC 60974-1, by the square */
-function dutyCaution(c: MatchContext): Caution | undefined {
-  const { dutyAtA, dutyPercent } = c.machine.output ?? {}
-  if (!c.job || c.wire.open || dutyAtA === undefined || dutyPercent === undefined) return undefined
-  const start = startOf(c)
-  const currentA = start.currentA?.value
-  if (currentA === undefined || !start.notes.includes('over-duty')) return undefined
-  const minutes = Math.floor((dutyPercent / 10) * (dutyAtA / currentA) ** 2 * 2) / 2
-  return {
-    station: 'supply',
-    rule: 'over-duty',
-    facts: { currentA: Math.round(currentA), minutes, dutyAtA, dutyPercent },
-  }
-}
 /** The start that the job has here. */
-const startOf = (c: MatchContext) => {
-  const { gas } = c.fitted
-  return startSettings(c.wire, c.job!, c.wire.gas.needed ? (gas ? arcGasOf(gas) : null) : null, c.machine)
+function startOf({ wire, fitted: { gas }, machine }: MatchContext, job: Job): StartSettings {
+  return startSettings(wire, job, wire.gas.needed && gas ? arcGasOf(gas) : null, machine)
+}
+/** The current of the start beside the machine’s rating, in minutes of ten. published: IEC 60974-1, by the square */
+function dutyCautions({ machine }: MatchContext, { currentA, notes }: StartSettings): Caution[] {
+  const { dutyAtA, dutyPercent } = machine.output ?? {}
+  if (!currentA || dutyAtA === undefined || dutyPercent === undefined || !notes.includes('over-duty'))
+    return []
+  const minutes = Math.floor((dutyPercent / 10) * (dutyAtA / currentA.value) ** 2 * 2) / 2
+  const facts = { currentA: Math.round(currentA.value), minutes, dutyAtA, dutyPercent }
+  return [{ station: 'supply', rule: 'over-duty', facts }]
 }
 
 /** What the job asks of the gun: its rating, and a guide for a long extension. */
-function gunCautions(c: MatchContext): Caution[] {
+function gunCautions(c: MatchContext, start: StartSettings): Caution[] {
   const { gun } = c.fitted
-  if (!c.job || !gun || c.wire.open) return []
-  const start = startOf(c)
+  if (!gun) return []
   const currentA = start.currentA?.value
   const boreMm = c.wire.gas.needed ? c.fitted.nozzle?.boreMm : undefined
   return [

@@ -1,3 +1,5 @@
+import type { Fume } from '../metals/fume.ts'
+
 /** A warning shown with a step; `wording` holds the sentences. */
 export type Hazard =
   | 'live-studs'
@@ -17,13 +19,4 @@ export type Hazard =
   | 'solvent'
   | 'hot-metal'
   | 'fire'
-  | 'ozone'
-  | 'chromium'
-  | 'zinc'
-  | 'beryllium'
-  | 'lead'
-  | 'nickel'
-  | 'barium'
-  | 'fluorides'
-  | 'manganese'
-  | 'copper'
+  | Fume

@@ -1,3 +1,4 @@
+import { FUMES_TO_EXTRACT } from '../../metals/fume.ts'
 import type { Finding, MatchContext, WantedPart } from '../../match/finding.ts'
 import { pick } from '../../match/finding.ts'
 import { regulatorFor, regulatorTakes } from '../../machine/part.ts'
@@ -101,14 +102,7 @@ export type Tool =
   | 'extinguisher'
   | 'liner-collet'
 
-const HARMS_FOR_GOOD: readonly Step['hazards'][number][] = [
-  'beryllium',
-  'lead',
-  'chromium',
-  'nickel',
-  'zinc',
-  'barium',
-]
+const TO_EXTRACT: readonly Step['hazards'][number][] = FUMES_TO_EXTRACT
 /** Tools and consumables by the work in the plan. */
 export function toolsFor(steps: readonly Step[]): Tool[] {
   const has = (...tasks: Step['task'][]) => steps.some((s) => tasks.includes(s.task))
@@ -133,11 +127,7 @@ export function toolsFor(steps: readonly Step[]): Tool[] {
     ['stainless-brush', coupon('aluminium', 'stainless-steel')],
     ['degreaser', coupon('aluminium', 'stainless-steel', 'copper-alloy')],
     ['thermometer', has('preheat')],
-    // Fume that harms for good is caught at the arc; the rest is ventilation.
-    [
-      'fume-extraction',
-      steps.some(({ hazards }) => hazards.some((hazard) => HARMS_FOR_GOOD.includes(hazard))),
-    ],
+    ['fume-extraction', steps.some(({ hazards }) => hazards.some((hazard) => TO_EXTRACT.includes(hazard)))],
     ['extinguisher', has('hotWork')],
   ]
   return tools.filter(([, needed]) => needed).map(([tool]) => tool)

@@ -22,6 +22,7 @@ const FITTING: Record<Exclude<GasStanding, 'outside'>, GasRule> = {
   'by-twin': 'gas-as-its-twin',
   helium: 'gas-with-helium',
   hydrogen: 'gas-with-hydrogen',
+  nitrogen: 'gas-with-nitrogen',
   'outside-limits': 'gas-inside-designation-outside-limits',
   'by-maker': 'gas-by-makers-word',
   trace: 'gas-with-a-trace',
@@ -120,7 +121,7 @@ export function matchGas(c: MatchContext): Finding<GasRule, GasFact> {
   return {
     ...base,
     verdict: 'fits',
-    rule: standing === 'hydrogen' && !gas.H2 ? 'gas-with-nitrogen' : FITTING[standing],
+    rule: FITTING[standing],
     after: { gas },
   }
 }

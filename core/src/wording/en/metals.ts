@@ -1,5 +1,5 @@
 import type { Facts } from '../../base/facts.ts'
-import { ANY_STEEL } from '../../metals/filler.ts'
+import { ANY_STEEL, isNickel } from '../../metals/filler.ts'
 import type { Decides } from '../../metals/joint.ts'
 import type { MetalNote, NeverReason } from '../../metals/metal.ts'
 import type { Service } from '../../terms/terms.ts'
@@ -77,7 +77,7 @@ const MOST_NAMED = 3
 export const takeText = (first: readonly string[]): string => {
   if (first.length === 0) return ''
   const named = first.slice(0, MOST_NAMED)
-  const nickel = named.some((name) => /^ERNi/.test(name))
+  const nickel = named.some(isNickel)
   return ` Take ${orOf(named)}.${nickel ? ' Nickel wires are not read here: go by the maker’s sheet.' : ''}`
 }
 
