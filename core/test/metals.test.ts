@@ -254,6 +254,8 @@ describe('what the fume holds', () => {
     expect(held('ER70S-6', 'galvanised-steel')).toEqual(['zinc'])
     expect(held('ER308LSi', 'stainless-steel')).toContain('chromium')
     expect(held('ER309LSi', 'mild-steel')).toContain('chromium')
+    expect(held('EC308L', 'stainless-steel')).toContain('chromium')
+    expect(fumesOf(wireOf('EC308L'), undefined)).toContain('chromium')
     expect(held('ER80S-B6', 'low-alloy-steel', 'P5')).toContain('chromium')
     expect(held('ER80S-Ni1', 'low-alloy-steel')).not.toContain('chromium')
     expect(held('E71T-8', 'mild-steel')).toEqual(['barium', 'fluorides', 'manganese'])

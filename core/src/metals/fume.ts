@@ -1,6 +1,6 @@
 import { FAMILY_SHEETS } from '../families/index.ts'
 import type { Wire } from '../wire/wire.ts'
-import { fillerOf } from './filler.ts'
+import { fillerOf, isStainlessByStandard } from './filler.ts'
 import { metalsOf, type Joined } from './joint.ts'
 
 /** Caught at the arc; for the rest ventilation will do. The gravest first. */
@@ -23,7 +23,7 @@ export function fumesOf(
   const name = wire.classification ?? ''
   const ofMetal = job ? (metalsOf(job).joint?.fume ?? []) : []
   const { fume, tubular } = FAMILY_SHEETS[wire.family]
-  const stainlessWire = fume === 'chromium' || /A5\.22|ISO 17633/.test(wire.standard ?? '')
+  const stainlessWire = fume === 'chromium' || isStainlessByStandard(wire)
   const isSteel = fume !== 'aluminium' && fume !== 'copper'
   const selfShielded = fume === 'self-shielded'
   const has: Record<Fume, boolean> = {
