@@ -468,8 +468,11 @@ describe('what people type and boxes print', () => {
   ])('%s is refused as what it is, with no other wire as its meaning', (label, code) => {
     expect([refusal(label)!.code, refusal(label)!.suggestion]).toEqual([`label.${code}`, undefined])
   })
-  test('a box for MIG and TIG is a box of wire', () =>
-    expect(wire('ER70S-6 0.9 mm MIG/TIG 15 kg').classification).toBe('ER70S-6'))
+  test.each([
+    'ER70S-6 0.9 mm MIG/TIG 15 kg',
+    'AWS A5.18 ER70S-6 bare electrodes and rods 0.9 mm spool 15 kg',
+    'MIG welding rod ER70S-6 0.9 mm',
+  ])('a box of wire is a box of wire: %s', (label) => expect(wire(label).classification).toBe('ER70S-6'))
   // published: Brown & Sharpe, US standard stainless and Manufacturers’ Standard gauges, recalled from memory
   test.each([
     ['ER5356 .035 16 ga', 1.29],

@@ -67,6 +67,9 @@ S31254; 1.4547 | - | ER385 ER316LSi | - | 100
 7020 | ER5356 ER5183 | ER4043 | - | -
 2219 | ER2319 | - | - | -
 A356; LM25; EN AC-42000 | ER4043 ER4047 | ER5356 ER5183 | - | 120
+413; A360; die casting | ER4043 | ER5356 ER5183 | - | 120
+380; ADC12; EN AC-46000 | ER4145 | ER5356 | - | 120
+518 | ER5356 | ER4043 | - | 120
 319 | ER4145 | ER5356 | - | 120
 514; LM5 | ER5356 ER5654 | ER4043 | - | 120
 Cu-DHP | ERCu | - | 10:200 | -
@@ -167,34 +170,53 @@ describe('two metals', () => {
 describe('what the joint must bear', () => {
   // published: Aluminum Association filler chart, recalled from memory
   test('above 65 °C no wire of 3 % magnesium is suggested, whatever the aluminium (H)', () => {
-    for (const { grades, materials } of METALS.filter((m) => m.materials.includes('aluminium')))
+    const grades = METALS.filter((m) => m.materials.includes('aluminium')).map((m) => m.grades[0])
+    for (const alloy of [...grades, undefined, 'Zeta 9'])
       expect(
         suggestWires({
-          material: materials[0]!,
-          alloy: grades[0],
+          material: 'aluminium',
+          alloy,
           thicknessMm: 4,
           service: ['hot'],
         }).wires.filter(({ classification }) => /5356|5183|5556|5087|5654/.test(classification)),
       ).toEqual([])
   })
-  test('anodised: no silicon wire (H)', () =>
+  test.each(['6063', undefined, 'Zeta 9'])('anodised %s: no silicon wire (H)', (alloy) => {
+    const { wires } = suggestWires({ material: 'aluminium', alloy, thicknessMm: 3, service: ['anodised'] })
+    expect(wires.length).toBeGreaterThan(0)
+    expect(wires.every(({ classification }) => /^ER5/.test(classification))).toBe(true)
+  })
+  test.each([
+    ['mild-steel', 'S355J2'],
+    ['mild-steel', undefined],
+    ['galvanised-steel', undefined],
+    ['low-alloy-steel', 'Zeta 9'],
+  ] as const)('tough %s %s: no class that promises none (H)', (material, alloy) =>
     expect(
-      suggestWires({
-        material: 'aluminium',
-        alloy: '6063',
-        thicknessMm: 3,
-        service: ['anodised'],
-      }).wires.every(({ classification }) => /^ER5/.test(classification)),
-    ).toBe(true))
-  test('tough: no class that promises none (H)', () =>
-    expect(
-      suggestWires({
-        material: 'mild-steel',
-        alloy: 'S355J2',
-        thicknessMm: 8,
-        service: ['tough'],
-      }).wires.filter(({ classification }) => /T-(?:11|GS)/.test(classification)),
-    ).toEqual([]))
+      suggestWires({ material, alloy, thicknessMm: 8, service: ['tough'] }).wires.filter(
+        ({ classification }) => /T-(?:11|GS|14)/.test(classification),
+      ),
+    ).toEqual([]),
+  )
+  test('Match says so too, by grade or not', () => {
+    const notes = (label: string, job: object) => changeoverAnswer(plan({ label, job })).notes.join(' ')
+    for (const alloy of ['6061', undefined, 'Zeta 9'])
+      expect(notes('ER5356 1.2', { material: 'aluminium', alloy, service: ['hot'] })).toMatch(
+        /cracks under stress/,
+      )
+    expect(notes('E71T-11 0.8', { material: 'mild-steel', service: ['tough'] })).toMatch(
+      /promises no toughness/,
+    )
+    expect(notes('ER5356 1.2', { material: 'aluminium' })).not.toMatch(/ is not for /)
+  })
+  test('what is said of die castings is said of what may be one', () => {
+    const notes = (alloy: string) =>
+      suggestWires({ material: 'aluminium', alloy, thicknessMm: 6 }).notes.map(({ note }) => note)
+    for (const alloy of ['380', 'ADC12', '413', '518', 'cast'])
+      expect(notes(alloy)).toContain('die-castings-blister')
+    for (const alloy of ['A356', 'LM25', '319', '514'])
+      expect(notes(alloy)).not.toContain('die-castings-blister')
+  })
 })
 
 describe('spellings', () => {
@@ -221,7 +243,7 @@ describe('spellings', () => {
     ['cast', undefined],
   ])('%s is %s', (text, id) => expect(readMetal(text)?.id).toBe(id))
   test('a casting is what the job says it is', () => {
-    expect(readMetal('cast', 'aluminium')?.id).toBe('al-si-cast')
+    expect(readMetal('cast', 'aluminium')?.id).toBe('al-si-cast-unsaid')
     expect(readMetal('cast', 'cast-iron')?.id).toBe('grey-iron')
     expect(readMetal('cast', 'mild-steel')).toBeUndefined()
   })

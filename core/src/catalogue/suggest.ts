@@ -3,7 +3,7 @@ import { DRAUGHT_LIMIT_M_PER_S } from '../gas/flow.ts'
 import { CATALOGUE, type CatalogueEntry } from './catalogue.ts'
 import { type Family, type Material, type Position, type Service } from '../terms/terms.ts'
 import { fillerOf, isNickel } from '../metals/filler.ts'
-import { judgeWire, metalsOf, type MetalJoint } from '../metals/joint.ts'
+import { judgeWire, metalsOf, unfitInService, type MetalJoint } from '../metals/joint.ts'
 import { isSteel, type MetalNote, type NeverReason } from '../metals/metal.ts'
 import { FAMILY_SHEETS } from '../families/index.ts'
 import type { Machine } from '../machine/machine.ts'
@@ -283,7 +283,8 @@ export function suggestWires(work: Work): Suggestions {
         !slagRunsAhead(wire, position) &&
         !(sprayedTube(wire) && upright(position)) &&
         machineTakes(wire, work.machine) &&
-        !(joint && judgeWire(wire, joint, work.service)?.is === 'never')
+        !(joint && judgeWire(wire, joint)?.is === 'never') &&
+        !unfitInService(wire, work)
         ? [{ wire, reason, inStore: had.includes(taken) }]
         : []
     })

@@ -193,6 +193,24 @@ function jointOf(named: readonly (readonly [Metal, string])[]): MetalJoint {
   }
 }
 
+/** What the joint must bear forbids on any aluminium, by grade or not. published: Aluminum Association chart, recalled */
+const forbiddenOnAluminium = (service: readonly Service[]): Never[] => [
+  ...(service.includes('hot') ? [{ wires: RICH_IN_MAGNESIUM, why: 'weakens-hot' as const }] : []),
+  ...(service.includes('anodised') ? [{ wires: WITH_SILICON, why: 'darkens-when-anodised' as const }] : []),
+]
+/** Why a wire is not for what the joint must bear, whatever the grade; nothing where it is, or nobody asked. */
+export function unfitInService(
+  wire: Pick<Wire, 'classification' | 'family' | 'standard' | 'strength'>,
+  { material, service = [] }: Pick<Joined, 'material' | 'service'>,
+): NeverReason | undefined {
+  const filler = fillerOf(wire)
+  const forbidden = filler && material === 'aluminium' ? forbiddenOnAluminium(service) : []
+  const never = forbidden.find(({ wires }) => isAmong(wires, filler!))
+  if (never) return never.why
+  const untested = wire.classification !== null && !isTested(wire.classification)
+  return service.includes('tough') && untested ? 'no-toughness-promised' : undefined
+}
+
 /** What a need of the joint makes of its wires. */
 function withService(joint: MetalJoint, service: readonly Service[]): MetalJoint {
   let { first, also, never } = joint
@@ -206,14 +224,11 @@ function withService(joint: MetalJoint, service: readonly Service[]): MetalJoint
   }
   if (isAluminium && wants('treated-after')) front((name) => ['ER4643', 'ER4943'].includes(name))
   if (isAluminium && wants('strength')) front((name) => /^ER5/.test(name) || name === 'ER4943')
-  if (isAluminium && wants('hot')) never = [...never, { wires: RICH_IN_MAGNESIUM, why: 'weakens-hot' }]
-  if (isAluminium && wants('anodised')) {
-    never = [...never, { wires: WITH_SILICON, why: 'darkens-when-anodised' }]
-    front(rich)
-  }
+  if (isAluminium) never = [...never, ...forbiddenOnAluminium(service)]
+  if (isAluminium && wants('anodised')) front(rich)
   if (joint.decides === 'bridge' && wants('hot') && joint.kind !== 'cast-iron')
     first = [...BRIDGE_HOT, ...first]
-  if (never !== joint.never) {
+  if (never.length > joint.never.length) {
     first = without(first, never)
     also = without(also, never)
   }
@@ -270,14 +285,11 @@ export type WireVerdict = { is: 'first' | 'also' | 'unlisted' } | { is: 'never';
 export function judgeWire(
   wire: Pick<Wire, 'classification' | 'family' | 'standard' | 'strength'>,
   joint: MetalJoint,
-  service: readonly Service[] = [],
 ): WireVerdict | undefined {
   const filler = fillerOf(wire)
   if (!filler) return undefined
   const never = joint.never.find(({ wires }) => isAmong(wires, filler))
   if (never) return { is: 'never', why: never.why }
-  if (service.includes('tough') && wire.classification !== null && !isTested(wire.classification))
-    return { is: 'never', why: 'no-toughness-promised' }
   const ksi = wire.strength?.tensileKsi.min
   if (joint.leastKsi !== undefined && ksi !== undefined && ksi < joint.leastKsi)
     return { is: 'never', why: 'too-weak-unsaid' }

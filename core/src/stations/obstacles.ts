@@ -11,8 +11,8 @@ import { runsDownPlate } from '../procedures/usability.ts'
 import { arcGasOf } from '../gas/arcGas.ts'
 import { isStainlessByStandard } from '../metals/filler.ts'
 import { fumesOf } from '../metals/fume.ts'
-import { judgeWire, metalsOf, type WireVerdict } from '../metals/joint.ts'
-import type { MetalNote } from '../metals/metal.ts'
+import { judgeWire, metalsOf, unfitInService, type WireVerdict } from '../metals/joint.ts'
+import type { MetalNote, NeverReason } from '../metals/metal.ts'
 import { preheatOf } from '../match/preheat.ts'
 import type { SizedWire } from '../wire/wire.ts'
 import { idealSizeMm } from '../families/size.ts'
@@ -238,15 +238,21 @@ function metalCautions(c: MatchContext): Caution[] {
   const { joint, unknown, contradicts, assumed } = metalsOf(job)
   const say = (rule: CautionRule, facts: Facts): Caution => ({ station: 'spool', rule, facts })
   const found = unknown.map((alloy) => say('parent-unknown', { alloy }))
-  if (!joint) return found
+  // What the joint must bear is asked of any metal, by grade or not.
+  const unfit = unfitInService(wire, job)
+  const classification = wire.classification ?? undefined
+  const asUnfit = (why: NeverReason) =>
+    say('parent-never', { alloy: job.alloy ?? job.material, classification, why, first: [] })
+  if (!joint) return unfit ? [...found, asUnfit(unfit)] : found
   const named = !assumed || job.material === 'cast-iron'
   if (contradicts) found.push(say('parent-contradicts', { alloy: contradicts, material: job.material }))
   if (named) {
-    const about = { alloy: joint.names, classification: wire.classification ?? undefined, first: joint.first }
-    const verdict = judgeWire(wire, joint, job.service)
+    const about = { alloy: joint.names, classification, first: joint.first }
+    const verdict = judgeWire(wire, joint)
     if (joint.decides === 'nothing-common' || joint.first.length + joint.also.length === 0)
       found.push(say('parent-no-wire', { alloy: joint.names, two: joint.metals.length > 1 }))
     else if (verdict?.is === 'never') found.push(say('parent-never', { ...about, why: verdict.why }))
+    else if (unfit) found.push(asUnfit(unfit))
     else if (verdict?.is === 'unlisted') found.push(say('parent-unlisted', about))
     if (joint.decides && joint.decides !== 'nothing-common')
       found.push(say('parent-decides', { alloy: joint.names, decides: joint.decides }))
@@ -258,6 +264,7 @@ function metalCautions(c: MatchContext): Caution[] {
         .map(({ note, name }) => say(`metal-${note}`, { alloy: name })),
     )
   }
+  if (!named && unfit) found.push(asUnfit(unfit))
   const warmth = preheatOf(c)
   if (warmth || (named && joint.interpassC !== undefined))
     found.push(
@@ -286,8 +293,6 @@ function holds(note: MetalNote, { wire, job }: MatchContext, is: WireVerdict['is
       return isStainless(wire)
     case 'zinc-off-both-sides':
       return !brazes(wire)
-    case 'die-castings-blister':
-      return !job!.alloy || /cast|die|a?380|383|adc|lm2|46\d{3}|47000/i.test(job!.alloy)
     case 'preheat-by-maker':
       return false
     case 'low-hydrogen':

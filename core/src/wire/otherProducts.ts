@@ -1,8 +1,12 @@
 import { say, type Said } from '../base/codes.ts'
 
 /** Rods and their processes, in the languages of boxes; `MIG/TIG` on a box of wire is none. */
-const TIG =
-  /\b(?:GTAW|TIG|WIG)\b(?![\s/&+-]*(?:MIG|MAG)\b)|\b(?:FILLER|WELDING|BRAZING)?\s?RODS?\b|\bWIG-?ST(?:A|Ä)BE?\b|\bVARILLAS?\b|\bBACCHETT[AE]\b|\bBAGUETTES?\b/
+const TIG = /\b(?:GTAW|TIG|WIG)\b(?![\s/&+-]*(?:MIG|MAG)\b)/
+const ROD =
+  /\b(?:FILLER|WELDING|BRAZING)?\s?RODS?\b|\bWIG-?ST(?:A|Ä)BE?\b|\bVARILLAS?\b|\bBACCHETT[AE]\b|\bBAGUETTES?\b/
+/** The standards’ own titles say "electrodes and rods": a box of wire may carry the word. */
+const ON_A_SPOOL =
+  /\b(?:MIG|MAG|GMAW|FCAW|SPOOLS?|SPULEN?|BOBINAS?|BOBINES?|BOBINE|COILS?|DRUMS?|K ?300|S ?[123]00|ELECTRODES? AND RODS?|RODS? AND ELECTRODES?)\b/
 const ALSO_MIG = /\b(?:MIG|MAG)[\s/&+-]*(?:TIG|WIG)\b/
 /** published: AWS A5.17 and A5.23, ISO 14171, recalled from memory. */
 const SUB_ARC =
@@ -22,7 +26,7 @@ const STICK =
  * @param read whether a wire was read in it: a rod carries the name of a wire, the rest does not
  */
 export function otherProduct(text: string, read: boolean): Said | undefined {
-  const tig = ALSO_MIG.test(text) ? null : TIG.exec(text)
+  const tig = ALSO_MIG.test(text) ? null : (TIG.exec(text) ?? (ON_A_SPOOL.test(text) ? null : ROD.exec(text)))
   if (tig) return say('label.rodForTig', tig[0].trim())
   const hard = HARDFACING.exec(text)
   if (hard) return say('label.hardfacing', hard[0].trim())

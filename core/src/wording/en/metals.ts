@@ -3,10 +3,12 @@ import { ANY_STEEL, isNickel } from '../../metals/filler.ts'
 import type { Decides } from '../../metals/joint.ts'
 import type { MetalNote, NeverReason } from '../../metals/metal.ts'
 import type { Service } from '../../terms/terms.ts'
+import { MATERIAL_NAMES } from './names.ts'
 import type { UnitSystem } from '../../units/format.ts'
 
 /** How a row is called where nobody typed a grade. */
 const METAL_NAMES: Readonly<Record<string, string>> = {
+  ...MATERIAL_NAMES,
   carbon: 'carbon steel',
   weathering: 'weathering steel',
   'tm-420': 'thermomechanical steel to S420',
@@ -48,6 +50,10 @@ const METAL_NAMES: Readonly<Record<string, string>> = {
   '7020': '7020 and its kin',
   'al-hot-short': '2024, 7075 and their kin',
   'al-si-cast': 'silicon casting',
+  'al-si-die': 'silicon die casting',
+  'al-si-cast-unsaid': 'silicon casting',
+  'al-si-cu-die': 'silicon-copper die casting',
+  'al-mg-die': 'magnesium die casting',
   'al-mg-cast': 'magnesium casting',
   'etp-copper': 'tough-pitch copper',
   'phosphor-bronze': 'phosphor bronze',
