@@ -48,6 +48,8 @@ const NO_WORK: Facts = {
   fittedAdapter: false,
 }
 
+const CLEANED_ON: readonly Station[] = ['driveRolls', 'liner', 'gun']
+
 /** A finding with the choice made for its station followed. @param judge what the station says of a machine */
 export function chosen<R extends string>(
   finding: Finding<R>,
@@ -59,16 +61,21 @@ export function chosen<R extends string>(
   if (used && station !== 'supply') {
     const said = judge(asIfFitted(c, station, used.fitted))
     const kind = station === 'gas' ? 'cylinder' : station
-    // Rolls and a liner that lay in the store dirty are cleaned once they are on; any other part goes on as it is.
-    const clean =
-      station === 'driveRolls' || station === 'liner' ? cleaned(used.fitted as object) : used.fitted
+    // What lay in the store dirty and can be cleaned once it is on is cleaned; any other part goes on as it is.
+    const clean = CLEANED_ON.includes(station) ? cleaned(used.fitted as object) : used.fitted
     const cleanFirst = JSON.stringify(clean) !== JSON.stringify(used.fitted)
     // How the usual would have come is nothing to this one.
     const { comes: _comes, piece: _piece, ...usual } = finding
     return {
       ...usual,
       verdict: 'change',
-      facts: { ...finding.facts, ...goingFacts(station, used.fitted, c), cleanFirst },
+      facts: {
+        ...finding.facts,
+        // What the usual gun asked for is nothing to this one: it is only cleaned.
+        ...(station === 'gun' && { ...NO_WORK, conditionGoing: cleanFirst ? 'dirty' : undefined }),
+        ...goingFacts(station, used.fitted, c),
+        cleanFirst,
+      },
       instead: { storeIndex: used.index, faults: faultsOf(said), facts: said.facts },
       after: cleanFirst ? { [fittedKey(station)]: clean } : afterChoice(c, finding),
       ...(cleanFirst && { comes: { [fittedKey(station)]: used.fitted } }),

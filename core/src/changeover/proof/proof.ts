@@ -245,6 +245,10 @@ function verdict(violations: readonly Violation[], end: Bench | undefined): Proo
   return { holds: unique.length === 0 && end !== undefined, violations: unique, end: end?.fitted ?? {} }
 }
 
+/** A part as it was chosen: how a liner in it was cut since is the liner’s. */
+const asChosen = (part: unknown): unknown =>
+  part !== null && typeof part === 'object' ? { ...part, linerTrim: undefined } : part
+
 /** Stations that the match still wants something of, once the plan is done. */
 function notRight(
   match: Matcher,
@@ -266,9 +270,11 @@ function notRight(
   }
   // The circuit is not the machine's: an unread one is read in the plan, and nothing is assumed of it.
   // A part still in the store could make another choice better; the end is judged on what is fitted alone.
-  const stations: string[] = match({ ...context, store: undefined, use: undefined })
+  // What is kept stays kept, whether anything was wrong with it or not.
+  const keep = STATIONS.filter((station) => keeps(c, station) || chosen(station))
+  const stations: string[] = match({ ...context, store: undefined, use: undefined, keep })
     .filter((f) => f.verdict !== 'fits' && !(f.station === 'supply' && f.verdict === 'unknown'))
-    .filter((f) => !chosen(f.station))
+    .filter((f) => !f.kept && !chosen(f.station))
     // What the box of a wire of unknown kind decides is left open, with the gas shut.
     .filter((f) => !c.wire.open || !ASKED_OF_THE_BOX.includes(f.station))
     .map((f) => f.station)
@@ -276,7 +282,7 @@ function notRight(
     if (station !== 'supply' && chosen(station)) {
       const key = fittedKey(station)
       const wanted = findings.get(station)!.after[key]
-      if (wanted !== undefined && !same(end.fitted[key], wanted)) stations.push(station)
+      if (wanted !== undefined && !same(asChosen(end.fitted[key]), asChosen(wanted))) stations.push(station)
     }
   // What carries the spool is what it asked for, whatever its hub would let pass.
   const hub = findings.get('spool')!

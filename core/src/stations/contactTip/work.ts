@@ -10,6 +10,8 @@ export const tipStaysOn = (w: Work): boolean =>
   w.c.practice.tipWhileThreading === 'on' &&
   !w.soft &&
   w.by.contactTip.verdict === 'fits' &&
+  // One that is only kept, or was not read, may not let the wire through.
+  w.by.contactTip.rule !== 'kept' &&
   !linerIsChanged(w) &&
   !linerIsBlownOut(w) &&
   !wholeGunIsChanged(w)

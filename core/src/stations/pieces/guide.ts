@@ -2,6 +2,7 @@ import type { GuideRule } from './guideRules.ts'
 import type { Family } from '../../terms/terms.ts'
 import { FAMILY_SHEETS } from '../../families/index.ts'
 import type { Finding, MatchContext } from '../../match/finding.ts'
+import { usedAt } from '../../match/choice.ts'
 import { conditionVerdict, keeps, pick, worstFirst } from '../../match/finding.ts'
 
 /** Clearance from guide to roll, mm: good at 2; soft wire folds in more than 6. common practice */
@@ -22,8 +23,9 @@ export const mayLeadLinerUp = (family: Family): boolean =>
 export const leadsLinerUp = (c: MatchContext): boolean =>
   mayLeadLinerUp(c.wire.family) &&
   c.practice.softWireOutlet === 'liner-to-rolls' &&
-  // A liner that is left as it is goes no further than it does.
-  (!keeps(c, 'liner') || c.fitted.gun?.linerTrim === 'long')
+  // A liner that is left as it is goes no further than it does, and a steel coil that is chosen is not led up.
+  (!keeps(c, 'liner') || linerLedToRolls(c)) &&
+  (usedAt(c, 'liner')?.fitted as { material?: string } | undefined)?.material !== 'steel-coil'
 
 /** Inlet and outlet guide ask the same: material by family, close to the rolls, not touching. */
 export function matchGuide(station: 'inletGuide' | 'outletGuide', c: MatchContext): Finding<GuideRule> {
