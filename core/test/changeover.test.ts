@@ -37,8 +37,11 @@ describe('the order of work', () => {
     expect(tasks(made)).not.toContain('unplug')
     expect(before(made, 'switchOff', 'turnSwitch')).toBe(true)
   })
-  test('a soft liner is trimmed with the gun on the machine, a collet one before', () => {
-    expect(before(plan({}), 'gunBack', 'linerTrim')).toBe(true)
+  test('a liner that goes up to the rolls is trimmed last, behind a guide that stays at the gun’s own place', () => {
+    const up = plan({ practice: { softWireOutlet: 'liner-to-rolls' } })
+    for (const task of ['gunBack', 'outletGuideOut', 'rollsChange'] as const)
+      expect(before(up, task, 'linerTrim')).toBe(true)
+    expect(before(plan({ practice: { softWireOutlet: 'guide' } }), 'linerTrim', 'gunBack')).toBe(true)
     expect(before(plan({ label: 'ER70S-6 1.2' }), 'linerTrim', 'gunBack')).toBe(true)
   })
   test('rolls before the wire blocks them; gas after feeding; the arc last', () => {
@@ -58,17 +61,15 @@ describe('the order of work', () => {
       const held = steps.map((s, i) => (s.captive ? i : -1)).filter((i) => i >= 0)
       expect(steps.some((s) => s.captive && s.hold)).toBe(false)
       expect(held.map((i) => steps[i]!.task)).toEqual([
-        'holdOldWire',
-        'openArm',
+        'takeOldWire',
         'cutOldWire',
         'tuckOldEnd',
-        'freeNewEnd',
-        'cutNewEnd',
+        'takeNewEnd',
         'threadNewWire',
         'closeArm',
       ])
-      expect(held[3]! - held[0]!).toBe(3)
-      expect(held[7]! - held[4]!).toBe(3)
+      expect(held[2]! - held[0]!).toBe(2)
+      expect(held[5]! - held[3]!).toBe(2)
     }
   })
   test('a shop that rewinds strips the gun first', () => {
@@ -157,6 +158,10 @@ describe('the search', () => {
   })
 })
 
+/** A gun cooled by water comes off for its liner. */
+const WATER = {
+  fitted: { gun: { kind: 'push' as const, lengthM: 3, cooling: 'water' as const } },
+}
 /** A proved plan with one step moved or taken out, for each hazard rule. */
 const moved = (of: Changeover, task: Task, toBefore: Task): Step[] => {
   const rest = of.steps.filter((s) => s.task !== task)
@@ -179,7 +184,7 @@ const BROKEN: Record<string, () => [Changeover, Step[]]> = {
   },
   'wire-end-never-free': () => {
     const p = plan({})
-    return [p, moved(p, 'openArm', 'holdOldWire')]
+    return [p, without(p, 'tuckOldEnd')]
   },
   'no-threading-with-tip-or-nozzle-on': () => {
     const p = plan({})
@@ -191,15 +196,43 @@ const BROKEN: Record<string, () => [Changeover, Step[]]> = {
   },
   'no-threading-soft-wire-through-coiled-lead': () => {
     const p = plan({})
-    return [p, without(p, 'layLeadStraight')]
+    return [p, without(p, 'pullOldWire')]
   },
-  'no-threading-towards-person-or-earth': () => {
-    const p = plan({})
-    return [p, without(p, 'clampOff')]
+  'earth-before-all': () => {
+    const p = plan({ fitted: { conditions: { earthPin: 'missing' } } })
+    return [p, moved(p, 'supplyFix', 'threadNewWire')]
   },
-  'curl-test-insulated': () => {
+  'on-only-closed-with-gun': () => {
     const p = plan({})
-    return [p, moved(p, 'clampOn', 'setPressure')]
+    return [p, without(p, 'gunBack')]
+  },
+  'not-left-on': () => {
+    const p = plan({})
+    return [p, moved(p, 'gatherParts', 'switchOff')]
+  },
+  'water-off-before-gun': () => {
+    const p = plan(WATER)
+    return [p, without(p, 'hosesOff')]
+  },
+  'no-arc-without-water': () => {
+    const p = plan(WATER)
+    return [p, without(p, 'hosesOn')]
+  },
+  'spool-with-both-hands': () => {
+    const p = plan({})
+    return [p, moved(p, 'mountSpool', 'threadNewWire')]
+  },
+  'hand-stays-at-the-wire': () => {
+    const p = plan({})
+    return [p, moved(p, 'switchOn', 'threadNewWire')]
+  },
+  'inlet-before-spool': () => {
+    const p = plan({ set: { inletBeforeSpool: true } })
+    return [p, without(p, 'passInlet')]
+  },
+  'liner-cut-when-rolls-are-final': () => {
+    const p = plan({ practice: { softWireOutlet: 'liner-to-rolls' } })
+    return [p, moved(p, 'linerTrim', 'rollsChange')]
   },
   'cylinder-chained-screw-out': () => {
     const p = plan({})
@@ -211,9 +244,9 @@ const BROKEN: Record<string, () => [Changeover, Step[]]> = {
   },
   'no-arc-on-a-curl': () => {
     const p = plan({})
-    return [p, p.steps.filter((s) => s.id !== 'trimWire-again')]
+    return [p, without(p, 'trimWire')]
   },
-  'no-arc-near-what-burns': () => {
+  'no-spark-near-what-burns': () => {
     const p = plan({})
     return [p, without(p, 'hotWork')]
   },

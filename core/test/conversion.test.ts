@@ -83,7 +83,7 @@ describe('broken orders of a conversion are refused, and the rule named', () => 
     return rest
   }
   test.each<[string, Step[]]>([
-    ['case-only-isolated', without('waitDischarge')],
+    ['polarity-only-isolated', without('waitDischarge')],
     ['case-only-isolated', moved('plugIn', 'closeCase')],
     ['solenoid-proved-before-gas', without('clickTest')],
     ['end-state', without('shutCylinder')],

@@ -238,6 +238,8 @@ describe('spellings', () => {
     ['A335 P22', 'p22'],
     ['SA-387', undefined],
     ['6061 7075', undefined],
+    ['cast A356', 'al-si-cast'],
+    ['die casting A380', 'al-si-cu-die'],
     ['blorb', undefined],
     ['', undefined],
     ['cast', undefined],

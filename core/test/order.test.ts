@@ -64,20 +64,23 @@ const planned = (more: object): Changeover => {
 }
 
 describe('put right: the wire stays', () => {
-  test('a worn tip: off, cooled, tip for tip, trimmed; no wire is pulled, no spool moved, nothing welded', () => {
+  test('a worn tip: off, cooled, tip for tip, trimmed, a bead; no wire is pulled, no spool moved', () => {
     const made = planned({})
     expect(tasks(made)).toEqual([
-      'gatherParts',
       'protect',
       'switchOff',
+      'gatherParts',
       'coolGun',
       'nozzleOff',
-      'snipBall',
       'tipOff',
       'fitTip',
       'fitNozzle',
       'trimWire',
       'switchOn',
+      'hotWork',
+      'cleanCoupon',
+      'testWeld',
+      'fireWatch',
       'putAway',
     ])
     expect(made.start).toBeNull()
@@ -88,10 +91,9 @@ describe('put right: the wire stays', () => {
       machine: { ...skua, fitted: { ...skua.fitted, liner: { ...skua.fitted.liner!, condition: 'kinked' } } },
     })
     expect(tasks(made)).toEqual(
-      expect.arrayContaining(['cutOldWire', 'linerIn', 'freeNewEnd', 'setPressure']),
+      expect.arrayContaining(['cutOldWire', 'linerIn', 'takeNewEnd', 'setPressure', 'testWeld']),
     )
     expect(tasks(made)).not.toContain('mountSpool')
-    expect(tasks(made)).not.toContain('testWeld')
     expect(made.gather.map((g) => g.kind)).not.toContain('wire')
   })
   test('a machine that stands right asks for nothing', () => {
@@ -198,10 +200,10 @@ test('rolls in a push-pull gun that were opened are closed, where the wire is th
   expect([opened! < fed!, fed! < closed!, closed! < tested!]).toEqual([true, true, true])
 })
 
-test('where the inlet spring comes before the spool, the hand stays at the wire until the arm is closed', () => {
+test('where the inlet spring comes before the spool, the end is clipped there before the spool is lifted', () => {
   const made = plan({ label: 'ER70S-6 1.2', set: { inletBeforeSpool: true } })
-  const [first, last] = ['passInlet', 'closeArm'].map((id) => made.steps.findIndex((s) => s.task === id))
-  const chain = made.steps.slice(first, last! + 1)
-  expect(chain.map((s) => s.task)).toContain('mountSpool')
-  expect(chain.every((s) => s.captive && !s.hold)).toBe(true)
+  const at = (task: string) => made.steps.findIndex((s) => s.task === task)
+  expect([at('passInlet') + 1, at('mountSpool')]).toEqual([at('mountSpool'), at('mountSpool')])
+  expect(at('mountSpool')).toBeLessThan(at('takeNewEnd'))
+  for (const task of ['passInlet', 'mountSpool']) expect(made.steps[at(task)]!.captive).toBe(false)
 })

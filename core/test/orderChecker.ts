@@ -40,6 +40,17 @@ export interface OrderSetup {
   /** The shop threads with a right tip on. */
   tipMayStay: boolean
   knot: boolean
+  /** A fault makes the case live. */
+  earthPoor: boolean
+  /** Cooled by water: the gun that is on, and the one that will be. */
+  water: boolean
+  waterGoing: boolean
+  /** The wire passes the inlet before the spool goes on. */
+  inletFirst: boolean
+  /** The liner is cut at the rolls. */
+  cutAtRolls: boolean
+  /** Parts or tools are fetched. */
+  fetches: boolean
   preheat: boolean
   drum: boolean
   /** An adapter or the like is on the hub. */
@@ -54,7 +65,7 @@ export interface OrderSetup {
 }
 
 const OFF = [
-  'lookOver rollsChange rollsTurn rollsClean gunRollsChange gunRollsTurn gunRollsClean inletGuideChange inletGuideSet',
+  'takeOldWire spoolOff mountSpool setBrake fitAdapter adapterOff passInlet clampMend hosesOff hosesOn gunBack lookOver rollsChange rollsTurn rollsClean gunRollsChange gunRollsTurn gunRollsClean inletGuideChange inletGuideSet',
   'outletGuideChange outletGuideSet outletGuideOut gunOff gunSwap linerOut linerIn linerTrim innerLiner',
   'innerLinerClean oRing oRingCheck blowOutLiner threadNewWire openArm clearTangle connectGun nozzleOff snipBall tipOff',
   'seatSpool',
@@ -62,14 +73,18 @@ const OFF = [
   .join(' ')
   .split(' ')
 const GLOVES =
-  'snipBall holdOldWire openArm cutOldWire windBack tuckOldEnd clearTangle pullOldWire linerOut linerTrim blowOutLiner passInlet freeNewEnd cutNewEnd threadNewWire feedThrough trimWire setPressure testWeld'.split(
+  'coolGun nozzleOff tipOff takeOldWire takeNewEnd leadConduit shutCylinder crackValve regulatorOff cleanCoupon preheat innerLinerClean snipBall holdOldWire openArm cutOldWire windBack tuckOldEnd clearTangle pullOldWire linerOut linerTrim blowOutLiner passInlet freeNewEnd cutNewEnd threadNewWire feedThrough trimWire setPressure testWeld'.split(
     ' ',
   )
 const OPENS =
-  'nozzleOff openArm gunOff spoolOff adapterOff regulatorOff swapStuds swapPlugs tightenStuds openCase'.split(
+  'takeOldWire nozzleOff openArm gunOff spoolOff adapterOff regulatorOff swapStuds swapPlugs tightenStuds openCase'.split(
     ' ',
   )
-const HOT = 'nozzleOff snipBall tipOff nozzleClean tipClean innerLiner gunRollsChange'.split(' ')
+const HOT =
+  'gunOff gunRollsTurn gunRollsClean gunClean nozzleOff snipBall tipOff nozzleClean tipClean innerLiner gunRollsChange'.split(
+    ' ',
+  )
+const TRIGGERS = 'feedThrough setPressure purgeGas setFlow clickTest'.split(' ')
 /** Work in the way of a wire. */
 const IN_THE_WAY =
   'lookOver rollsChange rollsTurn rollsClean inletGuideChange inletGuideSet outletGuideChange outletGuideSet outletGuideOut gunOff linerOut innerLiner innerLinerClean gunClean gunRollsChange gunRollsTurn gunRollsClean'.split(
@@ -102,16 +117,17 @@ export function checkOrder(list: readonly Listed[], s: OrderSetup): string[] {
   const plugged = (i: number) => upTo(i, 'unplug', 'plugIn') !== 'unplug'
   const still = (i: number) => since(i, 'waitDischarge', 'plugIn')
   const open = (i: number) =>
-    ['openArm', 'freeNewEnd', 'passInlet'].includes(
-      upTo(i, 'openArm', 'freeNewEnd', 'passInlet', 'closeArm') ?? '',
+    ['openArm', 'takeOldWire', 'freeNewEnd', 'takeNewEnd'].includes(
+      upTo(i, 'openArm', 'takeOldWire', 'freeNewEnd', 'takeNewEnd', 'closeArm') ?? '',
     )
   const END = [
+    'takeOldWire',
     'holdOldWire',
     'tuckOldEnd',
     'spoolOff',
     'mountSpool',
+    'takeNewEnd',
     'freeNewEnd',
-    'passInlet',
     'closeArm',
     'tuckNewEnd',
   ]
@@ -120,14 +136,14 @@ export function checkOrder(list: readonly Listed[], s: OrderSetup): string[] {
     for (let j = i - 1; j >= 0; j--) {
       const { task } = list[j]!
       if (!END.includes(task)) continue
-      if (task === 'freeNewEnd' || task === 'passInlet') return 'hand'
+      if (task === 'freeNewEnd' || task === 'takeNewEnd') return 'hand'
       if (task === 'closeArm') return 'rolls'
       if (task === 'tuckNewEnd') return 'tucked'
-      if (task === 'mountSpool') return end(j) === 'hand' ? 'hand' : 'tucked'
+      if (task === 'mountSpool') return 'tucked'
       if (task === 'spoolOff') return 'none'
       // With neither spool nor wire there is nothing to hold.
       if (hub(j) === 'none' && end(j) === 'none') return 'none'
-      return task === 'holdOldWire' ? 'hand' : 'tucked'
+      return task === 'holdOldWire' || task === 'takeOldWire' ? 'hand' : 'tucked'
     }
     return s.wireOn ? 'rolls' : 'none'
   }
@@ -151,7 +167,7 @@ export function checkOrder(list: readonly Listed[], s: OrderSetup): string[] {
     const last = upTo(i, 'cutOldWire', 'windBack', 'threadNewWire')
     return last === undefined ? s.wireOn : last === 'threadNewWire'
   }
-  const ball = (i: number) => s.wireOn && !ever(i, 'snipBall', 'threadNewWire', 'trimWire')
+  const ball = (i: number) => s.wireOn && !ever(i, 'snipBall', 'tipOff', 'threadNewWire', 'trimWire')
   const gunIsOn = (i: number) =>
     (upTo(i, 'gunOff', 'gunBack') ?? (s.gunOn ? 'gunBack' : 'gunOff')) === 'gunBack'
   const tip = (i: number) => {
@@ -165,7 +181,8 @@ export function checkOrder(list: readonly Listed[], s: OrderSetup): string[] {
   /** Nobody looked: it is taken to be there where it must not be, and not to be there where it must. */
   const tipSure = (i: number) =>
     tip(i) && !(s.tipUnread && upTo(i, 'tipOff', 'fitTip', 'gunSwap') === undefined)
-  const straight = (i: number) => since(i, 'layLeadStraight', 'gunSwap')
+  const straight = (i: number) =>
+    ['layLeadStraight', 'pullOldWire'].includes(upTo(i, 'layLeadStraight', 'pullOldWire', 'gunSwap') ?? '')
   const passes = (i: number) => {
     const pulls = ever(i, 'gunSwap') ? s.goingPulls : s.gunPulls
     return !pulls || upTo(i, 'gunRollsOpen', 'gunRollsClose', 'gunSwap') === 'gunRollsOpen'
@@ -184,8 +201,8 @@ export function checkOrder(list: readonly Listed[], s: OrderSetup): string[] {
     return last === undefined ? s.gasOn : last === 'regulatorOn'
   }
   const chained = (i: number) => {
-    const last = upTo(i, 'checkChain', 'chainCylinder', 'regulatorOff')
-    return last === 'checkChain' || last === 'chainCylinder'
+    const last = upTo(i, 'checkChain', 'shutCylinder', 'chainCylinder', 'regulatorOff')
+    return last !== undefined && last !== 'regulatorOff'
   }
   const screwOut = (i: number) =>
     ['shutCylinder', 'regulatorOn'].includes(
@@ -214,7 +231,7 @@ export function checkOrder(list: readonly Listed[], s: OrderSetup): string[] {
     return last === 'setBrake' || last === 'mountSpool' || (last === undefined && s.stays)
   }
   const tested = (i: number) => {
-    const last = upTo(i, 'setPressure', 'openArm')
+    const last = upTo(i, 'setPressure', 'openArm', 'takeOldWire', 'takeNewEnd')
     return last === 'setPressure' || (last === undefined && s.stays)
   }
   const trimmed = (i: number) => {
@@ -224,6 +241,10 @@ export function checkOrder(list: readonly Listed[], s: OrderSetup): string[] {
   const rightSpool = (i: number) => hub(i) === 'new' || (s.stays && hub(i) === 'old')
   const linerIn = (i: number) =>
     (upTo(i, 'linerOut', 'linerIn') ?? (s.linerOn ? 'linerIn' : 'linerOut')) === 'linerIn'
+
+  const waterOn = (i: number) =>
+    (upTo(i, 'hosesOff', 'hosesOn') ?? (s.water && s.gunOn && !ever(i, 'gunSwap') ? 'hosesOn' : '')) ===
+    'hosesOn'
 
   const needs: Record<string, (i: number) => unknown> = {
     unplug: (i) => !on(i),
@@ -237,9 +258,10 @@ export function checkOrder(list: readonly Listed[], s: OrderSetup): string[] {
     supplyFix: (i) => !plugged(i),
     turnSwitch: (i) => !on(i),
     snipBall: (i) => !nozzle(i),
-    tipOff: (i) => !nozzle(i) && !(ball(i) && inGun(i) !== 'none'),
+    tipOff: (i) => !nozzle(i),
     nozzleClean: (i) => !nozzle(i),
     tipClean: (i) => !tip(i),
+    takeOldWire: (i) => hub(i) !== 'new',
     holdOldWire: (i) => hub(i) !== 'new',
     openArm: (i) => end(i) !== 'rolls',
     cutOldWire: (i) => open(i) && (end(i) === 'hand' || (hub(i) === 'none' && end(i) === 'none')),
@@ -250,18 +272,16 @@ export function checkOrder(list: readonly Listed[], s: OrderSetup): string[] {
       (end(i) === 'hand' || (hub(i) === 'none' && end(i) === 'none')),
     tuckOldEnd: (i) => open(i) && !whole(i),
     pullOldWire: (i) =>
-      open(i) &&
-      letsPass(i) &&
-      (straight(i) || !gunIsOn(i)) &&
-      !whole(i) &&
-      end(i) !== 'hand' &&
-      (!s.knot || ever(i, 'clearTangle')),
+      open(i) && letsPass(i) && !whole(i) && end(i) !== 'hand' && (!s.knot || ever(i, 'clearTangle')),
     clearTangle: (i) => open(i) && end(i) !== 'rolls' && end(i) !== 'hand',
     spoolOff: (i) => hub(i) !== 'new' && !whole(i) && (end(i) === 'tucked' || end(i) === 'none'),
     adapterOff: (i) => hub(i) === 'none',
     fitAdapter: (i) =>
       hub(i) === 'none' && (!s.adapterOn || upTo(i, 'adapterOff', 'fitAdapter') === 'adapterOff'),
-    mountSpool: (i) => hub(i) === 'none',
+    mountSpool: (i) =>
+      hub(i) === 'none' &&
+      end(i) !== 'hand' &&
+      (!s.inletFirst || s.drum || since(i, 'passInlet', 'spoolOff')),
     seatSpool: (i) => end(i) === 'rolls' || end(i) === 'tucked',
     passInlet: (i) => hub(i) === 'none' && inGun(i) === 'none',
     setBrake: (i) => rightSpool(i) && end(i) !== 'hand',
@@ -273,7 +293,11 @@ export function checkOrder(list: readonly Listed[], s: OrderSetup): string[] {
     linerOut: (i) => !gunIsOn(i) && clear(i),
     linerIn: (i) => !gunIsOn(i) && !tip(i) && !linerIn(i),
     linerTrim: (i) => linerIn(i),
-    blowOutLiner: (i) => !tip(i) && inGun(i) === 'none',
+    blowOutLiner: (i) => !tip(i) && !gunIsOn(i) && inGun(i) === 'none',
+    hosesOff: (i) => !on(i),
+    hosesOn: (i) => !on(i) && gunIsOn(i),
+    takeNewEnd: (i) => rightSpool(i) && brake(i) && end(i) === 'tucked' && inGun(i) === 'none',
+    leadConduit: (i) => end(i) === 'hand' && s.drum && rightSpool(i),
     freeNewEnd: (i) => rightSpool(i) && brake(i) && end(i) === 'tucked',
     cutNewEnd: (i) =>
       end(i) === 'hand' &&
@@ -282,7 +306,8 @@ export function checkOrder(list: readonly Listed[], s: OrderSetup): string[] {
     threadNewWire: (i) =>
       end(i) === 'hand' &&
       rightSpool(i) &&
-      ever(i, 'cutNewEnd') &&
+      ever(i, 'cutNewEnd', 'takeNewEnd') &&
+      (!s.drum || since(i, 'leadConduit', 'mountSpool')) &&
       open(i) &&
       gunIsOn(i) &&
       inGun(i) === 'none' &&
@@ -316,13 +341,18 @@ export function checkOrder(list: readonly Listed[], s: OrderSetup): string[] {
     crackValve: (i) => !regulator(i) && chained(i),
     regulatorOn: (i) =>
       chained(i) && !valveOpen(i) && !regulator(i) && since(i, 'crackValve', 'regulatorOff'),
+    shutCylinder: (i) => !on(i) || !s.gasOn || drained(i) || clampIsOff(i),
     openCylinder: (i) => regulator(i) && chained(i) && screwOut(i),
     leakCheck: (i) => valveOpen(i) && !screwOut(i),
     purgeGas: (i) => valveOpen(i) && on(i) && leakTight(i) && clampIsOff(i),
     setFlow: (i) =>
       valveOpen(i) && on(i) && purged(i) && (nozzle(i) || ever(i, 'fitNozzle')) && clampIsOff(i),
-    clampMend: (i) => clampIsOff(i),
-    preheat: (i) => ever(i, 'cleanCoupon'),
+    clampMend: (i) => clampIsOff(i) && !on(i),
+    gatherParts: (i) => !on(i) || ever(i, 'testWeld'),
+    putAway: (i) => !on(i) || ever(i, 'testWeld'),
+    askBox: (i) => !on(i) || ever(i, 'testWeld'),
+    cleanCoupon: (i) => ever(i, 'hotWork'),
+    preheat: (i) => ever(i, 'cleanCoupon') && ever(i, 'hotWork'),
     testWeld: (i) =>
       on(i) &&
       tested(i) &&
@@ -376,21 +406,49 @@ export function checkOrder(list: readonly Listed[], s: OrderSetup): string[] {
     // Another gun undoes what was done to the one before.
     if (OF_A_GUN.includes(task) && list.slice(i).some((later) => later.task === 'gunSwap'))
       wrong.push(name('before the swap'))
-    if (end(i) === 'hand' && !step.captive) wrong.push(name('hand-full'))
+    if (end(i) === 'hand' && !(step.captive && ['spool', 'cabinet'].includes(step.place)))
+      wrong.push(name('hand-full'))
+    // Water: off the gun before it comes off, on again before the arc.
+    if (task === 'gunOff' && waterOn(i)) wrong.push(name('water on'))
+    if (task === 'testWeld' && (ever(i, 'gunSwap') ? s.waterGoing : s.water) && !waterOn(i))
+      wrong.push(name('no water'))
+    // A case that may be live: nothing before the plug is out, and not on again before it is mended.
+    if (s.earthPoor && !ever(i, 'supplyFix')) {
+      if (plugged(i) && (OFF.includes(task) || TRIGGERS.includes(task)) && end(i) !== 'hand')
+        wrong.push(name('live case'))
+      if (task === 'shutCylinder' && plugged(i) && on(i)) wrong.push(name('live case'))
+      if (task === 'switchOn') wrong.push(name('live case'))
+    }
+    if (task === 'switchOn' && !gunIsOn(i) && s.gunOn) wrong.push(name('no gun'))
+    // Cut to the rolls as they will be.
+    if (
+      [
+        'outletGuideChange',
+        'outletGuideSet',
+        'outletGuideOut',
+        'rollsChange',
+        'rollsTurn',
+        'rollsClean',
+      ].includes(task) &&
+      s.cutAtRolls &&
+      since(i, 'linerTrim', 'linerIn')
+    )
+      wrong.push(name('after the liner is cut'))
   })
 
+  if (!s.fetches)
+    for (const rule of [...wrong]) if (rule.startsWith('not-gathered')) wrong.splice(wrong.indexOf(rule), 1)
   const n = list.length
   if (inGun(n) !== 'new' && !(s.stays && inGun(n) === 'old')) wrong.push('end: wire')
   if (end(n) !== 'rolls' || open(n) || !fed(n)) wrong.push('end: wire')
   if (upTo(n, 'gunRollsOpen', 'gunRollsClose', 'gunSwap') === 'gunRollsOpen') wrong.push('end: gun rolls')
   if (valveOpen(n) !== (s.gasNeeded && !s.open)) wrong.push('end: valve')
   if (valveOpen(n) && !(leakTight(n) && purged(n))) wrong.push('end: gas line')
-  if (!plugged(n) || !on(n) || !gunIsOn(n) || !tipSure(n)) wrong.push('end: machine')
+  if (!plugged(n) || on(n) === s.open || !gunIsOn(n) || !tipSure(n)) wrong.push('end: machine')
   if (!(nozzle(n) || s.rules.nozzle?.includes('none-wanted'))) wrong.push('end: nozzle')
   if (ever(n, 'gunSwap') ? !since(n, 'connectGun', 'gunSwap') : !s.gunOn) wrong.push('end: gun plug')
   if (!tested(n) || !brake(n) || !trimmed(n)) wrong.push('end: feed')
-  if (s.open ? !ever(n, 'askBox') : !s.stays && !(ever(n, 'testWeld') && ever(n, 'fireWatch')))
-    wrong.push('end: weld')
+  if (s.open ? !ever(n, 'askBox') : !(ever(n, 'testWeld') && ever(n, 'fireWatch'))) wrong.push('end: weld')
   for (const station of Object.keys(s.verdicts))
     if (
       station !== 'supply' &&

@@ -1,8 +1,10 @@
 import {
   changeoverRequestSchema,
   FAMILY_SHEETS,
+  maySkip,
   planChangeover,
   prove,
+  skippedFor,
   type Changeover,
   type ChangeoverRequest,
   type Step,
@@ -31,7 +33,9 @@ export function orderSetup(request: ChangeoverRequest, plan: Changeover): OrderS
     wireOn: fitted.wire !== null,
     stays: request.wire === undefined,
     spoolOn: fitted.spool !== null,
-    gasOn: fitted.gas !== null,
+    // A wire without gas leaves its cylinder shut.
+    gasOn:
+      fitted.gas !== null && !(request.wire === undefined && !wire.gas.needed && fitted.gasFlowLPerMin === 0),
     gasNeeded: wire.gas.needed,
     soft,
     open: wire.open !== undefined,
@@ -49,6 +53,12 @@ export function orderSetup(request: ChangeoverRequest, plan: Changeover): OrderS
       practice?.tipWhileThreading === 'on' &&
       !soft &&
       !whole.some((s) => s.task === 'fitTip' || s.task === 'tipOff'),
+    earthPoor: ['missing', 'damaged', 'worn'].includes(String(fitted.conditions?.earthPin)),
+    water: fitted.gun?.cooling === 'water',
+    waterGoing: gun.after.gun?.cooling === 'water',
+    inletFirst: machine.inletBeforeSpool === true,
+    cutAtRolls: whole.some((s) => s.task === 'linerTrim' && s.place === 'cabinet'),
+    fetches: whole.some((s) => s.task === 'gatherParts'),
     knot: fitted.conditions?.birdnest === true,
     preheat: whole.some((s) => s.task === 'preheat'),
     adapterOn: fitted.spool?.adapter === true,
@@ -118,8 +128,18 @@ export function* mutations(
 /** What checker and proof say of a list that was tampered with. */
 export function judged(plan: Changeover, setup: OrderSetup, steps: readonly Step[]) {
   const proof = prove(steps, plan.findings, plan.context)
+  // What is left out because it was read as right is left out by the checker too: the gun brings its own tip and nozzle.
+  const skipsGun = (s: Step) => maySkip(s) && skippedFor(s) === 'gun'
+  const kept = steps.some(skipsGun)
+    ? checkOrder(listed(steps.filter((s) => !skipsGun(s))), {
+        ...setup,
+        goingTip: false,
+        verdicts: { ...setup.verdicts, gun: 'fits' },
+        whole: setup.whole.filter(({ task }) => task !== 'gunSwap'),
+      })
+    : []
   return {
-    checker: checkOrder(listed(steps), setup),
+    checker: [...checkOrder(listed(steps), setup), ...kept],
     proof: proof.violations.map((v) => `${v.rule} at ${v.at}`),
   }
 }

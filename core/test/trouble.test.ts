@@ -548,7 +548,7 @@ describe('a cure', () => {
     const tasks = planCure(on(able[0]!), 'liner-kinked')!.steps.map((s) => s.task)
     const order = [
       'switchOff',
-      'holdOldWire',
+      'takeOldWire',
       'cutOldWire',
       'pullOldWire',
       'gunOff',

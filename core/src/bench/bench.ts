@@ -54,12 +54,20 @@ export interface Bench {
   readonly whole: boolean
   /** The end that goes through the gun is straight and clean. */
   readonly endCut: boolean
+  /** On a machine that wants it so, the end of the spool that goes on has passed the inlet. */
+  readonly inletPassed: boolean
+  /** The wire of a drum lies in its conduit up to the feeder. */
+  readonly conduitLed: boolean
+  /** Water hoses are on the gun. */
+  readonly hosesOn: boolean
   /** Wire stands out of the gun. */
   readonly fed: boolean
   readonly gunRollsOpen: boolean
   /** Plug and motor lead of the gun that is on. */
   readonly gunConnected: boolean
   readonly linerTrimmed: boolean
+  /** Cut to the rolls as they stand now. */
+  readonly linerCutAtRolls: boolean
   /** The dust is blown out of the valve that the regulator goes on. */
   readonly cracked: boolean
   readonly leakChecked: boolean
@@ -131,7 +139,10 @@ export function benchAtStart({
     valveOpen,
     flowSet: stays && valveOpen && !left('flow-not-set') && (fitted.gasFlowLPerMin ?? 0) > 0,
     pressureTested: stays && inGun === 'whole' && !armOpen && !left('pressure-not-set'),
-    brakeSet: stays && !left('brake-not-set'),
+    brakeSet:
+      stays &&
+      !left('brake-not-set') &&
+      (fitted.spool?.type === 'drum' || (fitted.hubBrake ?? 'set') === 'set'),
     welded: left('fire-not-watched'),
     trimmed: stays && !left('not-trimmed'),
     areaClear: false,
@@ -147,10 +158,14 @@ export function benchAtStart({
     ball: inGun !== 'none',
     whole: inGun === 'whole',
     endCut: false,
+    inletPassed: false,
+    conduitLed: false,
+    hosesOn: gunOn && fitted.gun?.cooling === 'water' && !left('hoses-off'),
     fed: stays && inGun === 'whole' && !left('not-fed'),
     gunRollsOpen: left('gun-rolls-open'),
     gunConnected: gunOn && !left('gun-not-connected'),
     linerTrimmed: !left('liner-not-trimmed'),
+    linerCutAtRolls: false,
     cracked: false,
     leakChecked: !left('not-leak-checked'),
     purged: !left('not-purged'),
@@ -161,6 +176,10 @@ export function benchAtStart({
     tagged: left('tagged'),
   }
 }
+
+/** With a pin that is missing or poor a fault makes the case live. */
+export const earthIsPoor = ({ fitted }: Pick<Bench, 'fitted'>): boolean =>
+  ['missing', 'damaged', 'worn'].includes(String(fitted.conditions?.earthPin))
 
 /** Lays a station's end state over a setup; conditions lie side by side. */
 export const lay = (fitted: After, after: After): After => ({

@@ -3,6 +3,8 @@ import { planConversion } from '../changeover/convert/conversion.ts'
 import { planChangeover, type Changeover } from '../changeover/plan/plan.ts'
 import type { Conversion } from '../changeover/convert/conversion.ts'
 import { goodTry } from '../arc/tries.ts'
+import { isTask, type Step } from '../steps/step.ts'
+import { machineFacts, step } from '../work/steps.ts'
 import { nameFor } from '../keep/hash.ts'
 import { textOf, type Content } from '../keep/fields.ts'
 import type { Kept } from '../keep/versions.ts'
@@ -40,10 +42,17 @@ function planThen(run: Run1): Changeover | Conversion | undefined {
   }
 }
 
-/** Of a run under way, a step that its version did not ask for is not asked for behind those that are done. */
+/**
+ * Of a run under way: what is done stands first, as it was done, a step of its own version too; what its version did
+ * not ask for is not asked for behind it.
+ */
 function asBegun<P extends Changeover | Conversion>(plan: P, done: readonly string[]): P {
   const last = plan.steps.findLastIndex((s) => done.includes(s.id))
-  return { ...plan, steps: plan.steps.filter((s, i) => i > last || done.includes(s.id)) }
+  const did = done.flatMap((id): Step[] => {
+    const known = plan.steps.find((s) => s.id === id)
+    return known ? [known] : isTask(id) ? [step(id, machineFacts(plan.context))] : []
+  })
+  return { ...plan, steps: [...did, ...plan.steps.filter((s, i) => i > last && !done.includes(s.id))] }
 }
 
 /**

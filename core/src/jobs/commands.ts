@@ -60,16 +60,19 @@ const MOST_MINUTES = 600
 const MOST_TIMES = 500
 
 /**
- * One step is done.
+ * One step is done. From the plug on, the charge runs off while other work is done: its wait is counted from there.
  * @param minutes how long it took, without the walk to it
+ * @param at when, ISO time
  * @returns the run unchanged where the step is not in its list, or done already
  */
-export function doStep(run: Run, id: string, minutes?: number): Run {
+export function doStep(run: Run, id: string, minutes?: number, at?: string): Run {
   const step = run.planned?.steps.find((s) => s.id === id)
   if (!step || run.done.includes(id)) return run
+  const wait = at === undefined || step.task !== 'unplug' ? undefined : waitAfter(run, id)
   return {
     ...run,
     done: [...run.done, id],
+    ...(wait && { waits: [...(run.waits ?? []).filter((w) => w.step !== wait), { step: wait, since: at! }] }),
     ...(minutes !== undefined &&
       isTask(step.task) && {
         times: [
@@ -80,14 +83,22 @@ export function doStep(run: Run, id: string, minutes?: number): Run {
   }
 }
 
+/** The wait that a plug pulled begins. */
+function waitAfter(run: Run, id: string): string | undefined {
+  const steps = run.planned?.steps ?? []
+  const from = steps.findIndex((s) => s.id === id)
+  return steps.find((s, i) => i > from && s.task === 'waitDischarge')?.id
+}
+
 /** Takes one step back, the last one where none is named: that step and nothing else. */
 export function undoStep(run: Run, id = run.done.at(-1)): Run {
   const at = id === undefined ? -1 : run.done.indexOf(id)
   if (at < 0) return run
   const done = run.done.filter((d) => d !== id)
   const times = run.times?.filter((t) => t.step !== id)
-  // Whoever goes back before a wait may undo what it waited for: it is counted anew.
-  const waits = run.waits?.filter((w) => done.includes(w.step))
+  // With the plug in again the charge is back; a wait that is taken back itself is counted anew.
+  const plug = run.planned?.steps.find((s) => s.id === id)?.task === 'unplug'
+  const waits = run.waits?.filter((w) => w.step !== id && (!plug || done.includes(w.step)))
   const corrections = run.corrections?.map((c) => (c.before > at ? { ...c, before: c.before - 1 } : c))
   return {
     ...without(run, 'times', 'waits', 'corrections'),

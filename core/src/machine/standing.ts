@@ -12,6 +12,8 @@ export const OPEN_ENDS = [
   'not-fed',
   'gun-off',
   'gun-not-connected',
+  /** The water hoses of its gun. */
+  'hoses-off',
   'gun-rolls-open',
   'liner-not-trimmed',
   'guide-out',

@@ -49,7 +49,8 @@ export function readMetal(text: string | undefined, material?: Material): Metal 
   // The longest run of words that names one; what stands beside it must not name another.
   const words = wordsOf(text)
   const named = (from: number, to: number) => BY_KEY.get(words.slice(from, to).join(''))
-  const found: Metal[] = []
+  let vague = false
+  const found: { metal: Metal; numbered: boolean }[] = []
   for (let at = 0; at < words.length;) {
     let to = words.length
     while (to > at && !named(at, to)) to--
@@ -59,11 +60,17 @@ export function readMetal(text: string | undefined, material?: Material): Metal 
       continue
     }
     const metal = among(named(at, to)!, material)
-    if (!metal) return undefined
-    found.push(metal)
+    const numbered = words.slice(at, to).some((word) => /\d/.test(word))
+    // A word that names two metals says nothing by itself, and nothing against a grade beside it.
+    if (!metal && numbered) return undefined
+    if (!metal) vague = true
+    else found.push({ metal, numbered })
     at = to
   }
-  const [first, ...others] = [...new Set(found)]
+  // Beside a grade with a number a word such as `cast` says nothing more.
+  const graded = found.filter(({ numbered }) => numbered)
+  if (vague && graded.length === 0) return undefined
+  const [first, ...others] = [...new Set((graded.length ? graded : found).map(({ metal }) => metal))]
   return others.length ? undefined : first
 }
 

@@ -19,4 +19,5 @@ export type Hazard =
   | 'solvent'
   | 'hot-metal'
   | 'fire'
+  | 'heavy'
   | Fume

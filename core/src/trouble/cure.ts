@@ -1,4 +1,4 @@
-import type { Bench } from '../bench/bench.ts'
+import { earthIsPoor, type Bench } from '../bench/bench.ts'
 import { gatherList, toolsFor } from '../changeover/plan/gather.ts'
 import {
   orderSteps,
@@ -15,11 +15,11 @@ import type { Station } from '../machine/stations.ts'
 import type { After, MatchContext } from '../match/finding.ts'
 import { contextFor } from '../match/prepare.ts'
 import { match, type StationFinding } from '../stations/index.ts'
-import { machineFacts, step } from '../work/steps.ts'
+import { machineFacts, step, withPower } from '../work/steps.ts'
 import { wireInGun } from '../work/wireInGun.ts'
 import type { Step, Task } from '../steps/step.ts'
 import { cureRow, type Cause } from './causes.ts'
-import { listCure, type CureStart } from './cureList.ts'
+import { fetches, listCure, type CureStart } from './cureList.ts'
 import { cureStarts, proveCure } from './cureProof.ts'
 import { AT_THE_GAS, type CureWork } from './cures.ts'
 import type { Symptom } from './symptoms.ts'
@@ -98,6 +98,24 @@ function asFound(cause: Cause, c: MatchContext, findings: readonly StationFindin
 const WIDE_GAP_MM = 12
 const isTurned = (findings: readonly StationFinding[]) =>
   findings.some((f) => f.station === 'driveRolls' && f.rule === 'other-groove-active')
+
+/** The station that a task sets, where no plan lends its step. */
+const SET_BY: Partial<Record<Task, Station>> = {
+  setPressure: 'rollPressure',
+  setFlow: 'gasFlow',
+  setBrake: 'hubBrake',
+  fitTip: 'contactTip',
+  fitNozzle: 'nozzle',
+  mountSpool: 'spool',
+  seatSpool: 'spool',
+  regulatorOff: 'gas',
+  chainCylinder: 'gas',
+  regulatorOn: 'gas',
+  shutCylinder: 'gas',
+  openCylinder: 'gas',
+  linerTrim: 'liner',
+  linerIn: 'liner',
+}
 
 /** Stations that a cure sets right. */
 const SETS: Partial<Record<CureWork, readonly Station[]>> = {
@@ -210,34 +228,46 @@ export function planCure(
     use: undefined,
   }
   const matched = match(c)
-  const sets = SETS[work] ?? []
+  // A poor earth is mended before anything else.
+  const sets: readonly Station[] = [
+    ...(SETS[work] ?? []),
+    ...(earthIsPoor(found) ? (['supply'] as const) : []),
+  ]
   // What the cure does not touch ends as it was.
   const findings = matched.map((f): StationFinding =>
     sets.includes(f.station) ? afterOf(f, work, c) : { ...f, verdict: 'fits', after: {}, parts: [] },
   )
-  const starts: Bench[] = stopped
-    ? stopped.map(({ bench }) => ({
-        ...asStaying(bench),
-        fitted: { ...bench.fitted, ...traces(fitted, standing) },
-      }))
-    : cureStarts(work, c)
+  const nothingFetched = !fetches(work) && fitted.conditions?.birdnest !== true
+  const starts: Bench[] = (
+    stopped
+      ? stopped.map(({ bench }) => ({
+          ...asStaying(bench),
+          fitted: { ...bench.fitted, ...traces(fitted, standing) },
+        }))
+      : cureStarts(work, c)
+  ).map((b) => (nothingFetched ? { ...b, gathered: true } : b))
   const tasks = listCure(work, starts.map(asStart), c.machine, isTurned(matched))
   // The steps of a plan that puts all of it right lend their facts.
   const lent = new Map<Task, Step>(orderSteps(c, matched).map((s) => [s.task, s]))
   const used = new Map<Task, number>()
   const steps = withWalking(
-    tasks.map(({ task, captive }) => {
-      const n = (used.get(task) ?? 0) + 1
-      used.set(task, n)
-      const as = lent.get(task)
-      return step(task, as?.facts ?? machineFacts(c), {
-        ...(as?.station && { station: as.station }),
-        ...(task === 'waitDischarge' &&
-          found.dischargeMinutes !== undefined && { minutes: found.dischargeMinutes }),
-        ...(captive && { captive: true, hold: false }),
-        id: n > 1 ? `${task}-${n}` : task,
-      })
-    }),
+    withPower(
+      tasks.map(({ task, captive }) => {
+        const n = (used.get(task) ?? 0) + 1
+        used.set(task, n)
+        const as = lent.get(task)
+        const station = as?.station ?? SET_BY[task]
+        const said = station && matched.find((f) => f.station === station)?.facts
+        return step(task, as?.facts ?? { ...machineFacts(c), ...said }, {
+          ...(station && { station }),
+          ...(task === 'waitDischarge' &&
+            found.dischargeMinutes !== undefined && { minutes: found.dischargeMinutes }),
+          ...(captive && { captive: true, hold: false }),
+          id: n > 1 ? `${task}-${n}` : task,
+        })
+      }),
+      starts.every((b) => b.on),
+    ),
   )
   const proof = proveCure(work, steps, findings, c, starts)
   if (!proof.holds) throw new PlanRefused(proof)
@@ -266,6 +296,8 @@ const asStart = (b: Bench): CureStart => ({
   pulls: b.fitted.gun === undefined || b.fitted.gun?.kind === 'push-pull',
   knot: b.fitted.conditions?.birdnest === true,
   drum: b.fitted.spool?.type === 'drum',
+  pinOut: b.fitted.spool?.pinEngaged === false,
+  earthPoor: earthIsPoor(b),
 })
 
 /** What was written down of the fault, laid over the machine in the middle of its change. */

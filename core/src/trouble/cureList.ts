@@ -18,12 +18,18 @@ const WIRE_OUT: readonly CureWork[] = [
   'seals',
 ]
 const AT_THE_GUN: readonly CureWork[] = ['tip-new', 'tip-tighten', 'tip-off', 'nozzle']
-const STUDS: readonly CureWork[] = ['polarity', 'studs', 'supply']
+/** A part of the store goes on, or the line is opened, for which tools are fetched. */
+export const fetches = (work: CureWork): boolean =>
+  WIRE_OUT.includes(work) || work === 'tip-new' || work === 'other-cylinder'
 /** Where a cure begins. */
 export interface CureStart extends Stance {
   /** The gun has rolls of its own, or nobody looked. */
   readonly pulls: boolean
   readonly knot: boolean
+  /** The spool is not home on its hub. */
+  readonly pinOut: boolean
+  /** A fault makes the case live. */
+  readonly earthPoor: boolean
 }
 export interface Listed {
   task: Task
@@ -66,9 +72,8 @@ export function listCure(
   const out = WIRE_OUT.includes(work) || knot
   const gunEnd = out || AT_THE_GUN.includes(work)
   const threaded = was((b) => b.inGun !== 'none')
-  // Gloves first, and the parts at hand before anything is opened.
-  if (gunEnd || STUDS.includes(work) || work === 'other-cylinder') l.when((b) => !b.gathered, 'gatherParts')
-  if (gunEnd || work === 'pressure') l.when((b) => !b.protected, 'protect')
+  // Hands and eyes first.
+  l.when((b) => !b.protected, 'protect')
   // Whoever stopped with the end in hand makes it fast first.
   if (l.any((b) => b.end === 'in-hand')) {
     if (l.any((b) => b.end === 'in-hand' && b.inGun !== 'none' && !b.whole)) l.add('tuckNewEnd')
@@ -76,6 +81,22 @@ export function listCure(
     else l.add('tuckNewEnd')
   }
   const off = () => l.when((b) => b.on, 'switchOff')
+  const clampOff = () => l.when((b) => !b.clampOff, 'clampOff')
+  if (was((b) => b.earthPoor)) l.add(...isolated(l), 'supplyFix')
+  // The gas while there is power to drain it; then off, and only then to the store.
+  const ownCylinder = work === 'other-cylinder' && l.any((b) => b.regulatorOn)
+  if (ownCylinder || (out && l.any((b) => b.valveOpen))) {
+    if (ownCylinder || l.any((b) => b.plugged)) {
+      l.when((b) => !b.plugged, 'plugIn')
+      if (ownCylinder) l.when((b) => !b.on, 'switchOn')
+    }
+    clampOff()
+    l.add('shutCylinder')
+  }
+  if (fetches(work) || knot) {
+    off()
+    l.when((b) => !b.gathered, 'gatherParts')
+  }
   /** The gun opened as far as the wire, or its tip or nozzle, wants it. */
   const openGun = () => {
     off()
@@ -85,15 +106,14 @@ export function listCure(
         hot: l.any((b) => b.gunHot && b.gunOn),
         clampOn: out && l.any((b) => !b.clampOff),
         nozzleOn: l.any((b) => b.nozzleOn),
-        ball: l.any((b) => b.ball && b.inGun !== 'none'),
+        ball: l.any((b) => b.ball && b.inGun !== 'none') && (work !== 'nozzle' || out),
         tipOn: (work !== 'nozzle' || out) && l.any((b) => b.tipOn),
         pulls: through && was((b) => b.pulls) && l.any((b) => !b.gunRollsOpen),
-        coiled: through && l.any((b) => !b.leadStraight),
+        coiled: false,
       }),
     )
   }
   const takeOut = () => {
-    l.when((b) => b.valveOpen, 'shutCylinder')
     openGun()
     l.add(
       ...oldWireOut({
@@ -105,12 +125,11 @@ export function listCure(
   }
   const putBack = () => {
     if (!threaded) return
-    if (!(work === 'other-spool' && machine.inletBeforeSpool)) {
-      l.when((b) => !b.brakeSet, 'setBrake')
-      l.add('freeNewEnd')
-    }
-    l.add('cutNewEnd', 'threadNewWire', 'closeArm')
-    if (work === 'other-spool' && machine.inletBeforeSpool) l.when((b) => !b.brakeSet, 'setBrake')
+    // Nothing is fed from a spool that is not home or has no brake.
+    l.when((b) => b.pinOut, 'seatSpool')
+    l.when((b) => !b.brakeSet, 'setBrake')
+    l.add('takeNewEnd', ...(l.any((b) => b.drum === true) ? (['leadConduit'] as const) : []))
+    l.add('threadNewWire', 'closeArm')
   }
   const feed = () => {
     if (!threaded || !was((b) => b.fed)) return
@@ -122,8 +141,8 @@ export function listCure(
 
   const reopen = () => {
     if (!was((b) => b.valveOpen) || !l.any((b) => !b.valveOpen)) return
-    l.when((b) => !b.chained, 'checkChain')
-    l.add('openCylinder')
+    if (l.any((b) => !b.screwOut)) clampOff()
+    l.add(l.any((b) => !b.screwOut) ? 'shutCylinder' : 'checkChain', 'openCylinder')
   }
   const inside = WIRE_OUT.includes(work)
   const does = () => l.add(...workTasks(work, l, machine, turned))
@@ -149,7 +168,8 @@ export function listCure(
   }
   if (was((b) => b.trimmed)) l.when((b) => !b.trimmed && b.tipOn && b.fed, 'trimWire')
   reopen()
-  if (was((b) => b.flowSet) && l.any((b) => !b.flowSet && b.nozzleOn)) {
+  // A valve that was shut with its screw out has no flow until it is set again.
+  if ((was((b) => b.flowSet) || work === 'open-cylinder') && l.any((b) => !b.flowSet && b.nozzleOn)) {
     l.when((b) => !b.on, 'switchOn')
     l.when((b) => !b.clampOff, 'clampOff')
     l.add('setFlow')
@@ -165,6 +185,7 @@ export function listCure(
 
 /** On, with the clamp off: the trigger makes the wire live. */
 const live = (l: Listing): Task[] => [
+  ...(l.any((b) => !b.plugged) ? (['plugIn'] as const) : []),
   ...(l.any((b) => !b.on) ? (['switchOn'] as const) : []),
   ...(l.any((b) => !b.clampOff) ? (['clampOff'] as const) : []),
 ]
@@ -173,6 +194,12 @@ const live = (l: Listing): Task[] => [
 const isolated = (l: Listing): Task[] => [
   ...(l.any((b) => b.on) ? (['switchOff'] as const) : []),
   ...(l.any((b) => b.plugged) ? (['unplug'] as const) : []),
+]
+
+const gunOff = (l: Listing): Task[] => [...(l.any((b) => b.hosesOn) ? (['hosesOff'] as const) : []), 'gunOff']
+const gunBack = (l: Listing): Task[] => [
+  'gunBack',
+  ...(l.any((b) => b.hosesOn) ? (['hosesOn'] as const) : []),
 ]
 
 /** What a cure itself is, once the machine is open for it. */
@@ -189,9 +216,9 @@ function workTasks(
     case 'rethread':
       return []
     case 'liner-new':
-      return ['gunOff', 'linerOut', 'linerIn', 'gunBack', 'linerTrim']
+      return [...gunOff(l), 'linerOut', 'linerIn', ...gunBack(l), 'linerTrim']
     case 'liner-clean':
-      return ['blowOutLiner']
+      return [...gunOff(l), 'blowOutLiner', ...gunBack(l)]
     case 'liner-trim':
       return ['linerTrim']
     case 'rolls-new':
@@ -207,13 +234,16 @@ function workTasks(
     case 'gun-rolls-close':
       return ['gunRollsOpen', 'gunRollsClose']
     case 'brake':
-      return ['setBrake']
+      return [...(l.any((b) => b.on) ? (['switchOff'] as const) : []), 'setBrake']
     case 'seat':
       return [...(l.any((b) => b.on) ? (['switchOff'] as const) : []), 'seatSpool']
     case 'other-spool':
-      return machine.inletBeforeSpool
-        ? ['spoolOff', 'passInlet', 'mountSpool']
-        : ['spoolOff', 'mountSpool', 'setBrake']
+      return [
+        'spoolOff',
+        ...(machine.inletBeforeSpool && !l.any((b) => b.drum === true) ? (['passInlet'] as const) : []),
+        'mountSpool',
+        ...(l.any((b) => b.drum === true) ? [] : (['setBrake'] as const)),
+      ]
     case 'polarity':
       if (machine.polarityChange === 'switch')
         return [...(l.any((b) => b.on) ? (['switchOff'] as const) : []), 'turnSwitch']
@@ -225,18 +255,24 @@ function workTasks(
     case 'supply':
       return [...isolated(l), 'supplyFix']
     case 'clamp':
-      return [...(l.any((b) => !b.clampOff) ? (['clampOff'] as const) : []), 'clampMend']
+      return [
+        ...(l.any((b) => b.on) ? (['switchOff'] as const) : []),
+        ...(l.any((b) => !b.clampOff) ? (['clampOff'] as const) : []),
+        'clampMend',
+      ]
     case 'open-cylinder':
-      return ['checkChain', ...(l.any((b) => !b.screwOut) ? (['shutCylinder'] as const) : []), 'openCylinder']
+      return l.any((b) => !b.screwOut)
+        ? [...(l.any((b) => !b.clampOff) ? (['clampOff'] as const) : []), 'shutCylinder', 'openCylinder']
+        : ['checkChain', 'openCylinder']
     case 'other-cylinder':
       return [
-        ...(l.any((b) => b.regulatorOn) ? (['checkChain', 'shutCylinder', 'regulatorOff'] as const) : []),
+        ...(l.any((b) => b.regulatorOn) ? (['regulatorOff'] as const) : []),
         'chainCylinder',
         'crackValve',
         'regulatorOn',
         'openCylinder',
         'leakCheck',
-        ...(l.any((b) => !b.clampOff) ? (['clampOff'] as const) : []),
+        ...live(l),
         'purgeGas',
         ...(l.any((b) => b.nozzleOn) ? (['setFlow'] as const) : []),
       ]
@@ -245,7 +281,7 @@ function workTasks(
     case 'flow':
       return [...live(l), 'setFlow']
     case 'seals':
-      return ['gunOff', 'oRing', 'gunBack']
+      return [...gunOff(l), 'oRing', ...gunBack(l)]
     case 'nozzle':
       return ['nozzleClean']
   }

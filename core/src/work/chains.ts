@@ -20,18 +20,19 @@ export interface GunEnd {
   tipOn: boolean
   /** Rolls in the gun are closed on the wire. */
   pulls: boolean
-  /** The lead lies in coils. */
+  /** The lead lies in coils, and no wire is drawn out of it, which lays it straight. */
   coiled: boolean
 }
 
 const when = (is: boolean, ...tasks: Task[]): Task[] => (is ? tasks : [])
 
-/** The end of the gun open: the wire slides out of a gun that is cool, without ball or tip, its lead straight. */
+/** The end of the gun open: the wire slides out of a gun that is cool, without ball or tip. */
 export const gunOpened = (gun: GunEnd): Task[] => [
   ...when(gun.hot, 'coolGun'),
   ...when(gun.clampOn, 'clampOff'),
   ...when(gun.nozzleOn, 'nozzleOff'),
-  ...when(gun.ball, 'snipBall'),
+  // Where the tip comes off the ball is snipped with it.
+  ...when(gun.ball && !gun.tipOn, 'snipBall'),
   ...when(gun.tipOn, 'tipOff'),
   ...when(gun.pulls, 'gunRollsOpen'),
   ...when(gun.coiled, 'layLeadStraight'),
@@ -39,7 +40,7 @@ export const gunOpened = (gun: GunEnd): Task[] => [
 
 /** The wire let out of the rolls: held, then cut or wound back, and its end tucked; a piece only has to be let go. */
 export function wireFreed({ inGun, rewind = false, knot, armOpen = false }: WireWay): Task[] {
-  if (inGun === 'whole') return ['holdOldWire', 'openArm', rewind ? 'windBack' : 'cutOldWire', 'tuckOldEnd']
+  if (inGun === 'whole') return ['takeOldWire', rewind ? 'windBack' : 'cutOldWire', 'tuckOldEnd']
   return when(!armOpen && (inGun === 'piece' || knot), 'openArm')
 }
 

@@ -39,6 +39,10 @@ const gunMadeFast = ({ fitted, standing }: Unsafe): Task[] =>
         ...(leftWith(standing, 'gun-off') || leftWith(standing, 'gun-not-connected')
           ? (['connectGun'] as const)
           : []),
+        ...(fitted.gun?.cooling === 'water' &&
+        (leftWith(standing, 'gun-off') || leftWith(standing, 'hoses-off'))
+          ? (['hosesOn'] as const)
+          : []),
       ]
 
 const asTasks = (captive: readonly Task[], free: readonly Task[]): SecureTask[] => [
@@ -56,10 +60,10 @@ export function takeOver(u: Unsafe, regulatorComesOff: boolean): SecureTask[] {
   return asTasks(endMadeFast(u), [
     ...(leftWith(standing, 'fire-not-watched') ? (['fireWatch'] as const) : []),
     ...(leftWith(standing, 'tagged') ? (['takeTagOff'] as const) : []),
-    ...(gun.includes('connectGun') && standing?.on !== false ? (['switchOff'] as const) : []),
+    ...(gun.length > 0 && standing?.on !== false ? (['switchOff'] as const) : []),
     ...gun,
     ...(leftWith(standing, 'case-open') ? (['closeCase'] as const) : []),
-    ...(regulatorComesOff && underPressure(standing) ? powerOn(standing, gun.includes('connectGun')) : []),
+    ...(regulatorComesOff && underPressure(standing) ? powerOn(standing, gun.length > 0) : []),
   ])
 }
 const underPressure = (standing: MachineStanding | undefined): boolean =>
@@ -72,11 +76,28 @@ function powerOn(standing: MachineStanding | undefined, switchedOff: boolean): T
 }
 
 /** What leaves a machine safe in the middle of its work, for whoever comes next. */
-export function leaveSafe(u: Unsafe & { gasOn: boolean; spoolOn: boolean }): SecureTask[] {
+export function leaveSafe(
+  u: Unsafe & {
+    gasOn: boolean
+    spoolOn: boolean
+    /** Hands and eyes are covered; the clamp is off; a fault in the earth makes the case live. */
+    covered: boolean
+    clampOff: boolean
+    earthPoor: boolean
+  },
+): SecureTask[] {
   const { standing } = u
+  const shuts = u.gasOn && standing?.valve !== 'shut'
+  const isOn = standing?.on !== false
+  const off: Task[] = isOn ? ['switchOff'] : []
+  const shut: Task[] = shuts ? ['shutCylinder'] : []
+  // The gauges are drained through the purge while the machine is on, with the clamp off; not through a live case.
+  const made: Task[] = u.earthPoor
+    ? [...off, ...(standing?.plugged === false ? [] : (['unplug'] as const)), ...shut]
+    : [...(shuts && isOn && !u.clampOff ? (['clampOff'] as const) : []), ...shut, ...off]
   return asTasks(endMadeFast(u), [
-    ...(u.gasOn && standing?.valve !== 'shut' ? (['checkChain', 'shutCylinder'] as const) : []),
-    ...(standing?.on !== false ? (['switchOff'] as const) : []),
+    ...(!u.covered && (shuts || gunMadeFast(u).length > 0) ? (['protect'] as const) : []),
+    ...made,
     ...gunMadeFast(u),
     ...(leftWith(standing, 'case-open') ? (['closeCase'] as const) : []),
     ...(leftWith(standing, 'adapter-on-hub') && !u.spoolOn ? (['adapterOff'] as const) : []),

@@ -27,6 +27,9 @@ export interface Stance {
   readonly ball: boolean
   readonly fed: boolean
   readonly gunRollsOpen: boolean
+  readonly hosesOn: boolean
+  /** The spool is not home on its hub. */
+  readonly pinOut?: boolean
   /** The spool that goes on stands free and has no brake. */
   readonly drum?: boolean
 }
@@ -48,35 +51,39 @@ export const EXPECTED: Partial<Record<Task, Partial<Stance> | ((s: Stance) => Pa
   nozzleOff: { nozzleOn: false },
   fitNozzle: { nozzleOn: true },
   snipBall: { ball: false },
-  tipOff: { tipOn: false },
+  tipOff: { tipOn: false, ball: false },
   fitTip: { tipOn: true },
   trimWire: { trimmed: true, ball: false },
   gunRollsOpen: { gunRollsOpen: true },
   gunRollsClose: { gunRollsOpen: false },
   layLeadStraight: { leadStraight: true },
+  hosesOff: { hosesOn: false },
+  hosesOn: { hosesOn: true },
+  seatSpool: { pinOut: false },
   gunOff: { gunOn: false },
   gunBack: { gunOn: true },
+  takeOldWire: (s) => ({ armOpen: true, pressureTested: false, ...(s.end !== 'none' && { end: 'in-hand' }) }),
   holdOldWire: (s) => (s.end === 'none' ? {} : { end: 'in-hand' }),
   openArm: { armOpen: true, pressureTested: false },
   cutOldWire: { whole: false },
   tuckOldEnd: (s) => (s.end === 'none' ? {} : { end: 'tucked' }),
   tuckNewEnd: (s) => (s.end === 'none' ? {} : { end: 'tucked' }),
-  pullOldWire: { inGun: 'none', fed: false },
+  pullOldWire: { inGun: 'none', fed: false, leadStraight: true },
+  takeNewEnd: { end: 'in-hand', armOpen: true, pressureTested: false },
   freeNewEnd: { end: 'in-hand', armOpen: true },
   threadNewWire: { inGun: 'new', whole: true, ball: false },
   closeArm: { armOpen: false, end: 'in-rolls' },
   feedThrough: { fed: true, trimmed: false },
   spoolOff: (s) => ({ brakeSet: false, end: s.end === 'tucked' || s.end === 'none' ? 'none' : 'free' }),
-  passInlet: { end: 'in-hand', armOpen: true },
   mountSpool: (s) => ({
-    end: s.end === 'in-hand' ? 'in-hand' : 'tucked',
+    end: 'tucked',
     ...(s.drum && { brakeSet: true }),
   }),
   setBrake: { brakeSet: true },
   setPressure: { pressureTested: true, trimmed: false },
   checkChain: { chained: true },
   chainCylinder: { chained: true },
-  shutCylinder: { valveOpen: false, screwOut: true, flowSet: false },
+  shutCylinder: { chained: true, valveOpen: false, screwOut: true, flowSet: false },
   openCylinder: { valveOpen: true, screwOut: false },
   regulatorOff: { regulatorOn: false, chained: false },
   regulatorOn: { regulatorOn: true, screwOut: true },

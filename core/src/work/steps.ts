@@ -22,6 +22,15 @@ export const step = (task: Task, facts: Facts = {}, over: Partial<Step> = {}): S
   }
 }
 
+/** Says of each cylinder that is shut whether the machine is on then: without power nothing is drained. */
+export function withPower(steps: readonly Step[], startsOn: boolean): Step[] {
+  let on = startsOn
+  return steps.map((s) => {
+    if (s.task === 'switchOn' || s.task === 'switchOff') on = s.task === 'switchOn'
+    return s.task === 'shutCylinder' && !on ? { ...s, facts: { ...s.facts, noPower: true } } : s
+  })
+}
+
 /** What is known of the change beyond the findings, for the sentences of the steps. */
 export const machineFacts = (c: MatchContext): Facts => ({
   jog: c.machine.jogButton ?? false,

@@ -3,7 +3,7 @@ import { FAMILY_SHEETS } from '../families/index.ts'
 import { leftWith, wireInGunOf, type OpenEnd } from '../machine/standing.ts'
 import type { Station } from '../machine/stations.ts'
 import type { Upkeep } from '../machine/upkeep.ts'
-import type { Finding, MatchContext } from '../match/finding.ts'
+import { keeps, says, type Finding, type MatchContext } from '../match/finding.ts'
 import type { Step, Task } from '../steps/step.ts'
 import type { Block } from './block.ts'
 import { machineFacts, step } from './steps.ts'
@@ -41,6 +41,10 @@ export interface Work {
   gunReads: readonly Step[]
   /** A cylinder is connected, or nobody looked. */
   gasOn: boolean
+  /** Parts or tools are fetched, and something comes off that is put away. */
+  gathers: boolean
+  /** The earth pin is missing or poor: nothing is touched before the plug is out. */
+  earthFirst: boolean
   birdnest: boolean
   soft: boolean
   left: WireInGun
@@ -66,6 +70,12 @@ const asAsked = (f: Finding): Finding => (f.kept ? { ...f, verdict: 'fits', rule
 
 /** Stations on the wire's way: work there opens the line. */
 const ON_THE_WAY: readonly Station[] = ['inletGuide', 'driveRolls', 'outletGuide', 'liner', 'gun']
+/** Where upkeep is done: what is left as it is by choice is not touched. */
+const DONE_AT: Readonly<Record<Upkeep, Station>> = {
+  blowOutLiner: 'liner',
+  brushRolls: 'driveRolls',
+  checkORings: 'gun',
+}
 /** Faults of a spool that stays which are mended with it on the hub. */
 const SEATED = ['pin-not-engaged', 'spool-sits-right', 'drum-stands', 'hub-empty']
 
@@ -91,12 +101,14 @@ export function workOf(
     wire !== 'whole' ||
     (standing?.arm === 'open' && standing.wireEnd !== 'in-hand') ||
     ends('liner-not-trimmed')
+  const earthFirst = todo('supply') && says(by.supply, 'earth-pin-missing')
   const feeds = opened || ends('not-fed') || standing?.wireEnd === 'in-hand'
   const common = machineFacts(c)
   const wireOn = wire !== 'none'
   const piece = wire === 'piece'
   const birdnest = c.fitted.conditions?.birdnest === true
-  const rewind = left.way === 'rewind' && !birdnest && !piece
+  // No wire goes back into a drum.
+  const rewind = left.way === 'rewind' && !birdnest && !piece && c.fitted.spool?.type !== 'drum'
   return {
     c,
     by,
@@ -108,6 +120,8 @@ export function workOf(
     offBefore: standing?.on === false,
     shutBefore: standing?.valve === 'shut' && c.wire.gas.needed && c.fitted.gas !== null,
     gasOn: c.fitted.gas !== null,
+    gathers: !stays || opened || findings.some((f) => !f.kept && f.parts.length > 0),
+    earthFirst,
     birdnest,
     soft: FAMILY_SHEETS[c.wire.family].soft,
     left,
@@ -119,10 +133,15 @@ export function workOf(
     spoolGoesOn: !stays || respool,
     gunOn: c.fitted.gun !== null,
     gunReads,
-    clear: wireOn ? (rewind ? ['freeOldWire'] : ['pullOldWire']) : ['stripGun', 'clearTangle'],
+    clear: [
+      'protect',
+      'switchOff',
+      'gather',
+      ...(wireOn ? (rewind ? ['freeOldWire'] : ['pullOldWire']) : ['stripGun', 'clearTangle']),
+    ],
     todo,
     mustChange: (station) => by[station].verdict === 'change' || by[station].verdict === 'unknown',
-    upkeep: (what) => c.upkeep?.includes(what) ?? false,
+    upkeep: (what) => (c.upkeep?.includes(what) ?? false) && !keeps(c, DONE_AT[what]),
     at: (task, station, facts = {}, over = {}) =>
       step(
         task,
@@ -130,6 +149,7 @@ export function workOf(
           ...common,
           ...(station && { ...by[station].facts, rule: by[station].rule }),
           ...(station && by[station].verdict === 'unknown' && { ifNeeded: true }),
+          ...(station && keeps(c, station) && { kept: true }),
           ...facts,
         },
         { ...(station && { station }), ...over },

@@ -3,9 +3,13 @@ import { computed, ref, watch } from 'vue'
 import { DISCHARGE_MINUTES, type Step } from '@pepper-knot/core/jobs'
 import { useRun } from './useRun.ts'
 
+/** When this page saw the plug of a run pulled, by a clock that nobody can set, ms. */
+const pulledAt = new Map<string, number>()
+export const pulled = (run: string): void => void pulledAt.set(run, performance.now())
+
 /**
- * The time a waiting step still asks for. It is counted from when the step was first shown, over a reload too; while
- * the page is open by a clock that nobody can set.
+ * The time a waiting step still asks for. It is counted from when the plug came out, else from when the step was first
+ * shown, over a reload too; while the page is open by a clock that nobody can set.
  */
 export function useWait(step: () => Step) {
   const { run, set } = useRun()
@@ -28,7 +32,11 @@ export function useWait(step: () => Step) {
     () => {
       if (!waits.value) return
       if (!entry.value) put()
-      const passed = (Date.now() - Date.parse(entry.value!.since)) / 1000
+      const here = pulledAt.get(run.value.id)
+      const passed =
+        here === undefined
+          ? (Date.now() - Date.parse(entry.value!.since)) / 1000
+          : (performance.now() - here) / 1000
       // A clock that was set since tells nothing: the wait begins anew.
       seen.value = { passed: passed >= 0 && passed < 86_400 ? passed : 0, at: performance.now() }
     },

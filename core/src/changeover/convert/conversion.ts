@@ -2,7 +2,8 @@ import type { ConversionKind } from '../../steps/conversions.ts'
 import { type Fitted } from '../../machine/fitted/fitted.ts'
 import { type Job } from '../../machine/request.ts'
 import { type Machine } from '../../machine/machine.ts'
-import { leftWith, wireInGunOf, type OpenEnd } from '../../machine/standing.ts'
+import { earthIsPoor } from '../../bench/bench.ts'
+import { leftWith, wireInGunOf, type MachineStanding, type OpenEnd } from '../../machine/standing.ts'
 import { type Part } from '../../machine/store.ts'
 import { shortMixture } from '../../gas/mixture.ts'
 import { pick, type MatchContext, type WantedPart } from '../../match/finding.ts'
@@ -26,7 +27,7 @@ import type { Proof } from '../proof/proof.ts'
 import type { Step, Task } from '../../steps/step.ts'
 import { gunOpened, hubEmptied, oldWireOut } from '../../work/chains.ts'
 import { takeOver } from '../../work/secure.ts'
-import { machineFacts, step } from '../../work/steps.ts'
+import { machineFacts, step, withPower } from '../../work/steps.ts'
 
 export interface Conversion {
   kind: ConversionKind
@@ -65,6 +66,13 @@ interface WireOn {
   gunOn: boolean
   tipOn: boolean
   nozzleOn: boolean
+  /** Water hoses are on the gun that is on; on the one that goes on. */
+  waterOn: boolean
+  waterGoing: boolean
+  clampOn: boolean
+  switchedOn: boolean
+  pluggedIn: boolean
+  earthPoor: boolean
 }
 /** The wire comes out first: what is done at the gun and the solenoid is done with nothing in the rolls. */
 function wireOut({ inGun, spoolOn, adapterOn, knot, pulls, gunOn, tipOn, nozzleOn }: WireOn): Task[] {
@@ -72,29 +80,42 @@ function wireOut({ inGun, spoolOn, adapterOn, knot, pulls, gunOn, tipOn, nozzleO
   return [
     ...gunOpened({
       hot: gunOn,
-      clampOn: true,
+      clampOn: false,
       nozzleOn: out && nozzleOn,
       ball: out && gunOn,
       tipOn: out && tipOn,
       pulls: out && pulls,
-      coiled: out,
+      coiled: false,
     }),
     ...oldWireOut({ inGun, knot }),
     ...hubEmptied({ spoolOn, adapterOn }),
   ]
 }
 
+const when = (is: boolean, ...tasks: Task[]): Task[] => (is ? tasks : [])
+
+/** Hands and eyes, the clamp, the gas, the switch: then the parts are fetched, and the wire comes out. */
+const begun = (w: WireOn, gasOn: boolean, unplugs: boolean): Task[] => [
+  ...when(w.earthPoor && w.switchedOn, 'switchOff'),
+  ...when(w.earthPoor && w.pluggedIn, 'unplug'),
+  ...when(w.earthPoor, 'supplyFix'),
+  // What stands behind the valve is let out through the solenoid, which wants power.
+  ...when(w.earthPoor && gasOn, 'plugIn', 'switchOn'),
+  'protect',
+  ...when(w.clampOn, 'clampOff'),
+  ...when(gasOn, 'shutCylinder'),
+  ...when(w.earthPoor ? gasOn : w.switchedOn, 'switchOff'),
+  ...when(unplugs && (w.earthPoor ? gasOn : w.pluggedIn), 'unplug'),
+  'gatherParts',
+]
 const TASKS_OF: Record<ConversionKind, (wire: WireOn, gasOn: boolean) => Task[]> = {
   // The valve is proved by its click before gas is bought and connected.
   'to-gas': (wire) => [
-    'gatherParts',
-    'protect',
-    'switchOff',
+    ...begun(wire, false, true),
     ...wireOut(wire),
-    'unplug',
     'waitDischarge',
     'openCase',
-    ...(wire.solenoidIn ? [] : (['fitSolenoid'] as const)),
+    ...when(!wire.solenoidIn, 'fitSolenoid'),
     'wireSolenoid',
     'fitGasHose',
     'closeCase',
@@ -111,12 +132,9 @@ const TASKS_OF: Record<ConversionKind, (wire: WireOn, gasOn: boolean) => Task[]>
     'putAway',
   ],
   'to-gasless': (wire, gasOn) => [
-    'gatherParts',
-    'protect',
-    ...(gasOn ? (['checkChain', 'shutCylinder', 'regulatorOff'] as const) : []),
-    'switchOff',
+    ...begun(wire, gasOn, true),
+    ...when(gasOn, 'regulatorOff'),
     ...wireOut(wire),
-    'unplug',
     'waitDischarge',
     'openCase',
     'hoseOff',
@@ -126,17 +144,15 @@ const TASKS_OF: Record<ConversionKind, (wire: WireOn, gasOn: boolean) => Task[]>
     'putAway',
   ],
   'fit-gun': (wire, gasOn) => [
-    'gatherParts',
-    'protect',
-    ...(gasOn ? (['checkChain', 'shutCylinder'] as const) : []),
-    'switchOff',
+    ...begun(wire, gasOn, false),
     ...wireOut(wire),
-    'unplug',
-    ...(wire.gunOn ? (['gunOff'] as const) : []),
+    ...when(wire.waterOn, 'hosesOff'),
+    ...when(wire.gunOn, 'gunOff'),
     'gunSwap',
     'gunBack',
     'connectGun',
-    'plugIn',
+    ...when(wire.waterGoing, 'hosesOn'),
+    ...when(wire.earthPoor && !gasOn && wire.pluggedIn, 'plugIn'),
     'putAway',
   ],
 }
@@ -205,6 +221,17 @@ const gasOf = (c: MatchContext, at: number | null) => {
   return part?.kind === 'cylinder' ? part.gas : { Ar: 80, CO2: 20 }
 }
 
+/** Switch and plug once the machine is taken over. */
+function powerAfter(standing: MachineStanding | undefined, over: readonly { task: Task }[]) {
+  const tasks = over.map(({ task }) => task)
+  const last = (...of: Task[]) => tasks.filter((task) => of.includes(task)).at(-1)
+  return {
+    switchedOn:
+      (last('switchOn', 'switchOff') ?? (standing?.on === false ? 'switchOff' : 'switchOn')) === 'switchOn',
+    pluggedIn: (last('plugIn', 'unplug') ?? (standing?.plugged === false ? 'unplug' : 'plugIn')) === 'plugIn',
+  }
+}
+
 /** What its steps do to the machine, to be folded over it. */
 export const conversionFolds = <P extends Pick<Conversion, 'context' | 'sets' | 'steps'>>({
   context,
@@ -248,7 +275,8 @@ export function planConversion(
     kind === 'fit-gun'
       ? { ...looked, gunOff: loadOf(machine.fitted), fitted: { ...looked.fitted, ...loadOf(going.load) } }
       : looked
-  const cylinderSpec = parts.find((p) => p.kind === 'cylinder')?.spec.gas as Fitted['gas']
+  const bottle = parts.find((p) => p.kind === 'cylinder')
+  const cylinderSpec = bottle?.spec.gas as Fitted['gas']
   const facts = {
     ...machineFacts(context),
     kind: gun.kind,
@@ -260,10 +288,10 @@ export function planConversion(
   }
   const over = takeOver(
     { fitted: machine.fitted, standing, wireOn, wireIsRight: false },
-    kind === 'to-gasless' && gasOn,
+    kind === 'to-gasless' && gasOn && !earthIsPoor(machine),
   )
   const used = new Map<string, number>()
-  const steps = withWalking([
+  const listed = [
     ...over.map(({ task, captive }) =>
       step(task, facts, { id: `${task}-left`, ...(captive && { captive, hold: false }) }),
     ),
@@ -278,6 +306,11 @@ export function planConversion(
         gunOn: gunOn !== null,
         tipOn: gunOn !== null && machine.fitted.contactTip !== null && !left('tip-off'),
         nozzleOn: gunOn !== null && mayBeOn(machine.fitted.nozzle) && !left('nozzle-off'),
+        waterOn: gunOn?.cooling === 'water' && !left('gun-off'),
+        waterGoing: going.gun.cooling === 'water',
+        clampOn: standing?.clamp !== 'off',
+        ...powerAfter(standing, over),
+        earthPoor: earthIsPoor(machine),
       },
       gasOn,
     ).map((task) => {
@@ -289,11 +322,12 @@ export function planConversion(
         ...(own !== undefined && { minutes: own }),
       })
     }),
-  ])
-  const cylinder = parts.find((p) => p.kind === 'cylinder')
+  ]
+  const steps = withWalking(withPower(listed, standing?.on !== false && standing?.plugged !== false))
   const end: Partial<Fitted> =
     kind === 'to-gas'
-      ? { gas: cylinder!.spec.gas as Fitted['gas'] }
+      ? // Of one that is not in the store nobody knows what it will hold.
+        { gas: bottle!.storeIndex === null ? undefined : cylinderSpec }
       : kind === 'to-gasless'
         ? // Taking the regulator off is what leaves none.
           {}

@@ -17,6 +17,8 @@ const RIGHT: Record<ConversionKind, (b: Bench) => boolean> = {
 export const setBy = (end: Partial<Fitted>): Folded['findings'] => {
   const { gun: _gun, ...gas } = end
   return [
+    // An earth that is mended on the way is mended.
+    { station: 'supply', after: { conditions: { earthPin: 'present' } } },
     { station: 'gas', after: gas },
     { station: 'gun', after: end },
   ]

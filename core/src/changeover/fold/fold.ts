@@ -122,6 +122,7 @@ export function standingOf(b: Bench, wire: Fitted['wire'], gasNeeded: boolean): 
     ['not-fed', b.inGun !== 'none' && b.whole && !b.fed],
     ['gun-off', b.fitted.gun !== null && !b.gunOn],
     ['gun-not-connected', b.fitted.gun !== null && !b.gunConnected],
+    ['hoses-off', b.gunOn && b.fitted.gun?.cooling === 'water' && !b.hosesOn],
     ['gun-rolls-open', b.gunRollsOpen],
     ['liner-not-trimmed', !b.linerTrimmed],
     ['guide-out', b.fitted.outletGuide === null && b.fitted.gun?.linerTrim !== 'long'],

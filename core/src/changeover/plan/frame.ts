@@ -1,91 +1,181 @@
 import type { Facts } from '../../base/facts.ts'
 import { mayBeOn } from '../../machine/part.ts'
-import type { Hazard, Step } from '../../steps/step.ts'
+import type { Hazard, Step, Task } from '../../steps/step.ts'
 import { TASK_ROWS } from '../../steps/taskTable.ts'
 import { goingPulls, wholeGunIsChanged } from '../../stations/gun/work.ts'
-import { brakeSteps, passesInletFirst, spoolComesAfter, spoolOnSteps } from '../../stations/spool/work.ts'
-import { cylinderGoesOn } from '../../stations/gas/work.ts'
+import { cylinderGoesOn, gasIsShut } from '../../stations/gas/work.ts'
 import { fumesOf } from '../../metals/fume.ts'
 import { preheatOf } from '../../match/preheat.ts'
 import { tipOnSteps, tipStaysOn } from '../../stations/contactTip/work.ts'
 import { nozzleOnSteps } from '../../stations/nozzle/work.ts'
-import { cablesGoOver, cablesInside, cablesUnplugged } from '../../stations/polarity/work.ts'
-import { circuitIsMended } from '../../stations/supply/work.ts'
+import {
+  cablesAreLoose,
+  cablesGoOver,
+  cablesInside,
+  cablesUnplugged,
+  clampIsMended,
+} from '../../stations/polarity/work.ts'
+import { setsPressure } from '../../stations/rollPressure/work.ts'
+import { circuitIsMended, faultsOfSupply } from '../../stations/supply/work.ts'
 import { nearestMarks } from '../../procedures/dialInFor.ts'
 import { gunOpened, wireFreed } from '../../work/chains.ts'
-import { takeOver } from '../../work/secure.ts'
+import { takeOver, type SecureTask } from '../../work/secure.ts'
 import { block, type Builder, type Work } from '../../work/work.ts'
 import type { Start } from './startFor.ts'
 
-/** The machine is unplugged: for its cables, or for its circuit. */
-export const unplugged = (w: Work): boolean => cablesUnplugged(w) || circuitIsMended(w)
+/** The machine is unplugged in the middle of the work: for its cables, or for its circuit. */
+export const unplugged = (w: Work): boolean => cablesUnplugged(w) || (circuitIsMended(w) && !w.earthFirst)
 
 /** Where there is no gun nothing is waited for; one that was read has cooled by then. */
 const isHot = ({ gunOn, gunReads }: Work) => gunOn && !gunReads.length
 
-/** Whether something is touched for which the machine is off. */
+/** Whether the machine is off for something: hands in it, or its work lead, or nobody beside it. */
 export const goesOff = (w: Work): boolean =>
-  w.stripped || unplugged(w) || cablesGoOver(w) || w.gunReads.length > 0 || w.todo('spool')
+  w.stripped ||
+  unplugged(w) ||
+  cablesGoOver(w) ||
+  clampIsMended(w) ||
+  w.gunReads.length > 0 ||
+  w.todo('spool') ||
+  w.todo('hubBrake') ||
+  w.ends('brake-not-set') ||
+  w.gathers
+
+/** The regulator comes off: what stands in it is let out through the solenoid, which wants power. */
+const drains = (w: Work): boolean => w.gasOn && cylinderGoesOn(w)
 
 /** The block that every other waits for. */
 export const TAKE_OVER = 'takeOver'
-/** A machine that was left in the middle is taken over first: its end made fast, its tag read, its gun put back. */
+/**
+ * What every plan begins with: the loose end of a machine that was left in the middle made fast; the earth mended where
+ * it is not sound, before any other hand is in the machine; then its tag, its gun and its case.
+ */
+function takenOver(w: Work): SecureTask[] {
+  const { fitted, standing } = w.c.machine
+  const over = takeOver(
+    { fitted, standing, wireOn: w.wireOn, wireIsRight: w.stays },
+    drains(w) && !w.earthFirst,
+  )
+  if (!w.earthFirst) return over
+  const free = (...tasks: Task[]) => tasks.map((task) => ({ task, captive: false }))
+  return [
+    ...over.filter(({ captive }) => captive),
+    ...(w.offBefore ? [] : free('switchOff')),
+    ...(w.unpluggedBefore ? [] : free('unplug')),
+    ...free('supplyFix'),
+    ...over.filter(({ task, captive }) => !captive && task !== 'switchOff'),
+    ...(drains(w) ? free('plugIn', 'switchOn') : []),
+  ]
+}
 export const takeOverWork: Builder = (w) => [
   block(
     TAKE_OVER,
-    takeOver(
-      {
-        fitted: w.c.machine.fitted,
-        standing: w.c.machine.standing,
-        wireOn: w.wireOn,
-        wireIsRight: w.stays,
-      },
-      w.gasOn && cylinderGoesOn(w),
-    ).map(({ task, captive }) =>
-      w.at(task, undefined, {}, { id: `${task}-left`, ...(captive && { captive, hold: false }) }),
+    takenOver(w).map(({ task, captive }) =>
+      task === 'supplyFix'
+        ? w.at(task, 'supply', { faults: faultsOfSupply(w) })
+        : w.at(task, undefined, {}, { id: `${task}-left`, ...(captive && { captive, hold: false }) }),
     ),
   ),
+]
+
+/** Switch and plug after tasks. */
+function powerAfter({ offBefore, unpluggedBefore }: Work, tasks: readonly Task[]) {
+  let on = !offBefore
+  let plugged = !unpluggedBefore
+  for (const task of tasks) {
+    if (task === 'switchOn' || task === 'switchOff') on = task === 'switchOn'
+    if (task === 'plugIn' || task === 'unplug') plugged = task === 'plugIn'
+  }
+  return { on, plugged }
+}
+/** Switch and plug once the machine is taken over. */
+const power = (w: Work) =>
+  powerAfter(
+    w,
+    takenOver(w).map(({ task }) => task),
+  )
+
+/** Hands and eyes first. */
+export const protectWork: Builder = ({ at }) => [block('protect', [at('protect')])]
+
+/** Before the first trigger: a purge is one. */
+export const clampOffWork: Builder = (w) => [
+  triggered(w) && w.c.machine.standing?.clamp !== 'off'
+    ? block('clamp', [w.at('clampOff')], ['protect'])
+    : undefined,
 ]
 
 /** @param ofGoing readings of the gun that goes on, once it lies with the parts */
 export const gatherWork =
   (ofGoing: readonly Step[]): Builder =>
-  ({ at, gunReads }) => [
-    block('gather', [at('gatherParts'), ...ofGoing, at('protect')], gunReads.length ? ['readGun'] : []),
+  ({ at, gathers, opened, gunReads }) => [
+    // Nobody walks to the store while the machine is on.
+    block(
+      'gather',
+      [...(gathers ? [at('gatherParts', undefined, { opened })] : []), ...ofGoing],
+      ['protect', 'switchOff', ...(gunReads.length ? ['readGun'] : [])],
+    ),
   ]
 
 /** What must be read at the gun is read once it is cool, before anything is fetched or opened. */
 export const readGunWork: Builder = ({ gunReads, gunOn, at }) => [
-  block('readGun', gunReads.length ? [...(gunOn ? [at('coolGun')] : []), ...gunReads] : [], ['switchOff']),
+  block('readGun', gunReads.length ? [...(gunOn ? [at('coolGun')] : []), ...gunReads] : [], [
+    'protect',
+    'switchOff',
+  ]),
 ]
 
 /** Where the machine's manual says nothing, capacitors are given this long, min. common practice, no source */
 export const DISCHARGE_MINUTES = TASK_ROWS.waitDischarge.minutes
-const waitFor = ({ c, at }: Work) => {
-  const minutes = c.machine.dischargeMinutes
-  return at('waitDischarge', undefined, { minutes }, minutes === undefined ? {} : { minutes })
+
+/** The plug is out for nothing but cables that may be read as right. */
+const onlyForCables = (w: Work): Facts =>
+  w.by.polarity.verdict === 'unknown' && !cablesAreLoose(w) && !circuitIsMended(w)
+    ? { ifNeeded: true, unless: 'polarity' }
+    : {}
+
+export const offWork: Builder = (w) => {
+  const { on, plugged } = power(w)
+  const unless = onlyForCables(w)
+  const minutes = w.c.machine.dischargeMinutes
+  return [
+    // The gauges are drained through the purge, which takes the machine: the gas comes first.
+    goesOff(w) && on ? block('switchOff', [w.at('switchOff')], ['protect', 'shutGas']) : undefined,
+    unplugged(w) && plugged ? block('unplug', [w.at('unplug', undefined, unless)], ['switchOff']) : undefined,
+    // The charge runs off while other work is done: it is waited for only where nothing else is left.
+    cablesInside(w)
+      ? block(
+          'discharge',
+          [
+            w.at(
+              'waitDischarge',
+              undefined,
+              { ...unless, minutes },
+              minutes === undefined ? {} : { minutes },
+            ),
+          ],
+          ['unplug', 'switchOff', 'thread', 'spoolOn', 'brake', ...HARDWARE],
+        )
+      : undefined,
+  ]
 }
 
-export const offWork: Builder = (w) => [
-  // The gauges are drained through the purge, which takes the machine: the gas comes first.
-  goesOff(w)
-    ? block('switchOff', [w.at('switchOff')], [...(w.gunReads.length ? [] : ['gather']), 'shutGas'])
-    : undefined,
-  unplugged(w) ? block('unplug', [w.at('unplug')], ['switchOff', 'gather']) : undefined,
-  cablesInside(w) ? block('discharge', [waitFor(w)], ['unplug']) : undefined,
-]
-
 /** The trigger is pulled, or wire fed: the clamp is off the metal. */
-const triggered = ({ stays, feeds, shutBefore, ends, todo }: Work): boolean =>
-  !stays ||
-  feeds ||
-  shutBefore ||
-  ends('pressure-not-set') ||
-  ends('not-purged') ||
-  todo('rollPressure') ||
-  todo('gasFlow') ||
-  todo('gas') ||
-  todo('polarity')
+function triggered(w: Work): boolean {
+  const { stays, feeds, shutBefore, ends, todo } = w
+  return (
+    !stays ||
+    feeds ||
+    shutBefore ||
+    gasIsShut(w) ||
+    ends('pressure-not-set') ||
+    ends('not-purged') ||
+    todo('rollPressure') ||
+    todo('gasFlow') ||
+    todo('gas') ||
+    todo('polarity')
+  )
+}
 
 /** A gun with rolls of its own is on, or nobody looked. */
 const mayPull = ({ c }: Work): boolean => c.fitted.gun === undefined || c.fitted.gun?.kind === 'push-pull'
@@ -93,28 +183,23 @@ const mayPull = ({ c }: Work): boolean => c.fitted.gun === undefined || c.fitted
 const onGun = ({ c }: Work) => c.gunOff ?? c.fitted
 
 export const stripGunWork: Builder = (w) => {
-  if (!w.stripped || !w.gunOn)
-    return [
-      block('stripGun', triggered(w) ? [w.at('clampOff')] : [], [
-        ...(goesOff(w) ? ['switchOff'] : []),
-        'gather',
-      ]),
-    ]
+  if (!w.stripped || !w.gunOn) return []
   const { contactTip, nozzle } = onGun(w)
   const tipGoes = w.feeds || w.todo('contactTip')
+  const ball = w.wireOn && tipGoes
   return [
     block(
       'stripGun',
       gunOpened({
         hot: isHot(w),
-        clampOn: triggered(w),
+        clampOn: false,
         nozzleOn: mayBeOn(nozzle) && !w.ends('nozzle-off'),
-        ball: w.wireOn && tipGoes,
+        ball,
         tipOn: tipGoes && !tipStaysOn(w) && contactTip !== null && !w.ends('tip-off'),
         pulls: mayPull(w) && w.feeds,
-        coiled: w.feeds,
-      }).map((task) => w.at(task)),
-      ['switchOff', 'gather', 'readGun'],
+        coiled: w.feeds && !(w.opened && w.wireOn && !w.rewind),
+      }).map((task) => w.at(task, undefined, task === 'tipOff' ? { ball } : {})),
+      ['protect', 'clamp', 'switchOff', 'gather', 'readGun'],
     ),
   ]
 }
@@ -125,7 +210,7 @@ export const oldWireWork: Builder = ({ wireOn, piece, opened, birdnest, rewind, 
   if (!wireOn)
     return [
       birdnest
-        ? block('clearTangle', [at('openArm'), at('clearTangle')], ['switchOff', 'gather'])
+        ? block('clearTangle', [at('openArm'), at('clearTangle')], ['protect', 'switchOff', 'gather'])
         : undefined,
     ]
   const { way, lengthM, wireMoney, labourMoney } = left
@@ -140,7 +225,7 @@ export const oldWireWork: Builder = ({ wireOn, piece, opened, birdnest, rewind, 
     ),
   )
   return [
-    block('freeOldWire', free, ['switchOff', 'gather', ...(rewind ? ['stripGun'] : [])]),
+    block('freeOldWire', free, ['protect', 'switchOff', 'gather', ...(rewind ? ['stripGun'] : [])]),
     birdnest ? block('clearTangle', [at('clearTangle')], ['freeOldWire', 'switchOff']) : undefined,
     rewind
       ? undefined
@@ -151,13 +236,13 @@ export const oldWireWork: Builder = ({ wireOn, piece, opened, birdnest, rewind, 
         ),
   ]
 }
-export const lookOverWork: Builder = ({ clear, opened, at }) =>
-  opened ? [block('lookOver', [at('lookOver')], clear)] : []
+export const lookOverWork: Builder = ({ clear, opened, mustChange, at }) =>
+  // Nothing is brushed that comes off.
+  opened ? [block('lookOver', [at('lookOver', undefined, { rollsGo: mustChange('driveRolls') })], clear)] : []
 
 /** Blocks of hardware that the new wire must not be in the way of. */
 const HARDWARE = [
   'gunInside',
-  'blowOut',
   'linerTrim',
   'gunEnd',
   'inletGuide',
@@ -166,17 +251,17 @@ const HARDWARE = [
   'lookOver',
   'stripGun',
 ]
-const BEFORE_POWER = ['polarity', 'studs', 'supply', 'seatSpool']
+const BEFORE_POWER = ['polarity', 'studs', 'supply', 'seatSpool', 'brake', 'clampMend']
 /** Minutes to feed through by threading speed. common practice, no source */
 const FEED_MINUTES: Readonly<Record<string, number>> = { slow: 3, 'slow-then-fast': 2, full: 1.5 }
 
 /** The wire's end from the spool into the rolls, the hand on it all the while. */
-function threadSteps(w: Work): Step[] {
-  const on = [w.at('cutNewEnd'), w.at('threadNewWire'), w.at('closeArm')]
-  if (!passesInletFirst(w)) return [w.at('freeNewEnd'), ...on]
-  // The end has passed the inlet before the spool goes on: hand and wire stay together until the arm is closed.
-  return [...spoolOnSteps(w), ...on, ...brakeSteps(w)]
-}
+const threadSteps = ({ at, by }: Work): Step[] => [
+  at('takeNewEnd'),
+  ...(by.spool.facts.mount === 'drum' ? [at('leadConduit')] : []),
+  at('threadNewWire', undefined, { outletOut: by.outletGuide.after.outletGuide === null }),
+  at('closeArm'),
+]
 
 /** @param start settings of the test weld, for what hangs on its extension */
 export const newWireWork =
@@ -188,31 +273,38 @@ export const newWireWork =
       ...(w.stripped
         ? [...tipOnSteps(w), ...nozzleOnSteps(w, start?.notes.includes('long-stick-out') ?? false)]
         : []),
-      ...(w.feeds || w.todo('contactTip') || w.ends('tip-off') || w.ends('not-trimmed')
+      // Where the pressure is tested it is trimmed after that.
+      ...(!setsPressure(w) && (w.feeds || w.todo('contactTip') || w.ends('tip-off') || w.ends('not-trimmed'))
         ? [w.at('trimWire')]
         : []),
     ]
+    const { on, plugged } = power(w)
     return [
-      w.opened
-        ? block('thread', threadSteps(w), [
-            ...(passesInletFirst(w) ? spoolComesAfter(w) : ['spoolOn']),
-            ...(w.ends('brake-not-set') ? ['brake'] : []),
-            ...w.clear,
-            ...HARDWARE,
-          ])
-        : undefined,
-      unplugged(w) || w.unpluggedBefore
+      w.opened ? block('thread', threadSteps(w), ['spoolOn', 'brake', ...w.clear, ...HARDWARE]) : undefined,
+      unplugged(w) || !plugged
         ? block(
             'plugIn',
-            [...(w.offBefore || goesOff(w) ? [] : [w.at('switchOff')]), w.at('plugIn')],
-            ['unplug', 'switchOff', ...BEFORE_POWER],
+            [
+              ...(!on || goesOff(w) ? [] : [w.at('switchOff')]),
+              w.at('plugIn', undefined, plugged ? onlyForCables(w) : {}),
+            ],
+            ['unplug', 'switchOff', ...BEFORE_POWER, ...HARDWARE, 'thread'],
           )
         : undefined,
-      goesOff(w) || w.offBefore || w.unpluggedBefore
+      goesOff(w) || !on || !plugged
         ? block(
             'switchOn',
             [w.at('switchOn')],
-            ['thread', ...HARDWARE, ...BEFORE_POWER, ...(w.feeds ? [] : ['dressGun']), 'plugIn'],
+            [
+              'gather',
+              'askBox',
+              'readGun',
+              'thread',
+              ...HARDWARE,
+              ...BEFORE_POWER,
+              ...(w.feeds ? [] : ['dressGun']),
+              'plugIn',
+            ],
           )
         : undefined,
       w.feeds
@@ -255,22 +347,16 @@ const settingsOf = (w: Work, start: Start | null): Facts => {
     : {}
 }
 
-/** Nothing is welded before the box is read. */
+/**
+ * The box is looked for first, with the machine off; what both kinds share is done meanwhile, and nothing is welded
+ * before it is read.
+ */
 export const askBoxWork: Builder = ({ at }) => [
-  block('askBox', [at('askBox')], ['pressure', 'clampMend']),
-  block('putAway', [at('putAway')], ['askBox']),
+  block('askBox', [at('askBox')], ['protect', 'switchOff']),
+  // No arc ends this list: the machine is left off.
+  block('endOff', [at('switchOff', undefined, {}, { id: 'switchOff-end' })], ['pressure', 'dressGun', 'gas']),
+  block('putAway', [at('putAway')], ['endOff', 'thread', ...HARDWARE]),
 ]
-
-/** What was mended is done: nothing is welded for it. */
-export const mendedWork: Builder = (w) => {
-  const all = ['pressure', 'clampMend', 'gas', 'dressGun', 'switchOn', 'brake', ...BEFORE_POWER]
-  const wasOff = w.c.machine.standing?.clamp === 'off'
-  return [
-    // The last trigger is pulled: the clamp goes back where it was.
-    triggered(w) || wasOff ? block('clampOn', [w.at('clampOn', undefined, { back: true })], all) : undefined,
-    block('putAway', [w.at('putAway')], ['clampOn', ...all]),
-  ]
-}
 
 /** What the air and the eyes want of this metal and wire, besides the usual. */
 const weldHazards = ({ c }: Work): Hazard[] => {
@@ -285,19 +371,22 @@ export const testWeldWork =
   (w) => {
     const ready = w.c.wire.gas.needed ? 'gas' : 'pressure'
     const preheat = preheatOf(w.c)
+    const done = [ready, 'pressure', 'dressGun', 'gas']
+    const clampIsOff = triggered(w) || w.c.machine.standing?.clamp === 'off'
     return [
+      // Grinding and the torch are hot work like the arc: what burns is cleared before them.
+      block('hotWork', [w.at('hotWork')], ['protect', 'gather']),
       block(
         'coupon',
         [w.at('cleanCoupon'), ...(preheat ? [w.at('preheat', undefined, { ...preheat })] : [])],
-        preheat ? [ready, 'pressure', 'dressGun'] : ['gather'],
+        preheat ? ['hotWork', ...done] : ['hotWork'],
       ),
-      block('hotWork', [w.at('hotWork')], ['gather']),
-      block('clampOn', [w.at('clampOn')], [ready, 'pressure', 'dressGun', 'clampMend']),
+      clampIsOff ? block('clampOn', [w.at('clampOn')], [...done, 'clampMend']) : undefined,
       block(
         'testWeld',
         [w.at('testWeld', undefined, settingsOf(w, start), { hazards: weldHazards(w) }), w.at('fireWatch')],
-        ['clampOn', 'coupon', 'hotWork', 'switchOn', ...BEFORE_POWER],
+        ['clampOn', 'coupon', 'hotWork', 'switchOn', 'brake', ...done, ...BEFORE_POWER],
       ),
-      block('putAway', [w.at('putAway')], ['testWeld']),
+      w.gathers ? block('putAway', [w.at('putAway')], ['testWeld']) : undefined,
     ]
   }

@@ -15,6 +15,7 @@ import { prove, proveCrew } from '../prove.ts'
 import { startFor, type Start } from './startFor.ts'
 import type { Step } from '../../steps/step.ts'
 import { wireInGun, type WireInGun } from '../../work/wireInGun.ts'
+import { withPower } from '../../work/steps.ts'
 import { workOf } from '../../work/work.ts'
 import type { Block } from '../../work/block.ts'
 import { notToChoose } from './choices.ts'
@@ -54,12 +55,20 @@ export class PlanRefused extends RangeError {
 
 const HOME: Place = 'store'
 
-/** Puts the walk to each step into its minutes, rounded to hundredths. */
+/** To look at the clock, where the charge has long run off. */
+const SURE_MINUTES = 0.2
+/** Puts the walk to each step into its minutes, rounded to hundredths; a charge runs off while other work is done. */
 export function withWalking(steps: readonly Step[]): Step[] {
   let place = HOME
+  /** Minutes since the plug came out. */
+  let since = 0
   return steps.map((step) => {
-    const minutes = Math.round((step.minutes + walkMinutes(place, step.place)) * 100) / 100
+    const walk = walkMinutes(place, step.place)
     place = step.place
+    const own =
+      step.task === 'waitDischarge' ? Math.max(SURE_MINUTES, step.minutes - since - walk) : step.minutes
+    const minutes = Math.round((own + walk) * 100) / 100
+    since = step.task === 'unplug' ? 0 : since + minutes
     return { ...step, minutes }
   })
 }
@@ -103,7 +112,17 @@ export function orderedWork(
   const reads = first.map((s): Block => ({ id: s.id, steps: [s], after: over.map((b) => b.id) }))
   const ids = reads.map((b) => b.id)
   const rest = blocks.filter((b) => b.id !== TAKE_OVER)
-  return timed(c, [...over, ...reads, ...rest.map((b) => ({ ...b, after: [...ids, ...b.after] }))])
+  const all = [...over, ...reads, ...rest.map((b) => ({ ...b, after: [...ids, ...b.after] }))]
+  const standing = c.machine.standing
+  const told = withPower(
+    all.flatMap((b) => b.steps),
+    standing?.on !== false && standing?.plugged !== false,
+  )
+  let at = 0
+  return timed(
+    c,
+    all.map((b) => ({ ...b, steps: told.slice(at, (at += b.steps.length)) })),
+  )
 }
 export const orderSteps = (c: MatchContext, findings: readonly Finding[]): Step[] =>
   withWalking(orderedWork(c, findings).flatMap((b) => b.steps))
@@ -114,10 +133,12 @@ const AT_THE_GUN = ['coupon', 'hotWork', 'clampMend', 'gunEnd']
 function oneAtTheGun(blocks: readonly Block[]): Block[] {
   const waits = (b: Block, on: string) => b.after.includes(on)
   const early = blocks.filter(
-    (b) => AT_THE_GUN.includes(b.id) && !waits(b, 'gas') && !waits(b, 'pressure') && !waits(b, 'blowOut'),
+    (b) => AT_THE_GUN.includes(b.id) && !waits(b, 'gas') && !waits(b, 'pressure') && !waits(b, 'gunInside'),
   )
   const bound = blocks.map((b) =>
-    b.id === 'feed' || b.id === 'blowOut' || (b.id === 'pressure' && !b.after.includes('feed'))
+    b.id === 'feed' ||
+    b.steps.some((s) => s.task === 'blowOutLiner') ||
+    (b.id === 'pressure' && !b.after.includes('feed'))
       ? { ...b, after: [...new Set([...b.after, ...early.map((e) => e.id)])] }
       : b,
   )

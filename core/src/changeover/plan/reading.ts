@@ -9,6 +9,9 @@ import { step } from '../../work/steps.ts'
 /** What is in and on a gun: with another one going on, it is looked at on the bench. */
 const OF_THE_GUN: readonly Station[] = ['liner', 'contactTip', 'nozzle']
 
+/** Set anew whatever it was: there is nothing to read. */
+const SET_ANYWAY: readonly Station[] = ['hubBrake', 'rollPressure', 'gasFlow']
+
 export interface Readings {
   /** Before anything else, nearest places together. */
   first: Step[]
@@ -23,7 +26,11 @@ export function readingSteps(c: MatchContext, findings: readonly Finding[]): Rea
   const going = c.gunOff !== undefined
   const reads = findings
     .filter(
-      (f) => f.verdict === 'unknown' && !f.kept && !(c.wire.open && ASKED_OF_THE_BOX.includes(f.station)),
+      (f) =>
+        f.verdict === 'unknown' &&
+        !f.kept &&
+        !SET_ANYWAY.includes(f.station) &&
+        !(c.wire.open && ASKED_OF_THE_BOX.includes(f.station)),
     )
     .map((f) => {
       const place = going && OF_THE_GUN.includes(f.station) ? ('store' as const) : readAt(f.station)

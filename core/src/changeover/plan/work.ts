@@ -1,7 +1,7 @@
 import { rollsWork } from '../../stations/driveRolls/work.ts'
 import { gasOnWork, gasSwapWork, shutGasWork } from '../../stations/gas/work.ts'
-import { gunComesOff, gunEndWork, gunInsideWork } from '../../stations/gun/work.ts'
-import { blowOutWork, linerTrimWork, linerWithGunOff, linerWithGunOn } from '../../stations/liner/work.ts'
+import { gunEndWork, gunInsideWork } from '../../stations/gun/work.ts'
+import { linerTrimWork, linerWithGunOff } from '../../stations/liner/work.ts'
 import { clampWork, polarityWork } from '../../stations/polarity/work.ts'
 import { pressureWork } from '../../stations/rollPressure/work.ts'
 import { brakeWork, seatSpoolWork, spoolOffWork, spoolOnWork } from '../../stations/spool/work.ts'
@@ -12,12 +12,13 @@ import type { Block } from '../../work/block.ts'
 import type { Work } from '../../work/work.ts'
 import {
   askBoxWork,
+  clampOffWork,
   gatherWork,
   lookOverWork,
   newWireWork,
-  mendedWork,
   offWork,
   oldWireWork,
+  protectWork,
   readGunWork,
   stripGunWork,
   TAKE_OVER,
@@ -28,7 +29,19 @@ import {
 import type { Start } from './startFor.ts'
 
 /** Blocks that are there whatever is mended. */
-const IDLE = ['gather', 'stripGun', 'putAway']
+const IDLE = [
+  'protect',
+  'clamp',
+  'gather',
+  'switchOff',
+  'switchOn',
+  'stripGun',
+  'hotWork',
+  'coupon',
+  'clampOn',
+  'testWeld',
+  'putAway',
+]
 
 /**
  * Turns findings into blocks of work with what must come before each, in the practitioners' order.
@@ -37,23 +50,23 @@ const IDLE = ['gather', 'stripGun', 'putAway']
 export function workFor(work: Work, start: Start | null, ofGoing: readonly Step[] = []): Block[] {
   // A wire of unknown kind: what both kinds share, and then the box.
   const open = work.c.wire.open !== undefined
-  const liner = { gunOff: linerWithGunOff(work), gunOn: linerWithGunOn(work) }
   const builders = [
     takeOverWork,
-    gatherWork(ofGoing),
+    protectWork,
+    clampOffWork,
     shutGasWork,
     offWork,
     readGunWork,
+    gatherWork(ofGoing),
     stripGunWork,
     oldWireWork,
     spoolOffWork,
     lookOverWork,
-    gunInsideWork(liner),
-    blowOutWork(gunComesOff(work, liner)),
-    linerTrimWork,
+    gunInsideWork(linerWithGunOff(work)),
     gunEndWork,
     ...STATION_WORK,
     rollsWork,
+    linerTrimWork,
     polarityWork(unplugged(work)),
     gasSwapWork,
     supplyWork,
@@ -64,16 +77,19 @@ export function workFor(work: Work, start: Start | null, ofGoing: readonly Step[
     pressureWork,
     gasOnWork,
     clampWork,
-    open ? askBoxWork : work.stays ? mendedWork : testWeldWork(start),
+    open ? askBoxWork : testWeldWork(start),
   ]
   const built = builders.flatMap((build) => build(work)).filter((b) => b !== undefined)
   // Nothing is fetched, off or put away where nothing is to be mended.
   const blocks = built.some((b) => !IDLE.includes(b.id)) ? built : []
   // An edge to a block that this change does not need falls away.
   const present = new Set(blocks.map((b) => b.id))
-  const first = present.has(TAKE_OVER) ? [TAKE_OVER] : []
+  const first = [TAKE_OVER, 'protect'].filter((id) => present.has(id))
   return blocks.map((b) => ({
     ...b,
-    after: b.id === TAKE_OVER ? [] : [...first, ...b.after.filter((id) => present.has(id))],
+    after:
+      b.id === TAKE_OVER
+        ? []
+        : [...first.filter((id) => id !== b.id), ...b.after.filter((id) => present.has(id) && id !== b.id)],
   }))
 }

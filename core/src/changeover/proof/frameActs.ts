@@ -37,6 +37,10 @@ export const FRAME_ACTS = {
   clampOff: { does: () => ({ clampOff: true }) },
   snipBall: { can: (b) => !b.nozzleOn, does: () => ({ ball: false }) },
   layLeadStraight: { does: () => ({ leadStraight: true }) },
+  takeOldWire: {
+    can: (b) => b.spool !== 'new',
+    does: (b) => ({ armOpen: true, pressureTested: false, ...(!none(b) && { end: 'in-hand' as const }) }),
+  },
   holdOldWire: { can: (b) => b.spool !== 'new', does: (b) => (none(b) ? {} : { end: 'in-hand' }) },
   openArm: {
     does: (b) => ({
@@ -66,14 +70,21 @@ export const FRAME_ACTS = {
     can: (b, c) =>
       b.armOpen &&
       tipLetsWirePass(b, c) &&
-      (b.leadStraight || !b.gunOn) &&
       gunLetsWirePass(b) &&
       !b.whole &&
       b.end !== 'in-hand' &&
       !b.fitted.conditions?.birdnest,
-    does: () => ({ inGun: 'none', fed: false }),
+    does: () => ({ inGun: 'none', fed: false, leadStraight: true }),
   },
   lookOver: { can: clearWay, does: () => ({}) },
+  takeNewEnd: {
+    can: (b, c) => isRightSpool(b, c) && b.brakeSet && b.end === 'tucked' && b.inGun === 'none',
+    does: () => ({ end: 'in-hand', armOpen: true, pressureTested: false, endCut: true }),
+  },
+  leadConduit: {
+    can: (b) => b.end === 'in-hand' && b.fitted.spool?.type === 'drum',
+    does: () => ({ conduitLed: true }),
+  },
   freeNewEnd: {
     can: (b, c) => isRightSpool(b, c) && b.brakeSet && b.end === 'tucked',
     does: () => ({ end: 'in-hand', armOpen: true }),
@@ -87,6 +98,7 @@ export const FRAME_ACTS = {
       b.end === 'in-hand' &&
       isRightSpool(b, c) &&
       b.endCut &&
+      (b.conduitLed || b.fitted.spool?.type !== 'drum') &&
       b.armOpen &&
       b.gunOn &&
       b.linerTrimmed &&

@@ -1,95 +1,24 @@
 import type { Station } from '../../machine/stations.ts'
 import { keeps, type MatchContext } from '../../match/finding.ts'
 import { takesGas } from '../../gas/suits.ts'
-import type { Bench } from '../../bench/bench.ts'
+import { earthIsPoor, nozzleStands, type Bench } from '../../bench/bench.ts'
 import { preheatOf } from '../../match/preheat.ts'
 import { FAMILY_SHEETS } from '../../families/index.ts'
 import { tipIsRight, tipMayStay } from '../../stations/contactTip/acts.ts'
-import type { Step, Task } from '../../steps/step.ts'
+import type { Place } from '../../steps/places.ts'
+import type { Step } from '../../steps/step.ts'
+import { TASK_ROWS, type TaskRow } from '../../steps/taskTable.ts'
 
-const OFF_TASKS: readonly Task[] = [
-  'lookOver',
-  'rollsChange',
-  'rollsTurn',
-  'rollsClean',
-  'gunRollsChange',
-  'gunRollsTurn',
-  'gunRollsClean',
-  'inletGuideChange',
-  'inletGuideSet',
-  'outletGuideChange',
-  'outletGuideSet',
-  'outletGuideOut',
-  'gunOff',
-  'gunSwap',
-  'linerOut',
-  'linerIn',
-  'linerTrim',
-  'innerLiner',
-  'innerLinerClean',
-  'oRing',
-  'blowOutLiner',
-  'threadNewWire',
-  'openArm',
-  'clearTangle',
-  'oRingCheck',
-  'connectGun',
-  'nozzleOff',
-  'snipBall',
-  'tipOff',
-  'seatSpool',
-]
-const STUD_TASKS: readonly Task[] = ['swapStuds', 'tightenStuds']
-const CASE_TASKS: readonly Task[] = ['openCase', 'fitSolenoid', 'wireSolenoid', 'solenoidOut', 'hoseOff']
-const HOT_TASKS: readonly Task[] = [
-  'nozzleOff',
-  'snipBall',
-  'tipOff',
-  'nozzleClean',
-  'tipClean',
-  'innerLiner',
-  'gunRollsChange',
-]
-
-/** Work with wire ends, or under the arc. */
-const GLOVED_TASKS: readonly Task[] = [
-  'snipBall',
-  'holdOldWire',
-  'openArm',
-  'cutOldWire',
-  'windBack',
-  'tuckOldEnd',
-  'clearTangle',
-  'pullOldWire',
-  'linerOut',
-  'linerTrim',
-  'blowOutLiner',
-  'passInlet',
-  'freeNewEnd',
-  'cutNewEnd',
-  'threadNewWire',
-  'feedThrough',
-  'trimWire',
-  'setPressure',
-  'testWeld',
-]
-/** What opens the machine, or takes something off it. */
-const OPENING_TASKS: readonly Task[] = [
-  'nozzleOff',
-  'openArm',
-  'gunOff',
-  'spoolOff',
-  'adapterOff',
-  'regulatorOff',
-  'swapStuds',
-  'swapPlugs',
-  'tightenStuds',
-  'openCase',
-]
-/** What is done at a valve or a regulator. */
-const CHAINED_TASKS: readonly Task[] = ['openCylinder', 'crackValve', 'regulatorOn', 'regulatorOff']
-/** Gas is let through by the trigger. */
-const TRIGGER_TASKS: readonly Task[] = ['purgeGas', 'setFlow', 'clickTest']
+/** What a task’s row says of it. */
+const is = (
+  s: Step,
+  what: 'off' | 'hot' | 'gloves' | 'opens' | 'trigger' | 'chained' | 'sparks' | 'inside' | 'cables',
+) => (TASK_ROWS[s.task] as TaskRow)[what] === true
+/** The trigger is pulled: to feed, to let gas out, or to drain what stands behind a valve. */
+const pullsTrigger = (b: Bench, s: Step): boolean =>
+  is(s, 'trigger') || (s.task === 'shutCylinder' && b.on && !b.gaugesDrained)
+/** The hand that holds a wire stays at the feeder. */
+const AT_THE_WIRE: readonly Place[] = ['spool', 'cabinet']
 
 interface HazardRule {
   id: string
@@ -105,11 +34,58 @@ export const HAZARD_RULES: readonly HazardRule[] = [
   {
     id: 'polarity-only-isolated',
     broken: (b, s) =>
-      (STUD_TASKS.includes(s.task) && (b.plugged || !b.discharged)) ||
-      ((s.task === 'swapPlugs' || s.task === 'supplyFix') && b.plugged) ||
+      (is(s, 'inside') && (b.plugged || !b.discharged)) ||
+      (is(s, 'cables') && b.plugged) ||
       (s.task === 'turnSwitch' && b.on),
   },
-  { id: 'rolls-guides-liner-only-off', broken: (b, s) => OFF_TASKS.includes(s.task) && b.on },
+  { id: 'rolls-guides-liner-only-off', broken: (b, s) => is(s, 'off') && b.on },
+  {
+    id: 'earth-before-all',
+    broken: (b, s, after) =>
+      earthIsPoor(b) &&
+      // A loose end is made fast first, whatever else.
+      b.end !== 'in-hand' &&
+      b.end !== 'free' &&
+      ((b.plugged && (is(s, 'off') || pullsTrigger(b, s))) || (after.on && !b.on)),
+  },
+  {
+    id: 'on-only-closed-with-gun',
+    broken: (b, _s, after) =>
+      after.on && !b.on && (b.caseOpen || (!b.gunOn && b.fitted.gun !== null) || !b.plugged),
+  },
+  // Who is at the store does not see who stands at the machine; after the arc the work goes on.
+  {
+    id: 'not-left-on',
+    broken: (b, s) => s.place === 'store' && s.task !== 'readStation' && b.on && !b.welded,
+  },
+  { id: 'water-off-before-gun', broken: (b, _s, after) => b.gunOn && !after.gunOn && b.hosesOn },
+  {
+    id: 'no-arc-without-water',
+    broken: (b, s) => s.task === 'testWeld' && b.fitted.gun?.cooling === 'water' && !b.hosesOn,
+  },
+  {
+    id: 'spool-with-both-hands',
+    broken: (b, _s, after) => b.spool !== after.spool && b.end === 'in-hand',
+  },
+  {
+    id: 'hand-stays-at-the-wire',
+    broken: (b, s) => b.end === 'in-hand' && b.heldBy === (s.who ?? 'one') && !AT_THE_WIRE.includes(s.place),
+  },
+  {
+    id: 'inlet-before-spool',
+    broken: (b, _s, after, c) =>
+      c.machine.inletBeforeSpool === true &&
+      b.spool === 'none' &&
+      after.spool === 'new' &&
+      after.fitted.spool?.type !== 'drum' &&
+      !b.inletPassed,
+  },
+  {
+    id: 'liner-cut-when-rolls-are-final',
+    broken: (b, _s, after) =>
+      b.linerCutAtRolls &&
+      (b.fitted.outletGuide !== after.fitted.outletGuide || b.fitted.driveRolls !== after.fitted.driveRolls),
+  },
   {
     id: 'wire-end-never-free',
     broken: (b, s, after) =>
@@ -127,20 +103,17 @@ export const HAZARD_RULES: readonly HazardRule[] = [
     broken: (b, s, _after, c) =>
       s.task === 'feedThrough' && FAMILY_SHEETS[c.wire.family].soft && !b.leadStraight,
   },
-  { id: 'no-threading-towards-person-or-earth', broken: (b, s) => s.task === 'feedThrough' && !b.clampOff },
-  { id: 'no-trigger-with-clamp-on', broken: (b, s) => TRIGGER_TASKS.includes(s.task) && !b.clampOff },
-  { id: 'curl-test-insulated', broken: (b, s) => s.task === 'setPressure' && !b.clampOff },
+  { id: 'no-trigger-with-clamp-on', broken: (b, s) => pullsTrigger(b, s) && !b.clampOff },
   {
     id: 'cylinder-chained-screw-out',
-    broken: (b, s) =>
-      (CHAINED_TASKS.includes(s.task) && !b.chained) || (s.task === 'openCylinder' && !b.screwOut),
+    broken: (b, s) => (is(s, 'chained') && !b.chained) || (s.task === 'openCylinder' && !b.screwOut),
   },
   { id: 'no-arc-before-proved', broken: (b, s, _after, c) => s.task === 'testWeld' && !provedForArc(b, c) },
   { id: 'no-arc-on-a-curl', broken: (b, s) => s.task === 'testWeld' && !b.trimmed },
-  { id: 'no-arc-near-what-burns', broken: (b, s) => s.task === 'testWeld' && !b.areaClear },
+  { id: 'no-spark-near-what-burns', broken: (b, s) => is(s, 'sparks') && !b.areaClear },
   { id: 'regulator-off-without-pressure', broken: (b, s) => s.task === 'regulatorOff' && !b.gaugesDrained },
-  { id: 'gloves-and-glasses-first', broken: (b, s) => GLOVED_TASKS.includes(s.task) && !b.protected },
-  { id: 'gathered-before-opened', broken: (b, s) => OPENING_TASKS.includes(s.task) && !b.gathered },
+  { id: 'gloves-and-glasses-first', broken: (b, s) => (is(s, 'gloves') || readAtGun(s)) && !b.protected },
+  { id: 'gathered-before-opened', broken: (b, s) => is(s, 'opens') && !b.gathered },
   {
     id: 'no-arc-on-leaking-gas',
     broken: (b, s) => s.task === 'testWeld' && b.valveOpen && !(b.leakChecked && b.purged),
@@ -149,14 +122,16 @@ export const HAZARD_RULES: readonly HazardRule[] = [
     id: 'preheated-where-asked',
     broken: (b, s, _after, c) => s.task === 'testWeld' && preheatOf(c) !== undefined && !b.preheated,
   },
-  { id: 'hot-parts-cool-first', broken: (b, s) => b.gunHot && (HOT_TASKS.includes(s.task) || readAtGun(s)) },
+  { id: 'hot-parts-cool-first', broken: (b, s) => b.gunHot && (is(s, 'hot') || readAtGun(s)) },
   {
     id: 'case-only-isolated',
-    broken: (b, s, after) =>
-      (CASE_TASKS.includes(s.task) && (b.plugged || !b.discharged)) || (after.caseOpen && after.plugged),
+    broken: (_b, _s, after) => after.caseOpen && after.plugged,
   },
   { id: 'solenoid-proved-before-gas', broken: (b, s) => s.task === 'openCylinder' && !b.clickProved },
-  { id: 'air-only-through-empty-liner', broken: (b, s) => s.task === 'blowOutLiner' && b.inGun !== 'none' },
+  {
+    id: 'air-only-through-empty-liner',
+    broken: (b, s) => s.task === 'blowOutLiner' && (b.inGun !== 'none' || b.tipOn || b.gunOn),
+  },
 ]
 
 const readAtGun = (s: Step): boolean => s.task === 'readStation' && s.place === 'gun'
@@ -171,5 +146,5 @@ function provedForArc(b: Bench, c: MatchContext): boolean {
     : !b.valveOpen
   // One that may be kept is no wrong one: only the usual is another.
   const polarityRight = polarity != null && (c.wire.polarity.includes(polarity) || chosen('polarity'))
-  return tipRight && b.nozzleOn && polarityRight && gasRight
+  return tipRight && nozzleStands(b, c) && polarityRight && gasRight
 }

@@ -1,8 +1,9 @@
 import { same } from '../../base/same.ts'
 import { keeps, type After, type Finding, type MatchContext } from '../../match/finding.ts'
+import { maySkip, skippedFor } from '../../steps/skip.ts'
 import { fittedKey } from '../../machine/assumed.ts'
 import { mayBeOn } from '../../machine/part.ts'
-import { fittedSchema } from '../../machine/fitted/fitted.ts'
+import { fittedSchema, type Fitted } from '../../machine/fitted/fitted.ts'
 import { leftWith } from '../../machine/standing.ts'
 import { STATIONS, type Station } from '../../machine/stations.ts'
 import { benchAtStart, isRightWire, lay, nozzleStands, type Bench } from '../../bench/bench.ts'
@@ -29,38 +30,46 @@ export interface Proof {
 type Matcher = (c: MatchContext) => readonly Finding[]
 
 /** The readings that an unread station may turn out to have; the plan must hold for each. */
-function possibleReadings(
-  findings: readonly Finding[],
-  c: MatchContext,
-): { fitted: After; oldWireOn: boolean }[] {
-  const unread = findings
+function possibleReadings(findings: readonly Finding[], c: MatchContext): Reading[] {
+  const unread = unreadOf(findings, c)
+  const starts: After[] = unread.length ? bothEnds(findings, c) : [{ ...c.fitted }]
+  for (const f of unread) {
+    // What was seen of a part whose rest was not stays seen.
+    const other = f.fitted === undefined ? OTHER_READINGS[f.station] : undefined
+    if (other) starts.push({ ...starts[1], ...other })
+  }
+  return wiresRead(c).flatMap((oldWireOn) => starts.map((fitted) => ({ fitted, oldWireOn })))
+}
+interface Reading {
+  fitted: After
+  oldWireOn: boolean
+}
+const wiresRead = (c: MatchContext): boolean[] =>
+  c.oldWire === undefined ? [true, false] : [c.oldWire !== null]
+const unreadOf = (findings: readonly Finding[], c: MatchContext): Finding[] =>
+  findings
     .filter((f) => f.verdict === 'unknown' && f.station !== 'supply' && !f.kept)
     // What is asked of the box was seen on the machine, if it was seen: it has that one reading.
     .filter((f) => !(c.wire.open && ASKED_OF_THE_BOX.includes(f.station) && f.fitted !== undefined))
+
+/**
+ * Nothing there, and already right: the two ends between which every other reading lies, as each step sets its
+ * station whatever it was.
+ */
+function bothEnds(findings: readonly Finding[], c: MatchContext): [After, After] {
+  const unread = unreadOf(findings, c)
   const keyOf = (f: Finding) => fittedKey(f.station as Exclude<Station, 'supply'>)
-  const starts: After[] = [{ ...c.fitted }]
-  // Nothing there, and already right: the two ends between which every other reading lies, as each step sets its
-  // station whatever it was.
-  if (unread.length) {
-    starts[0] = {
-      ...starts[0],
+  return [
+    {
+      ...c.fitted,
       ...Object.fromEntries(unread.map((f) => [keyOf(f), f.fitted === undefined ? null : f.fitted])),
-    }
-    starts.push(
-      unread.reduce<After>(
-        // What was seen of a gun whose rest was not stays seen.
-        (sum, f) => (f.station === 'gun' && f.fitted !== undefined ? sum : lay(sum, f.after)),
-        { ...c.fitted },
-      ),
-    )
-    for (const f of unread) {
-      // What was seen of a part whose rest was not stays seen.
-      const other = f.fitted === undefined ? OTHER_READINGS[f.station] : undefined
-      if (other) starts.push({ ...starts[1], ...other })
-    }
-  }
-  const wires = c.oldWire === undefined ? [true, false] : [c.oldWire !== null]
-  return wires.flatMap((oldWireOn) => starts.map((fitted) => ({ fitted, oldWireOn })))
+    },
+    unread.reduce<After>(
+      // What was seen of a gun whose rest was not stays seen.
+      (sum, f) => (f.station === 'gun' && f.fitted !== undefined ? sum : lay(sum, f.after)),
+      { ...c.fitted },
+    ),
+  ]
 }
 
 /** A wrong reading for each station, to prove that the plan mends it. */
@@ -79,8 +88,26 @@ const OTHER_READINGS: Partial<Record<Station, After>> = {
   gasFlow: { gasFlowLPerMin: 40 },
 }
 
-const startOf = (c: MatchContext, fitted: After, wireOn: boolean): Bench => ({
+const startOf = (
+  c: MatchContext,
+  fitted: After,
+  wireOn: boolean,
+  steps: readonly Step[],
+  findings: Iterable<Finding>,
+): Bench => ({
   ...benchAtStart({ fitted, wireOn, wireStays: c.wireStays === true, standing: c.machine.standing }),
+  // Where nothing of the store goes on there is nothing to fetch.
+  ...(!steps.some(({ task }) => task === 'gatherParts') &&
+    takesNothing(steps, findings) && { gathered: true }),
+  // A wire without gas leaves its cylinder shut.
+  ...(c.wireStays &&
+    !c.wire.gas.needed &&
+    c.fitted.gasFlowLPerMin !== undefined &&
+    !c.fitted.gasFlowLPerMin && { valveOpen: false, gaugesDrained: true }),
+  // A brake that is left as it is holds as well as it did.
+  ...(c.wireStays &&
+    wireOn &&
+    keeps(c, 'hubBrake') && { brakeSet: !leftWith(c.machine.standing, 'brake-not-set') }),
   // What is on the gun that goes off is not what is judged.
   ...(c.gunOff && {
     tipOn: fitted.gun !== null && c.gunOff.contactTip !== null && !leftWith(c.machine.standing, 'tip-off'),
@@ -106,6 +133,30 @@ function run(
   }
   return bench
 }
+
+/** More is done than to read. */
+const isWork = (steps: readonly Step[]): boolean =>
+  steps.some(({ task }) => task !== 'readStation' && task !== 'readWire')
+
+/** What puts a part of the store on, or opens the line, for which tools are fetched. */
+const TAKES: readonly Task[] = [
+  'mountSpool',
+  'inletGuideChange',
+  'outletGuideChange',
+  'rollsChange',
+  'gunRollsChange',
+  'linerIn',
+  'innerLiner',
+  'gunSwap',
+  'fitAdapter',
+  'regulatorOn',
+  'oRing',
+  'threadNewWire',
+  'fitSolenoid',
+]
+const takesNothing = (steps: readonly Step[], findings: Iterable<Finding>): boolean =>
+  [...findings].every((f) => f.kept === true || f.parts.length === 0) &&
+  !steps.some((s) => TAKES.includes(s.task) || (s.task === 'clampMend' && s.facts.clamp === 'change'))
 
 /** A step of one of two lists, and what must be done in either before it may begin. */
 export interface CrewTask {
@@ -228,11 +279,19 @@ function proveCrew(
   c: MatchContext,
 ): Proof {
   const byStation = new Map(findings.map((f) => [f.station, f]))
+  const all = lists.flat().map(({ step }) => step)
   const violations: Violation[] = []
   let end: Bench | undefined
   for (const { fitted, oldWireOn } of possibleReadings(findings, c))
-    for (const last of interleave(lists, startOf(c, fitted, oldWireOn), byStation, c, violations)) {
-      for (const at of notRight(match, last, c, byStation)) violations.push({ rule: 'end-state', at })
+    for (const last of interleave(
+      lists,
+      startOf(c, fitted, oldWireOn, all, findings),
+      byStation,
+      c,
+      violations,
+    )) {
+      for (const at of notRight(match, last, c, byStation, isWork(all)))
+        violations.push({ rule: 'end-state', at })
       end ??= last
     }
   return verdict(violations, end)
@@ -255,6 +314,8 @@ function notRight(
   end: Bench,
   c: MatchContext,
   findings: ReadonlyMap<Station, Finding>,
+  /** Anything was done. */
+  worked: boolean,
 ): string[] {
   const { supply, ...fitted } = end.fitted
   const context: MatchContext = {
@@ -292,13 +353,20 @@ function notRight(
     stations.push('wire')
   if (end.valveOpen !== (c.wire.gas.needed && !c.wire.open)) stations.push('cylinderValve')
   if (end.valveOpen && !(end.leakChecked && end.purged)) stations.push('gasLine')
-  const stands = end.plugged && end.on && end.gunOn && end.gunConnected && end.tipOn && nozzleStands(end, c)
+  // Nobody goes to ask for a box with the machine on.
+  const stands =
+    end.plugged &&
+    end.on === !c.wire.open &&
+    end.gunOn &&
+    end.gunConnected &&
+    end.tipOn &&
+    nozzleStands(end, c)
   if (!stands || !end.trimmed) stations.push('machine')
   if (!(end.pressureTested || keeps(c, 'rollPressure')) || !(end.brakeSet || keeps(c, 'hubBrake')))
     stations.push('feed')
   // A change ends with a weld, or with the question that stands before it; what is put right does not.
   if (end.tagged) stations.push('tag')
-  if (c.wire.open ? !end.boxAsked : !c.wireStays && !(end.welded && end.watched)) stations.push('proof-weld')
+  if (worked && (c.wire.open ? !end.boxAsked : !(end.welded && end.watched))) stations.push('proof-weld')
   return stations
 }
 
@@ -310,12 +378,67 @@ function prove(match: Matcher, steps: readonly Step[], findings: readonly Findin
   const byStation = new Map(findings.map((f) => [f.station, f]))
   const violations: Violation[] = []
   let end: Bench | undefined
-  for (const { fitted, oldWireOn } of possibleReadings(findings, c)) {
-    const last = run(steps, startOf(c, fitted, oldWireOn), byStation, c, violations)
-    for (const at of notRight(match, last, c, byStation)) violations.push({ rule: 'end-state', at })
+  const through = (list: readonly Step[], { fitted, oldWireOn }: Reading) => {
+    const last = run(list, startOf(c, fitted, oldWireOn, steps, findings), byStation, c, violations)
+    for (const at of notRight(match, last, c, byStation, isWork(steps)))
+      violations.push({ rule: 'end-state', at })
     end ??= last
   }
+  for (const reading of possibleReadings(findings, c)) through(steps, reading)
+  for (const { list, reading } of skips(steps, findings, c)) through(list, reading)
   return verdict(violations, end)
+}
+
+/** A push gun so short that it takes any wire, and any liner reaches through it, m. */
+const SHORT_GUN_M = 0.5
+const reachedBy = (c: MatchContext): number =>
+  Math.min(SHORT_GUN_M, (c.gunOff ?? c.fitted).liner?.lengthM ?? SHORT_GUN_M)
+/** A station that turned out right: what was seen of it, and the rest as it is wanted. */
+function readAsRight({ station, fitted, after, parts, facts }: Finding, c: MatchContext): After {
+  const seen = fitted as Fitted['gun'] | undefined
+  // One whose length was not read turned out short enough; what else is wrong with it is planned once it is read.
+  if (station === 'gun' && seen && seen.kind !== after.gun?.kind)
+    return { gun: { ...seen, lengthM: reachedBy(c), oRing: 'good', condition: 'good' } }
+  if (station === 'gun' && after.gun) {
+    const { rolls, innerLiner } = after.gun
+    const gun = {
+      ...after.gun,
+      ...(fitted as object),
+      ...(facts.rolls === 'unknown' && { rolls }),
+      ...(facts.innerLiner === 'unknown' && { innerLiner }),
+    }
+    return { gun }
+  }
+  // What carries the spool is there already.
+  if (station === 'spool' && parts.length) return { spool: { ...after.spool, adapter: true } }
+  return after
+}
+
+/** Each station that was read as right, alone and with every other, and what is left out then. */
+function* skips(
+  steps: readonly Step[],
+  findings: readonly Finding[],
+  c: MatchContext,
+): Generator<{ list: readonly Step[]; reading: Reading }> {
+  const stations = [...new Set(steps.filter(maySkip).map(skippedFor))]
+  if (stations.length === 0) return
+  const without = (these: readonly (string | undefined)[]) =>
+    steps.filter((s) => !(maySkip(s) && these.includes(skippedFor(s))))
+  for (const oldWireOn of wiresRead(c)) {
+    const [none, right] = bothEnds(findings, c)
+    const seen = stations.map((station) =>
+      readAsRight(
+        findings.find((f) => f.station === station)!,
+        c,
+      ),
+    )
+    const all = seen.reduce(lay, right)
+    for (const [i, station] of stations.entries()) {
+      yield { list: without([station]), reading: { fitted: lay(none, seen[i]!), oldWireOn } }
+      yield { list: without([station]), reading: { fitted: lay(right, seen[i]!), oldWireOn } }
+    }
+    yield { list: without(stations), reading: { fitted: all, oldWireOn } }
+  }
 }
 
 /** The proof by how stations are matched: it is handed that, and knows nothing of who plans. */
@@ -334,7 +457,7 @@ export function benchesAfter(
   const byStation = new Map(findings.map((f) => [f.station, f]))
   return possibleReadings(findings, c).map(({ fitted, oldWireOn }) => {
     const violations: Violation[] = []
-    const start = startOf(c, fitted, oldWireOn)
+    const start = startOf(c, fitted, oldWireOn, steps, findings)
     return { start, bench: run(steps, start, byStation, c, violations), violations }
   })
 }

@@ -1,11 +1,11 @@
-import type { Bench } from '../../bench/bench.ts'
+import { earthIsPoor, type Bench } from '../../bench/bench.ts'
 import { benchKnown, foldBench, machineAfter, type Folded } from '../fold/fold.ts'
 import { conversionFolds, type Conversion } from '../convert/conversion.ts'
 import { conversionStarts } from '../convert/conversionProof.ts'
 import { benchesAfter, runThrough, type Proof, type Violation } from '../proof/proof.ts'
 import { PlanRefused, totalMinutes, withWalking, type Changeover } from '../plan/plan.ts'
 import { leaveSafe } from '../../work/secure.ts'
-import { machineFacts, step } from '../../work/steps.ts'
+import { machineFacts, step, withPower } from '../../work/steps.ts'
 
 /** What a machine must not be left with. */
 const SAFE: Readonly<Record<string, (b: Bench) => boolean>> = {
@@ -45,12 +45,18 @@ function stopSteps(plan: Folded, done: readonly string[], mayHoldGas = false) {
     wireIsRight: bench.inGun === 'new' || c.wireStays === true,
     gasOn: bench.regulatorOn || mayHoldGas,
     spoolOn: bench.spool !== 'none',
+    covered: bench.protected,
+    clampOff: bench.clampOff,
+    earthPoor: earthIsPoor(bench),
   })
-  return tasks.map(({ task, captive }) =>
-    step(task, facts, {
-      id: used.has(task) ? `${task}-stop` : task,
-      ...(captive && { captive, hold: false }),
-    }),
+  return withPower(
+    tasks.map(({ task, captive }) =>
+      step(task, facts, {
+        id: used.has(task) ? `${task}-stop` : task,
+        ...(captive && { captive, hold: false }),
+      }),
+    ),
+    bench.on,
   )
 }
 

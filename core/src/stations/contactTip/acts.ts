@@ -16,7 +16,8 @@ export const tipMayStay = (b: Bench, c: MatchContext): boolean =>
 
 /** The tip is under the nozzle, and goes on over the new wire. */
 export const CONTACT_TIP_ACTS = {
-  tipOff: { can: (b) => !b.nozzleOn && !(b.ball && b.inGun !== 'none'), does: () => ({ tipOn: false }) },
+  // The wire is snipped before the tip is drawn off over it.
+  tipOff: { can: (b) => !b.nozzleOn, does: () => ({ tipOn: false, ball: false }) },
   tipClean: {
     can: (b) => !b.tipOn,
     does: (b) => ({ fitted: { ...b.fitted, contactTip: cleaned(b.fitted.contactTip) } }),

@@ -1,12 +1,13 @@
 import type { Acts } from '../../bench/action.ts'
 import { lay } from '../../bench/bench.ts'
-import { keeps } from '../../match/finding.ts'
 
 /** A cylinder is chained before its regulator goes on, and shut before it comes off. */
 export const GAS_ACTS = {
   checkChain: { does: () => ({ chained: true }) },
   shutCylinder: {
     does: (b, _after, c) => ({
+      // The chain is looked at before the valve is touched.
+      chained: true,
       valveOpen: false,
       screwOut: true,
       flowSet: false,
@@ -35,12 +36,7 @@ export const GAS_ACTS = {
   // Opened with the screw out; then the screw is turned in, and hose and joints are under pressure.
   openCylinder: {
     can: (b) => b.regulatorOn,
-    does: (b, _after, c) => ({
-      valveOpen: true,
-      screwOut: false,
-      gaugesDrained: false,
-      flowSet: b.flowSet || keeps(c, 'gasFlow'),
-    }),
+    does: () => ({ valveOpen: true, screwOut: false, gaugesDrained: false }),
   },
   leakCheck: { can: (b) => b.valveOpen && !b.screwOut, does: () => ({ leakChecked: true }) },
   purgeGas: { can: (b) => b.valveOpen && b.on && b.leakChecked, does: () => ({ purged: true }) },

@@ -35,7 +35,9 @@ const gunRollsTurned: Action = {
 
 /** A gun comes off and goes on with no wire in it. */
 export const GUN_ACTS = {
-  gunOff: { can: clearWay, does: () => ({ gunOn: false }) },
+  hosesOff: { can: (b) => !b.on, does: () => ({ hosesOn: false }) },
+  hosesOn: { can: (b) => b.gunOn && !b.on, does: () => ({ hosesOn: true }) },
+  gunOff: { can: (b) => clearWay(b) && !b.hosesOn, does: () => ({ gunOn: false }) },
   // Whatever gun it is: its tip and nozzle may be on, its lead lies as it came, its rolls are closed.
   gunSwap: {
     can: (b) => !b.gunOn,

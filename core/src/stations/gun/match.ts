@@ -80,7 +80,7 @@ export function matchGun(c: MatchContext): Finding<GunRule, GunFact> {
       rule,
       ...(pieces &&
         Object.keys(pieces.coming).length > 0 && { piece: { gun: { ...pieces.after, ...pieces.coming } } }),
-      ...(going && { comes: { gun: { ...asItMustBe, ...going, kind, ...linerTrim } } }),
+      ...(going && { comes: { gun: { ...linerTrim, ...asItMustBe, ...going, kind } } }),
       after: {
         gun: {
           kind,

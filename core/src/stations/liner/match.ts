@@ -3,6 +3,7 @@ import { FAMILY_SHEETS } from '../../families/index.ts'
 import type { Finding, MatchContext } from '../../match/finding.ts'
 import { afterChoice } from '../../match/choice.ts'
 import { matchGun } from '../gun/match.ts'
+import { leadsLinerUp } from '../pieces/guide.ts'
 import { judgeLiner } from '../pieces/liner.ts'
 
 /** Material to family, range to diameter, length to the gun. */
@@ -29,7 +30,8 @@ export function matchLiner(c: MatchContext): Finding<LinerRule, LinerFact> {
       sizeMm: c.wire.diameterMm,
       family: c.wire.family,
       soft: needs.soft,
-      trim: gun?.linerTrim ?? (needs.soft ? 'long' : undefined),
+      // Up to the rolls only where the guide makes room for it; behind one that stays it ends at the gun.
+      trim: leadsLinerUp(c) ? 'long' : gun?.linerTrim,
       gunLengthM: gun?.lengthM,
     },
     fitted: liner,

@@ -1,3 +1,6 @@
+import type { Facts } from '../../base/facts.ts'
+import { leadsLinerUp } from '../pieces/guide.ts'
+import { linerEnd } from '../../steps/linerEnd.ts'
 import type { Step } from '../../steps/step.ts'
 import { block, type Builder, type Work } from '../../work/work.ts'
 
@@ -8,37 +11,37 @@ export const linerIsBlownOut = (w: Work): boolean =>
   (linerIsChanged(w) && w.by.liner.facts.cleanFirst === true) ||
   (w.upkeep('blowOutLiner') && !linerIsChanged(w))
 
-/** A long liner is trimmed at the feeder once the gun is back, any other where it is fitted. */
-const trimmedAtFeeder = ({ soft, c }: Work): boolean => soft || c.fitted.gun?.linerTrim === 'long'
-const trim = (w: Work): Step => w.at('linerTrim', 'liner', {}, trimmedAtFeeder(w) ? { place: 'cabinet' } : {})
+/** A liner that goes up to the rolls is cut there once all of the roll side is final, any other where it is fitted. */
+const cutAtRolls = (w: Work): boolean => linerEnd({ ...w.common, ...w.by.liner.facts }) === 'rolls'
+/** One that is to go up to the rolls, and does not yet, is new or cut anew whatever it is. */
+const anyway = (w: Work): Facts =>
+  w.ends('liner-not-trimmed') || (leadsLinerUp(w.c) && w.c.fitted.gun?.linerTrim !== 'long')
+    ? { ifNeeded: false }
+    : {}
+const trim = (w: Work): Step =>
+  w.at('linerTrim', 'liner', anyway(w), cutAtRolls(w) ? { place: 'cabinet' } : {})
 
-/** What a new liner asks with the gun off, and with it back on. */
+/** What a new or a dirty liner asks with the gun off. */
 export const linerWithGunOff = (w: Work): Step[] =>
   linerIsChanged(w)
     ? [
-        ...(w.c.fitted.liner === null ? [] : [w.at('linerOut', 'liner')]),
-        w.at('linerIn', 'liner'),
-        ...(trimmedAtFeeder(w) ? [] : [trim(w)]),
+        ...(w.c.fitted.liner === null ? [] : [w.at('linerOut', 'liner', anyway(w))]),
+        w.at('linerIn', 'liner', anyway(w)),
+        ...(linerIsBlownOut(w) ? [w.at('blowOutLiner', 'liner')] : []),
+        ...(cutAtRolls(w) ? [] : [trim(w)]),
+      ]
+    : linerIsBlownOut(w)
+      ? [w.at('blowOutLiner', 'liner')]
+      : []
+
+/** Cut at the rolls, or cut now where it was left uncut, before wire is threaded. */
+export const linerTrimWork: Builder = (w) =>
+  (linerIsChanged(w) ? cutAtRolls(w) : w.ends('liner-not-trimmed'))
+    ? [
+        block(
+          'linerTrim',
+          [trim(w)],
+          ['stripGun', ...w.clear, 'gunInside', 'inletGuide', 'outletGuide', 'rolls'],
+        ),
       ]
     : []
-export const linerWithGunOn = (w: Work): Step[] => (linerIsChanged(w) && trimmedAtFeeder(w) ? [trim(w)] : [])
-
-/** A liner that was left uncut is cut before wire is threaded. */
-export const linerTrimWork: Builder = (w) =>
-  w.ends('liner-not-trimmed') && !linerIsChanged(w)
-    ? [block('linerTrim', [trim(w)], ['stripGun', ...w.clear, 'gunInside'])]
-    : []
-
-/** @param gunWasOff the gun comes off for this change */
-export const blowOutWork =
-  (gunWasOff: boolean): Builder =>
-  (w) =>
-    linerIsBlownOut(w)
-      ? [
-          block(
-            'blowOut',
-            [w.at('blowOutLiner', 'liner')],
-            ['stripGun', ...w.clear, ...(gunWasOff ? ['gunInside'] : [])],
-          ),
-        ]
-      : []

@@ -23,6 +23,9 @@ export const mayLeadLinerUp = (family: Family): boolean =>
 export const leadsLinerUp = (c: MatchContext): boolean =>
   mayLeadLinerUp(c.wire.family) &&
   c.practice.softWireOutlet === 'liner-to-rolls' &&
+  // A guide that is kept or chosen stands in its way.
+  usedAt(c, 'outletGuide') === undefined &&
+  !(keeps(c, 'outletGuide') && c.fitted.outletGuide) &&
   // A liner that is left as it is goes no further than it does, and a steel coil that is chosen is not led up.
   (!keeps(c, 'liner') || linerLedToRolls(c)) &&
   (usedAt(c, 'liner')?.fitted as { material?: string } | undefined)?.material !== 'steel-coil'

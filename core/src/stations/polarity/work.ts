@@ -22,7 +22,7 @@ export const polarityWork =
   (w) => {
     const way = wayOf(w)
     const after = (inside: boolean) =>
-      unplugged ? ['unplug', inside ? 'discharge' : 'switchOff'] : ['switchOff']
+      unplugged ? ['gather', 'unplug', 'switchOff', ...(inside ? ['discharge'] : [])] : ['switchOff']
     const task = way === 'plugs' ? 'swapPlugs' : way === 'switch' ? 'turnSwitch' : 'swapStuds'
     return [
       // A switch is turned on the machine as it stands; its cables are tightened besides.
@@ -39,14 +39,16 @@ export const polarityWork =
     ]
   }
 
-/** The clamp is mended where it hangs. */
-export const clampWork: Builder = ({ by, at }) =>
-  by.polarity.facts.clamp === undefined
+export const clampIsMended = ({ by }: Work): boolean => by.polarity.facts.clamp !== undefined
+
+/** The clamp is mended where it hangs, and its lead with the machine off. */
+export const clampWork: Builder = (w) =>
+  !clampIsMended(w)
     ? []
     : [
         block(
           'clampMend',
-          [at('clampMend', undefined, { clamp: by.polarity.facts.clamp })],
-          ['stripGun', 'gather'],
+          [w.at('clampMend', undefined, { clamp: w.by.polarity.facts.clamp })],
+          ['switchOff', 'clamp', 'gather'],
         ),
       ]

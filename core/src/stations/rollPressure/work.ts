@@ -1,22 +1,26 @@
 import type { Practice } from '../../practice/schools.ts'
 import { keeps } from '../../match/finding.ts'
-import { block, type Builder } from '../../work/work.ts'
+import { block, type Builder, type Work } from '../../work/work.ts'
 
 /** Minutes by the shop's test. common practice, no source */
 const PRESSURE_MINUTES: Record<Practice['pressureTest'], number> = { curl: 3, 'back-off': 2.5, scale: 1.5 }
 
-export const pressureWork: Builder = ({ c, feeds, ends, todo, at }) =>
-  (keeps(c, 'rollPressure') && !ends('pressure-not-set')) ||
-  !(feeds || ends('pressure-not-set') || todo('rollPressure'))
+/** The pressure is tested in this work. */
+export const setsPressure = ({ c, feeds, ends, todo }: Work): boolean =>
+  !(keeps(c, 'rollPressure') && !ends('pressure-not-set')) &&
+  (feeds || ends('pressure-not-set') || todo('rollPressure'))
+
+export const pressureWork: Builder = (w) =>
+  !setsPressure(w)
     ? []
     : [
         block(
           'pressure',
           [
-            at('setPressure', 'rollPressure', {}, { minutes: PRESSURE_MINUTES[c.practice.pressureTest] }),
+            w.at('setPressure', 'rollPressure', {}, { minutes: PRESSURE_MINUTES[w.c.practice.pressureTest] }),
             // Whatever the test was, it left a curl.
-            at('trimWire', undefined, { afterTest: true }, { id: 'trimWire-again' }),
+            w.at('trimWire', undefined, { afterTest: true }),
           ],
-          ['dressGun', 'stripGun', 'gather', 'switchOn'],
+          ['dressGun', 'clamp', 'switchOn'],
         ),
       ]

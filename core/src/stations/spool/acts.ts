@@ -14,18 +14,20 @@ export const SPOOL_ACTS = {
     can: (b) => b.end === 'in-rolls' || b.end === 'tucked',
     does: (b, after) => ({ fitted: lay(b.fitted, after('spool')) }),
   },
+  // Passed and clipped there: no hand is at it while the spool is lifted.
   passInlet: {
     can: (b) => b.spool === 'none' && b.inGun === 'none',
-    does: () => ({ end: 'in-hand', armOpen: true }),
+    does: () => ({ inletPassed: true }),
   },
   mountSpool: {
-    can: (b) => b.spool === 'none',
+    can: (b) => b.spool === 'none' && b.end !== 'in-hand',
     // A drum has no brake: what stands free needs none.
     does: (b, after, c) => {
       const { spool } = after('spool')
       return {
         spool: 'new',
-        end: b.end === 'in-hand' ? 'in-hand' : 'tucked',
+        end: 'tucked',
+        conduitLed: false,
         ...((spool?.type === 'drum' || keeps(c, 'hubBrake')) && { brakeSet: true }),
         fitted: lay(b.fitted, {
           spool: spool && { ...spool, ...(spool.adapter !== undefined && { adapter: b.adapter }) },
@@ -38,6 +40,7 @@ export const SPOOL_ACTS = {
     does: (b) => ({
       spool: 'none',
       brakeSet: false,
+      inletPassed: false,
       end: b.end === 'tucked' ? 'none' : b.end === 'none' ? 'none' : 'free',
     }),
   },

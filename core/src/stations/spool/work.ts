@@ -10,7 +10,7 @@ export const spoolOffWork: Builder = (w) =>
     ? [
         block(
           'spoolOff',
-          [w.at('spoolOff', undefined, w.wireOn ? {} : { onlySpool: true })],
+          [w.at('spoolOff', undefined, w.wireOn ? {} : { onlySpool: true }, heavyOff(w))],
           w.wireOn ? ['freeOldWire', 'pullOldWire'] : ['gather', 'switchOff'],
         ),
       ]
@@ -21,41 +21,54 @@ const takesAdapterOff = (f: Finding): boolean =>
   f.facts.fittedAdapter === true && (says(f, 'adapter-not-wanted') || f.parts.length > 0)
 
 /** On some hubs the wire passes the inlet spring before the spool goes on. A drum has no such hub. */
-export const passesInletFirst = (w: Work): boolean =>
-  w.spoolGoesOn && w.c.machine.inletBeforeSpool === true && w.by.spool.facts.mount !== 'drum'
+const passesInletFirst = (w: Work): boolean =>
+  w.c.machine.inletBeforeSpool === true && w.by.spool.facts.mount !== 'drum'
 
-export const brakeSteps = ({ c, by, at }: Work): Step[] =>
+const brakeSteps = ({ c, by, at }: Work): Step[] =>
   by.spool.facts.mount === 'drum' || keeps(c, 'hubBrake') ? [] : [at('setBrake', 'hubBrake')]
 
+/** From this weight on two lift, or a hoist. common practice */
+const HEAVY_KG = 15
+const HEAVY = { hazards: ['heavy'] as const }
+const heavy = ({ c, by }: Work): Partial<Step> =>
+  by.spool.facts.mount === 'drum' || c.spool.type === 'B300' || (c.spool.massKg ?? 0) >= HEAVY_KG ? HEAVY : {}
+const heavyOff = ({ c: { fitted } }: Work): Partial<Step> =>
+  ['drum', 'B300', 'BS300'].includes(fitted.spool?.type ?? '') || (fitted.spool?.wireKg ?? 0) >= HEAVY_KG
+    ? HEAVY
+    : {}
+
 /** The spool and what carries it. */
-export const spoolOnSteps = (w: Work): Step[] => {
-  const first = passesInletFirst(w)
+const spoolOnSteps = (w: Work): Step[] => {
   return [
     ...(takesAdapterOff(w.by.spool) || (w.ends('adapter-on-hub') && w.c.fitted.spool == null)
       ? [w.at('adapterOff', 'spool')]
       : []),
     ...(w.by.spool.parts.length ? [w.at('fitAdapter', 'spool')] : []),
-    ...(first ? [w.at('passInlet', 'spool')] : []),
-    w.at('mountSpool', 'spool', w.stays ? { again: true } : {}, first ? { captive: true } : {}),
+    ...(passesInletFirst(w) ? [w.at('passInlet', 'spool', w.stays ? { again: true } : {})] : []),
+    w.at('mountSpool', 'spool', w.stays ? { again: true } : {}, heavy(w)),
   ]
 }
 /** What comes before a spool goes on. */
-export const spoolComesAfter = (w: Work): string[] => (oldSpoolOn(w) ? ['spoolOff'] : ['gather', 'switchOff'])
+const spoolComesAfter = (w: Work): string[] => (oldSpoolOn(w) ? ['spoolOff'] : ['gather', 'switchOff'])
 
 /** The new spool, and its brake with it. */
 export const spoolOnWork: Builder = (w) =>
-  w.spoolGoesOn && !passesInletFirst(w)
-    ? [block('spoolOn', [...spoolOnSteps(w), ...brakeSteps(w)], spoolComesAfter(w))]
-    : []
+  w.spoolGoesOn ? [block('spoolOn', [...spoolOnSteps(w), ...brakeSteps(w)], spoolComesAfter(w))] : []
 
 /** A spool that stays is seated where it is. */
 export const seatSpoolWork: Builder = (w) =>
   !w.spoolGoesOn && w.todo('spool')
-    ? [block('seatSpool', [w.at('seatSpool', 'spool')], ['switchOff', 'gather', 'freeOldWire'])]
+    ? [
+        block(
+          'seatSpool',
+          [w.at('seatSpool', 'spool', { cutFree: w.opened })],
+          ['switchOff', 'gather', 'freeOldWire'],
+        ),
+      ]
     : []
 
 /** The brake of a spool that stays. */
 export const brakeWork: Builder = (w) =>
   !w.spoolGoesOn && (w.todo('hubBrake') || w.ends('brake-not-set'))
-    ? [block('brake', [w.at('setBrake', 'hubBrake')], ['gather', 'freeOldWire', 'seatSpool'])]
+    ? [block('brake', [w.at('setBrake', 'hubBrake')], ['switchOff', 'gather', 'freeOldWire', 'seatSpool'])]
     : []

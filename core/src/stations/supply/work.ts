@@ -4,10 +4,10 @@ import { block, type Builder, type Work } from '../../work/work.ts'
 export const circuitIsMended = ({ by }: Work): boolean => by.supply.verdict === 'change'
 
 /** Everything wrong with the circuit, for one step that mends it all. */
-const faultsOf = ({ by: { supply } }: Work): string[] =>
+export const faultsOfSupply = ({ by: { supply } }: Work): string[] =>
   [supply, ...(supply.also ?? [])].filter((f) => f.verdict === 'change').map((f) => f.rule)
 
 export const supplyWork: Builder = (w) =>
-  circuitIsMended(w)
-    ? [block('supply', [w.at('supplyFix', 'supply', { faults: faultsOf(w) })], ['unplug'])]
+  circuitIsMended(w) && !w.earthFirst
+    ? [block('supply', [w.at('supplyFix', 'supply', { faults: faultsOfSupply(w) })], ['unplug', 'switchOff'])]
     : []

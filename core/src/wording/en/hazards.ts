@@ -29,6 +29,7 @@ const HAZARDS: Record<Hazard, string> = {
   manganese: 'Manganese in the fume harms the nerves over years: keep out of the plume.',
   copper: 'Copper fume gives fever like zinc: extract it at the arc.',
   zinc: 'Zinc fume gives metal fume fever: extract at the arc, or a fitted fume respirator.',
+  heavy: 'Heavy: two lift it, or a hoist; a drum is rolled or moved on a truck.',
   'mains-work': 'Plugs, breakers and wiring are for a licensed electrician.',
 }
 
@@ -63,6 +64,7 @@ const AT: Partial<Record<Task, Partial<Record<Hazard, string | null>>>> = {
   gunRollsClose: { 'feeding-wire': 'A fed wire pierces a finger.' },
   fitTip: { 'feeding-wire': 'A fed wire pierces a finger.' },
   trimWire: { 'wire-end': 'The cut end flies: cut towards the floor, eyes covered.' },
+  tipOff: { 'hot-parts': 'The tip may still be warm inside.' },
   snipBall: { 'wire-end': 'The ball flies: cut towards the floor, eyes covered.' },
   fireWatch: { fire: null },
   cleanCoupon: { fume: null },

@@ -21,6 +21,7 @@ export const OPEN_END_WORDS: Readonly<Record<OpenEnd, string>> = {
   'solenoid-not-wired': 'solenoid not wired',
   'hose-not-fitted': 'gas hose not fitted',
   'click-not-tried': 'solenoid not heard to click',
+  'hoses-off': 'water hoses off',
   'not-drained': 'hose not drained',
   'not-leak-checked': 'gas not leak-checked',
   'not-purged': 'hose not purged',

@@ -1,5 +1,6 @@
 import type { Tool } from '../../changeover/plan/gather.ts'
 import type { Station } from '../../machine/stations.ts'
+import { maySkip } from '../../steps/skip.ts'
 import type { Step } from '../../steps/step.ts'
 import type { UnitSystem } from '../../units/format.ts'
 import { sizeText, valueText } from './names.ts'
@@ -12,20 +13,6 @@ import { SPOOL_STEPS } from './steps/spool.ts'
 import { STORE_STEPS } from './steps/store.ts'
 import { OWN_STEPS, STATION_WORDS } from './stations/index.ts'
 import type { Say, Words } from './steps/reader.ts'
-
-/** Done in every change, whatever was read. */
-const ALWAYS: readonly Step['task'][] = [
-  'checkChain',
-  'mountSpool',
-  'setBrake',
-  'setPressure',
-  'fitTip',
-  'fitNozzle',
-  'openCylinder',
-  'setFlow',
-  'shutCylinder',
-  'leakCheck',
-]
 
 /** One file a place; what belongs to one station alone stands with its words. */
 const STEP_WORDS: Record<Step['task'], Say> = {
@@ -46,9 +33,7 @@ function words(step: Step, units: UnitSystem): Words {
 }
 /** The order, one sentence. */
 export const stepTitle = (step: Step, units: UnitSystem): string =>
-  step.facts.ifNeeded && step.task !== 'readStation' && !ALWAYS.includes(step.task)
-    ? `Unless you read it as right: ${words(step, units).say}`
-    : words(step, units).say
+  maySkip(step) ? `Unless you read it as right: ${words(step, units).say}` : words(step, units).say
 /** How to do it on this machine; empty where the order says all. */
 export const stepHow = (step: Step, units: UnitSystem): string => words(step, units).how ?? ''
 /** Why it is done; empty where it explains itself. */

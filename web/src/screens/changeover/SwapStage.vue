@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import type { Run } from '@pepper-knot/core/record'
 import { useRun } from '../../composables/useRun.ts'
+import { pulled } from '../../composables/useWait.ts'
 import { useEventListener, useMediaQuery, useNow, useVibrate, useWakeLock } from '@vueuse/core'
 import { computed, nextTick, onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
@@ -93,14 +94,15 @@ function done(event?: Event) {
   const walk = walkMinutes(steps.value[at.value - 1]?.place ?? 'store', place)
   const minutes = Math.round(Math.max(0, (Date.now() - since) / 60_000 - walk) * 100) / 100
   since = Date.now()
-  change((run) => doStep(run, id, minutes))
+  if (step.value.task === 'unplug') pulled(run.value.id)
+  change((run) => doStep(run, id, minutes, new Date().toISOString()))
 }
 function back(event?: Event) {
   if (!counts(event)) return
   since = Date.now()
   change((run) => undoStep(run))
 }
-const doneBy = (id: string) => change((run) => doStep(run, id))
+const doneBy = (id: string) => change((run) => doStep(run, id, undefined, new Date().toISOString()))
 const backBy = (id: string) => change((run) => undoStep(run, id))
 const writing = ref<Station | null>(null)
 /**

@@ -26,7 +26,7 @@ const guideSetWords = (which: keyof typeof GUIDES, r: Reader): Words => ({
 })
 
 function pressureWords(r: Reader): Words {
-  const level = nameIn(PRESSURE_NAMES, r.t('level'))
+  const level = r.f.level === undefined ? '' : `, ${nameIn(PRESSURE_NAMES, r.t('level'))}`
   const chart =
     r.f.chartMark === undefined
       ? ''
@@ -34,17 +34,17 @@ function pressureWords(r: Reader): Words {
   const note = `${chart}Write the mark down: next time this wire starts there.`
   if (r.t('school') === 'back-off')
     return {
-      say: `Set the roll pressure, ${level}, from the slip.`,
+      say: `Set the roll pressure${level && `${level},`} from the slip.`,
       how: `Back off until the wire slips, then half a turn more. ${note}`,
     }
   if (r.t('school') === 'scale')
     return {
-      say: `Set the roll pressure, ${level}, to the mark from the log, and test it.`,
+      say: `Set the roll pressure${level && `${level},`} to the mark from the log, and test it.`,
       how: `A mark is good on this machine only. ${note}`,
     }
   const curl = `Against wood at about 45° the wire curls into a loop of about ${formatAbout(50, r.units)} without slipping.`
   return {
-    say: `Set the roll pressure, ${level}, by the curl test.`,
+    say: `Set the roll pressure${level && `${level},`} by the curl test.`,
     how: r.f.tubular
       ? `${curl} A cored wire is a tube: no test against a wire held fast, it would crush it. It slips: a little more. Flattened, or tooth marks deeper than to be felt: less. ${note}`
       : `${curl} ${r.t('jammed') === 'slip-first' ? 'Held fast, the wire must slip in the rolls before it folds. ' : 'Held fast for an instant, it must not slip. '}It slips: a little more. Still no slip on much smaller loops: a little less. ${note}`,
@@ -67,20 +67,23 @@ const tagged = (r: Reader): string[] => [
 
 /** In the cabinet. */
 export const CABINET_STEPS = {
+  takeOldWire: () => ({
+    say: 'Hold the wire at the spool and do not let go; with the other hand open the pressure arm.',
+  }),
   openArm: () => ({ say: 'Swing the pressure arm open.' }),
   clearTangle: () => ({
     say: 'Cut the knotted wire out of the rolls in short pieces, and pick every piece out.',
     how: 'Arm open. Cut on both sides of the knot first: it is a spring. Look for shavings, and at the guides: a knot bends them.',
     why: 'Pulled instead of cut, it scores the guide and kinks the liner.',
   }),
-  lookOver: () => ({
+  lookOver: (r) => ({
     say: 'Look it over while it is open: grooves, guides, O-rings, rust, shavings.',
-    how: 'Brush the dust off the rolls. Work clamp and the earth pin of the plug too.',
+    how: `${r.f.rollsGo ? '' : 'Brush the dust off the rolls. '}Work clamp and the earth pin of the plug too.`,
     why: 'A wear found now costs nothing.',
   }),
-  gunOff: () => ({
+  gunOff: (r) => ({
     say: 'Take the gun off the machine and lay it straight.',
-    how: 'Control plug out, knob loose, pull straight.',
+    how: `${r.f.askWater ? 'Water-cooled: cooler off and both hoses off first. ' : ''}Control plug out, knob loose, pull straight.`,
   }),
   gunSwap: (r) => ({
     say: r.f.first
@@ -98,7 +101,7 @@ export const CABINET_STEPS = {
   }),
   blowOutLiner: () => ({
     say: 'Blow the liner out with dry air from the machine end.',
-    how: 'No wire in it, gun end pointing to the floor.',
+    how: 'Gun off the machine, tip off, no wire in it, its end pointing to the floor and at nobody.',
     why: 'Dust in the liner is drag.',
   }),
   inletGuideChange: (r) => guideWords('inlet', r),
@@ -123,8 +126,8 @@ export const CABINET_STEPS = {
     how: `${groove(r)}${sets(r)} Line up the key, turn the retainer home.${r.f.reverseThread ? retainer(true) : ''} Spin by hand: it must not slide off.`,
   }),
   rollsTurn: (r) => ({
-    say: `Turn the rolls so that the ${stampText(r.t('wantedGroove'), r.units)} groove is in line with the wire.`,
-    how: `${groove(r)}${sets(r)}${r.f.reverseThread ? retainer(true) : ''}`,
+    say: `Turn the rolls so that the ${r.f.wantedProfile === undefined ? '' : `${nameIn(PROFILE_NAMES, r.t('wantedProfile'))} `}${stampText(r.t('wantedGroove'), r.units)} groove is in line with the wire.`,
+    how: `Cover and retaining nut or cap off; nut or cap and cover on again before wire goes in. ${groove(r)}${sets(r)}${r.f.reverseThread ? retainer(true) : ''}`,
   }),
   rollsClean: () => ({
     say: 'Brush the grooves of the rolls clean.',
@@ -143,7 +146,7 @@ export const CABINET_STEPS = {
     why: 'A loose stud heats.',
   }),
   threadNewWire: (r) => ({
-    say: `Through the inlet guide, over the groove, ${r.units === 'metric' ? '50–100 mm' : '2–4 in'} into the outlet guide.`,
+    say: `Through the inlet guide, over the groove, ${r.units === 'metric' ? '50–100 mm' : '2–4 in'} into the ${r.f.outletOut ? 'liner' : 'outlet guide'}.`,
   }),
   closeArm: () => ({ say: 'Close the pressure arm. The rolls hold the wire: now you may let go.' }),
   feedThrough: (r) => ({

@@ -10,13 +10,18 @@ export const CYLINDER_STEPS = {
     why: 'The hose pulls at it as soon as you walk with the gun.',
   }),
   shutCylinder: (r) => ({
-    say: r.f.gasNeeded
-      ? 'Shut the cylinder valve, drain both gauges to nought through the purge, and back the regulator screw out.'
-      : 'Shut the cylinder valve, drain both gauges to nought through the purge, back the screw out and leave it shut.',
-    how: 'The purge button; without one the trigger, pressure arm open, clamp off, gun in the air.',
-    why: r.f.gasNeeded
-      ? 'No gas while the wire is threaded.'
-      : 'This wire makes its own shield; gas would be wasted and takes the weld outside what the wire was tested for.',
+    say: `Look that the cylinder is upright and chained; then shut its valve${r.f.noPower ? '' : ', drain both gauges to nought through the purge'}, and back the regulator screw out.`,
+    how: `One that stands loose is tied first. ${
+      r.f.noPower
+        ? 'The machine is off: what stands in the hose is let out once it is on.'
+        : 'The purge button; without one the trigger, pressure arm open, clamp off, gun in the air and away from flames.'
+    }`,
+    why:
+      r.f.conversion === 'to-gas'
+        ? 'The gas waits for the first wire that wants it.'
+        : r.f.gasNeeded
+          ? 'No gas while the wire is threaded.'
+          : 'This wire makes its own shield; gas would be wasted and takes the weld outside what the wire was tested for.',
   }),
   regulatorOff: (r) => ({
     say: `Both gauges at nought, screw out: loosen the regulator and take it off the ${r.f.fitted === undefined ? 'old' : r.t('fitted')} cylinder; cap on.`,
@@ -51,8 +56,12 @@ export const CYLINDER_STEPS = {
     why: 'What stands in the hose is still the other gas.',
   }),
   setFlow: (r) => ({
-    say: `Set the flow to about ${formatFlow(Number(r.f.value), r.units)} with gas flowing.`,
-    how: `Purge button, or the trigger with the pressure arm open. Between ${formatFlow(Number(r.f.low), r.units)} and ${formatFlow(Number(r.f.high), r.units)}${r.f.ceiling === undefined ? '' : `; more than ${formatFlow(Number(r.f.ceiling), r.units)} is turbulent`}. Listen at the nozzle.`,
+    say: r.f.kept
+      ? `Set the flow back to ${r.f.flow === undefined ? 'what it was' : formatFlow(Number(r.f.flow), r.units)}, with gas flowing.`
+      : `Set the flow to about ${formatFlow(Number(r.f.value), r.units)} with gas flowing.`,
+    how: r.f.kept
+      ? 'Purge button, or the trigger with the pressure arm open. Left as it is by choice.'
+      : `Purge button, or the trigger with the pressure arm open. Between ${formatFlow(Number(r.f.low), r.units)} and ${formatFlow(Number(r.f.high), r.units)}${r.f.ceiling === undefined ? '' : `; more than ${formatFlow(Number(r.f.ceiling), r.units)} is turbulent`}. Listen at the nozzle.`,
     why: 'Too little lets air in; too much whirls and draws it in.',
   }),
 } satisfies Partial<Record<Task, Say>>

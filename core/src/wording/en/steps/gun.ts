@@ -41,17 +41,17 @@ function trimWords(r: Reader): Words {
     }
   if (end === 'flush')
     return {
-      say: 'Trim the liner flush with the diffuser.',
-      how: 'Lead straight, gun on. Square and deburred. Check with the tip screwed on, and with the lead bent, that it still reaches.',
+      say: 'Trim the liner flush with the diffuser, and screw the diffuser home.',
+      how: 'Lead straight. Square and deburred. Check with the tip screwed on, and with the lead bent, that it still reaches.',
     }
   if (end === 'seat')
     return {
       say: 'Trim the liner at the gun end, leaving the maker’s stick-out past the diffuser seat.',
-      how: 'Square and deburred. Check with the tip screwed on that it reaches.',
+      how: 'Square and deburred; diffuser on again. Check with the tip screwed on that it reaches.',
     }
   return {
     say: `Mark the liner at the collet, draw it back and cut ${gap} on the gun side of the mark.`,
-    how: 'Square and deburred; push home. Check with the tip screwed on that it reaches. Where the gun is trimmed at its own end, follow the maker’s stick-out.',
+    how: 'Square and deburred; push home, diffuser on again. Check with the tip screwed on that it reaches. Where the gun is trimmed at its own end, follow the maker’s stick-out.',
   }
 }
 
@@ -153,8 +153,10 @@ export const GUN_STEPS = {
     say: 'Snip the ball off the end of the wire.',
     why: 'A ball will not pass the tip.',
   }),
-  tipOff: () => ({
-    say: 'Take the contact tip off and look at its bore.',
+  tipOff: (r) => ({
+    say: r.f.ball
+      ? 'Snip the ball off the wire, then take the contact tip off and look at its bore.'
+      : 'Take the contact tip off and look at its bore.',
     how: 'A bore worn oval goes in the scrap.',
   }),
   gunRollsOpen: () => ({
@@ -171,8 +173,11 @@ export const GUN_STEPS = {
     why: 'Every loop multiplies the push.',
   }),
   pullOldWire: (r) => ({
-    say: 'Pull the old wire out at the gun and coil it.',
-    how: r.f.way === 'keep-as-filler' ? 'Keep it as filler, labelled with its alloy.' : 'Into the scrap.',
+    say: 'Lay the lead out straight, without a twist, and pull the old wire out at the gun.',
+    how:
+      r.f.way === 'keep-as-filler'
+        ? 'Coil it, and keep it as filler, labelled with its alloy.'
+        : 'Coiled, into the scrap.',
     why: money(r) ?? 'By the shop’s practice.',
   }),
   linerOut: () => ({
@@ -183,8 +188,8 @@ export const GUN_STEPS = {
   linerIn: (r) => ({
     say: `Push the ${nameIn(LINER_NAMES, r.t('wanted'))} liner in from the machine end until it bottoms.`,
     how: `Diffuser off, so that it does not catch on the thread. No kinks. A short brass or bronze end goes to the hot end of the gun; ${
-      r.t('trim') === 'long' || r.f.soft
-        ? 'the polymer end to the rolls. '
+      r.t('trim') === 'long'
+        ? 'the polymer end to the rolls. Diffuser on again once the liner bottoms. '
         : 'the collet sits at the machine. '
     }${r.f.soft ? 'A polymer liner is held by its own collet, or by a sleeve and insert of its outside size; the ones of the steel liner do not grip it. ' : ''}O-ring, nut snug: over-tightened O-rings leak.`,
   }),

@@ -9,7 +9,10 @@ export const MAINS_STEPS = {
     why: 'Off is not enough before cables are moved.',
   }),
   supplyFix: (r) => {
-    const faults = (r.f.faults as readonly string[] | undefined) ?? [r.t('rule')]
+    // In work that was planned for something else it is the earth that bars the way.
+    const faults = (r.f.faults as readonly string[] | undefined) ?? [
+      r.f.rule === undefined ? 'earth-pin-missing' : r.t('rule'),
+    ]
     const orders = [
       ...(faults.includes('earth-pin-missing')
         ? ['have the earth pin of the plug mended before the machine is used']

@@ -9,8 +9,16 @@ export const SOURCE_STEPS = {
     how: 'Where a separate feeder keeps the wire live, switch off the power source.',
     why: 'Rolls, guides and liner are only touched when nothing can turn.',
   }),
+  hosesOff: () => ({
+    say: 'Switch the cooler off, let its pressure go, and take both water hoses off the gun.',
+    how: 'Caps on, or a bucket under them: no water into the feeder.',
+  }),
+  hosesOn: () => ({
+    say: 'Connect both water hoses again, flow to flow; the cooler runs once the machine is on.',
+    how: 'No drips, and the return runs before the arc: a gun that is not cooled burns in a minute.',
+  }),
   waitDischarge: (r) => ({
-    say: 'Wait until the capacitors have discharged.',
+    say: 'Wait until the capacitors have discharged, counted from when the plug came out.',
     how:
       r.f.minutes === undefined
         ? 'As long as the machine’s manual says; at least five minutes where it says nothing.'

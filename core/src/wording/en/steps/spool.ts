@@ -14,6 +14,10 @@ export const SPOOL_STEPS = {
     how: 'Classification and size. No label: measure the wire, and call it unknown.',
     why: 'Nothing unread is assumed.',
   }),
+  leadConduit: () => ({
+    say: 'Lead the end through the conduit up to the inlet guide, the hand at it all the way.',
+    how: 'The hood stays on; nobody reaches into the drum.',
+  }),
   holdOldWire: () => ({ say: 'Hold the wire at the spool, and do not let go.' }),
   cutOldWire: () => ({ say: 'Cut the wire on the spool side, holding both ends.' }),
   windBack: () => ({ say: 'Wind the wire back onto the spool, turn by turn, tight.' }),
@@ -43,17 +47,18 @@ export const SPOOL_STEPS = {
       ? DRUM
       : {
           say: `${r.f.again ? 'Put the spool on again' : 'Mount the new spool'}: wire leaving ${r.f.leaves === undefined ? 'in line with the inlet guide' : `from the ${r.t('leaves')}`}, ${r.f.locator === 'none' ? 'home on the hub' : `${r.t('locator')} in its hole`}, retainer on.`,
-          how: `${r.f.inletBeforeSpool ? 'On this machine the wire passes the inlet spring before the spool goes on. ' : ''}The end stays tucked.${r.f.spoolReverse ? ' The retainer is reverse-threaded: it tightens anticlockwise.' : ''}`,
+          how: `${r.f.inletBeforeSpool ? 'The end stays clipped at the inlet spring.' : 'The end stays tucked.'}${r.f.spoolReverse ? ' The retainer is reverse-threaded: it tightens anticlockwise.' : ''}`,
           why: 'No reverse bend on the way to the rolls.',
         },
   seatSpool: (r) => ({
     say: `Retainer off, turn the spool until the ${r.f.locator === 'none' ? 'hub' : r.t('locator')} is home in its hole, retainer on again.`,
-    how: `The rolls hold the wire meanwhile: leave the arm closed.${r.f.spoolReverse ? ' The retainer is reverse-threaded: it tightens anticlockwise.' : ''}`,
+    how: `${r.f.cutFree ? 'The end stays tucked.' : 'The rolls hold the wire meanwhile: leave the arm closed.'}${r.f.spoolReverse ? ' The retainer is reverse-threaded: it tightens anticlockwise.' : ''}`,
     why: 'A spool that is not located slips on its brake.',
   }),
   passInlet: (r) => ({
-    say: `Free the end of the ${r.f.again ? '' : 'new '}wire, keep hold of it, and pass it through the inlet spring.`,
-    how: 'The spool stands beside the hub; arm open. The hand stays at the wire until the arm is closed.',
+    say: `Pass the end of the ${r.f.again ? '' : 'new '}wire through the inlet spring and clip it there.`,
+    how: 'The spool stands beside the hub. Hold the wire until the clip is on: then both hands are free to lift.',
+    why: 'On this machine the spool stands in the way once it is on.',
   }),
   tuckNewEnd: () => ({
     say: 'Tuck the end through the hole in the flange and bend it over. Now you may let go.',
@@ -61,6 +66,10 @@ export const SPOOL_STEPS = {
   setBrake: () => ({
     say: 'Set the hub brake: the spool just stops with the wire, and a slight push turns it.',
     why: 'Too loose it runs on and the loops cross; too tight it drags at the rolls.',
+  }),
+  takeNewEnd: (r) => ({
+    say: `Free the end of the new wire and hold it: cut off the crooked part${r.f.wireRusty ? ' and every rusty turn' : ''}, bend the first ${r.units === 'metric' ? '150 mm' : '6 in'} straight, cut clean.`,
+    how: 'Arm open. The hand stays at the wire until the arm is closed.',
   }),
   freeNewEnd: () => ({ say: 'Free the end of the new wire and hold it, arm open.' }),
   cutNewEnd: (r) => ({

@@ -3,9 +3,11 @@ import type { Say } from './reader.ts'
 
 /** At the store. */
 export const STORE_STEPS = {
-  gatherParts: () => ({
+  gatherParts: (r) => ({
     say: 'Bring the parts and tools of the list to the machine.',
-    how: 'Lay them out in the tray in the order of the wire: rolls, guides, liner, tip, nozzle.',
+    ...(r.f.opened && {
+      how: 'Lay them out in the tray in the order in which the wire meets them.',
+    }),
     why: 'What is missing is found before anything is opened.',
   }),
   protect: (r) => ({
@@ -13,8 +15,8 @@ export const STORE_STEPS = {
     why: 'Wire ends whip and pierce.',
   }),
   askBox: () => ({
-    say: 'Find the box of this wire, or ask who sold it: classification, polarity, gas. Then plan the rest.',
-    how: 'Until then no cable is moved, no gas opened and no arc struck.',
+    say: 'Find the box of this wire, or ask who sold it: classification, polarity, gas. Found: plan again with what it says.',
+    how: 'Not found: go on with what every such wire shares. Until it is, no cable is moved, no gas opened and no arc struck.',
     why: 'Cored wire runs with gas or without, on plus or on minus; nothing on the wire itself tells which.',
   }),
   putAway: () => ({
