@@ -104,7 +104,7 @@ test('stopped in the middle: the steps to a safe stop, and the machine as it the
   await open(page)
   await decide(page, 'Tern', 'E71T-11 .030 10 lb', 'mild steel', '1/8')
   await gatherAndBegin(page)
-  for (let said = ''; !/Pull the old wire out/.test(said);) said = await doStep(page)
+  for (let said = ''; !/pull the old wire out/.test(said);) said = await doStep(page)
   await page.getByRole('button', { name: 'Stop here' }).click()
   const box = page.getByRole('dialog')
   await expect(box.getByText('Hang a tag on the machine', { exact: false })).toBeVisible()

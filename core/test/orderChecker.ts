@@ -40,6 +40,9 @@ export interface OrderSetup {
   /** The shop threads with a right tip on. */
   tipMayStay: boolean
   knot: boolean
+  /** Spool and rolls in the gun: the one that is on, and the one that will be. */
+  spoolGun: boolean
+  spoolGunGoing: boolean
   /** A fault makes the case live. */
   earthPoor: boolean
   /** Cooled by water: the gun that is on, and the one that will be. */
@@ -242,6 +245,7 @@ export function checkOrder(list: readonly Listed[], s: OrderSetup): string[] {
   const linerIn = (i: number) =>
     (upTo(i, 'linerOut', 'linerIn') ?? (s.linerOn ? 'linerIn' : 'linerOut')) === 'linerIn'
 
+  const spoolGun = (i: number) => (ever(i, 'gunSwap') ? s.spoolGunGoing : s.spoolGun)
   const waterOn = (i: number) =>
     (upTo(i, 'hosesOff', 'hosesOn') ?? (s.water && s.gunOn && !ever(i, 'gunSwap') ? 'hosesOn' : '')) ===
     'hosesOn'
@@ -268,7 +272,7 @@ export function checkOrder(list: readonly Listed[], s: OrderSetup): string[] {
     windBack: (i) =>
       open(i) &&
       letsPass(i) &&
-      (straight(i) || !gunIsOn(i)) &&
+      (straight(i) || !gunIsOn(i) || spoolGun(i)) &&
       (end(i) === 'hand' || (hub(i) === 'none' && end(i) === 'none')),
     tuckOldEnd: (i) => open(i) && !whole(i),
     pullOldWire: (i) =>
@@ -281,7 +285,7 @@ export function checkOrder(list: readonly Listed[], s: OrderSetup): string[] {
     mountSpool: (i) =>
       hub(i) === 'none' &&
       end(i) !== 'hand' &&
-      (!s.inletFirst || s.drum || since(i, 'passInlet', 'spoolOff')),
+      (!s.inletFirst || s.drum || spoolGun(i) || since(i, 'passInlet', 'spoolOff')),
     seatSpool: (i) => end(i) === 'rolls' || end(i) === 'tucked',
     passInlet: (i) => hub(i) === 'none' && inGun(i) === 'none',
     setBrake: (i) => rightSpool(i) && end(i) !== 'hand',
@@ -311,7 +315,7 @@ export function checkOrder(list: readonly Listed[], s: OrderSetup): string[] {
       open(i) &&
       gunIsOn(i) &&
       inGun(i) === 'none' &&
-      (!ever(i, 'linerIn') || since(i, 'linerTrim', 'linerIn')),
+      (!ever(i, 'linerIn') || since(i, 'linerTrim', 'linerIn') || spoolGun(i)),
     closeArm: (i) => inGun(i) === 'new',
     feedThrough: (i) =>
       on(i) &&
@@ -323,7 +327,7 @@ export function checkOrder(list: readonly Listed[], s: OrderSetup): string[] {
       !nozzle(i) &&
       (!tip(i) || s.tipMayStay) &&
       !valveOpen(i) &&
-      (!s.soft || straight(i)) &&
+      (!s.soft || straight(i) || spoolGun(i)) &&
       clampIsOff(i),
     gunRollsClose: (i) => upTo(i, 'gunRollsOpen', 'gunRollsClose', 'gunSwap') === 'gunRollsOpen' && fed(i),
     fitTip: (i) => fed(i) && !tip(i),
@@ -406,8 +410,8 @@ export function checkOrder(list: readonly Listed[], s: OrderSetup): string[] {
     // Another gun undoes what was done to the one before.
     if (OF_A_GUN.includes(task) && list.slice(i).some((later) => later.task === 'gunSwap'))
       wrong.push(name('before the swap'))
-    if (end(i) === 'hand' && !(step.captive && ['spool', 'cabinet'].includes(step.place)))
-      wrong.push(name('hand-full'))
+    const hands = ['spool', 'cabinet', ...(spoolGun(i) ? ['gun'] : [])]
+    if (end(i) === 'hand' && !(step.captive && hands.includes(step.place))) wrong.push(name('hand-full'))
     // Water: off the gun before it comes off, on again before the arc.
     if (task === 'gunOff' && waterOn(i)) wrong.push(name('water on'))
     if (task === 'testWeld' && (ever(i, 'gunSwap') ? s.waterGoing : s.water) && !waterOn(i))

@@ -53,6 +53,8 @@ export function orderSetup(request: ChangeoverRequest, plan: Changeover): OrderS
       practice?.tipWhileThreading === 'on' &&
       !soft &&
       !whole.some((s) => s.task === 'fitTip' || s.task === 'tipOff'),
+    spoolGun: fitted.gun?.kind === 'spool-gun',
+    spoolGunGoing: gun.after.gun?.kind === 'spool-gun',
     earthPoor: ['missing', 'damaged', 'worn'].includes(String(fitted.conditions?.earthPin)),
     water: fitted.gun?.cooling === 'water',
     waterGoing: gun.after.gun?.cooling === 'water',

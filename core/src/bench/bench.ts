@@ -66,6 +66,8 @@ export interface Bench {
   /** Plug and motor lead of the gun that is on. */
   readonly gunConnected: boolean
   readonly linerTrimmed: boolean
+  /** Blown out in this work. */
+  readonly linerBlown: boolean
   /** Cut to the rolls as they stand now. */
   readonly linerCutAtRolls: boolean
   /** The dust is blown out of the valve that the regulator goes on. */
@@ -164,6 +166,7 @@ export function benchAtStart({
     fed: stays && inGun === 'whole' && !left('not-fed'),
     gunRollsOpen: left('gun-rolls-open'),
     gunConnected: gunOn && !left('gun-not-connected'),
+    linerBlown: false,
     linerTrimmed: !left('liner-not-trimmed'),
     linerCutAtRolls: false,
     cracked: false,

@@ -5,6 +5,7 @@ import { asIfFitted, withGoingGun } from '../match/choice.ts'
 import type { Room } from './room.ts'
 import type { Builder } from '../work/work.ts'
 import { chosen } from './choice.ts'
+import { atRest, feedsByGun, isAtRest } from './spoolGun.ts'
 import type { Place } from '../steps/places.ts'
 import { SPOOL } from './spool/index.ts'
 import { HUB_BRAKE } from './hubBrake/index.ts'
@@ -73,10 +74,13 @@ export const readAt = (station: Station): Place => rooms[station].readAt
 export function match(context: MatchContext): StationFinding[] {
   const gun = gunVerdict(context)
   const c = withGoingGun(context, gun)
+  const byGun = feedsByGun(context, gun)
   // With no other gun going on, what was said of it stands.
-  return STATIONS.map((station) =>
-    station === 'gun' && c === context ? gun : chosen(rooms[station].match(c), c, rooms[station].match),
-  )
+  return STATIONS.map((station) => {
+    if (station === 'gun' && c === context) return gun
+    const found = rooms[station].match(c)
+    return byGun && isAtRest(station) ? atRest(found) : chosen(found, c, rooms[station].match)
+  })
 }
 
 const gunVerdict = (c: MatchContext): StationFinding =>

@@ -17,6 +17,7 @@ import { preheatOf } from '../match/preheat.ts'
 import type { SizedWire } from '../wire/wire.ts'
 import { idealSizeMm } from '../families/size.ts'
 import { rangeTakes } from '../wire/sizes.ts'
+import { feedsByGun } from './spoolGun.ts'
 import { conditionVerdict, type Finding, type MatchContext } from '../match/finding.ts'
 import { type Facts } from '../base/facts.ts'
 
@@ -84,7 +85,9 @@ export function obstacles(c: MatchContext, findings: readonly Finding[]): Obstac
   const found: Obstacle[] = []
   const polarity = findings.find((f) => f.station === 'polarity')!
   // Of a cored wire of unknown kind what is common is planned, and the rest asked of the box.
-  if (wire.polarity.length === 0 && wire.open) return spoolObstacles(c)
+  const gun = findings.find((f) => f.station === 'gun')!
+  const byGun = feedsByGun(c, gun)
+  if (wire.polarity.length === 0 && wire.open) return spoolObstacles(c, byGun)
   if (wire.polarity.length === 0)
     found.push({ station: 'polarity', rule: 'box-polarity-unread', facts: { family: wire.family } })
   else if (machine.polarityChange === 'fixed' && polarity.verdict === 'change' && c.fitted.polarity != null)
@@ -105,7 +108,7 @@ export function obstacles(c: MatchContext, findings: readonly Finding[]): Obstac
     leftWith(machine.standing, 'solenoid-not-wired') || leftWith(machine.standing, 'hose-not-fitted')
   if (wire.gas.needed && (machine.gasGear === false || unfinished))
     found.push({ station: 'gas', rule: 'no-gas-gear', facts: { family: wire.family } })
-  found.push(...spoolObstacles(c))
+  found.push(...spoolObstacles(c, byGun))
   if (job && wire.gas.needed && (job.draughtMPerS ?? 0) > DRAUGHT_LIMIT_M_PER_S)
     found.push({
       station: 'gasFlow',
@@ -123,14 +126,17 @@ export function obstacles(c: MatchContext, findings: readonly Finding[]): Obstac
   return found
 }
 
-function spoolObstacles({ machine, spool: { type }, fitted, wireStays }: MatchContext): Obstacle[] {
+function spoolObstacles(
+  { machine, spool: { type }, fitted, wireStays }: MatchContext,
+  byGun: boolean,
+): Obstacle[] {
   const found: Obstacle[] = []
   const state = fitted.spool?.condition
   if (wireStays && conditionVerdict(state) !== 'fits')
     found.push({ station: 'spool', rule: 'spool-spoiled', facts: { condition: state } })
-  if (type !== null && machine.spools && !machine.spools.includes(type))
+  if (type !== null && !byGun && machine.spools && !machine.spools.includes(type))
     found.push({ station: 'spool', rule: 'spool-does-not-fit', facts: { type, takes: machine.spools } })
-  if (type !== null && type !== 'S100' && fitted.gun?.kind === 'spool-gun')
+  if (type !== null && type !== 'S100' && byGun)
     found.push({ station: 'gun', rule: 'spool-gun-takes-small-spool', facts: { type } })
   return found
 }

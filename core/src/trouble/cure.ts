@@ -139,10 +139,21 @@ const SETS: Partial<Record<CureWork, readonly Station[]>> = {
   seals: ['gun'],
   nozzle: ['nozzle'],
 }
+const OF_THE_FEEDER: readonly CureWork[] = [
+  'liner-new',
+  'liner-clean',
+  'liner-trim',
+  'rolls-new',
+  'rolls-clean',
+  'guide-set',
+  'seat',
+]
 /** Whether the machine has what the cure is done to: cables to move, a gun, gas gear with a cylinder, a nozzle. */
 function canBeCured(work: CureWork, { machine, fitted }: MatchContext): boolean {
   if (work === 'polarity' && machine.polarityChange === 'fixed') return false
   if (fitted.gun === null) return false
+  // The wire of a spool gun meets nothing of the feeder.
+  if (fitted.gun?.kind === 'spool-gun' && OF_THE_FEEDER.includes(work)) return false
   if (AT_THE_GAS.includes(work) && machine.gasGear === false) return false
   // Where no cylinder is connected, one can be; there is none to open, and no flow to set.
   if (AT_THE_GAS.includes(work) && fitted.gas === null) return work === 'other-cylinder'
@@ -210,7 +221,13 @@ export function planCure(
   const standing: Partial<Fitted> = stopped
     ? (({ supply: _s, ...fitted }) => fitted)(stopped[0]!.bench.fitted)
     : given.fitted
-  const base: MatchContext = { ...given, fitted: { ...standing, wire: given.fitted.wire ?? standing.wire } }
+  // The gun that is on is the one that is cured, whatever another change would put on.
+  const keep: MatchContext['keep'] = SETS[work]?.includes('gun') ? undefined : ['gun']
+  const base: MatchContext = {
+    ...given,
+    keep,
+    fitted: { ...standing, wire: given.fitted.wire ?? standing.wire },
+  }
   const seen = match(base)
   const fitted: Fitted = {
     ...base.fitted,
@@ -224,7 +241,7 @@ export function planCure(
     fitted,
     wireStays: true,
     oldWire: given.wire,
-    keep: undefined,
+    keep,
     use: undefined,
   }
   const matched = match(c)

@@ -1,4 +1,5 @@
 import type { Facts } from '../base/facts.ts'
+import { feedsByGun } from '../stations/spoolGun.ts'
 import { FAMILY_SHEETS } from '../families/index.ts'
 import { leftWith, wireInGunOf, type OpenEnd } from '../machine/standing.ts'
 import type { Station } from '../machine/stations.ts'
@@ -43,6 +44,8 @@ export interface Work {
   gasOn: boolean
   /** Parts or tools are fetched, and something comes off that is put away. */
   gathers: boolean
+  /** The gun that will be on carries its own spool and rolls. */
+  gunFeeds: boolean
   /** The earth pin is missing or poor: nothing is touched before the plug is out. */
   earthFirst: boolean
   birdnest: boolean
@@ -70,6 +73,33 @@ const asAsked = (f: Finding): Finding => (f.kept ? { ...f, verdict: 'fits', rule
 
 /** Stations on the wire's way: work there opens the line. */
 const ON_THE_WAY: readonly Station[] = ['inletGuide', 'driveRolls', 'outletGuide', 'liner', 'gun']
+/** What is done at the spool and the rolls of the wire that is on, and of the one that goes on. */
+const AT_THE_OLD: readonly Task[] = [
+  'takeOldWire',
+  'holdOldWire',
+  'openArm',
+  'cutOldWire',
+  'windBack',
+  'tuckOldEnd',
+  'clearTangle',
+  'spoolOff',
+]
+const AT_THE_NEW: readonly Task[] = [
+  'lookOver',
+  'mountSpool',
+  'setBrake',
+  'seatSpool',
+  'takeNewEnd',
+  'threadNewWire',
+  'closeArm',
+  'feedThrough',
+  'setPressure',
+]
+const AT_THE_GUN = { place: 'gun' } as const
+/** A spool gun has both in the hand. */
+const atTheGun = (task: Task, fed: boolean, feeds: boolean): boolean =>
+  (fed && AT_THE_OLD.includes(task)) || (feeds && AT_THE_NEW.includes(task))
+
 /** Where upkeep is done: what is left as it is by choice is not touched. */
 const DONE_AT: Readonly<Record<Upkeep, Station>> = {
   blowOutLiner: 'liner',
@@ -101,6 +131,8 @@ export function workOf(
     wire !== 'whole' ||
     (standing?.arm === 'open' && standing.wireEnd !== 'in-hand') ||
     ends('liner-not-trimmed')
+  const gunFeeds = feedsByGun(c, by.gun)
+  const gunFed = c.fitted.gun?.kind === 'spool-gun'
   const earthFirst = todo('supply') && says(by.supply, 'earth-pin-missing')
   const feeds = opened || ends('not-fed') || standing?.wireEnd === 'in-hand'
   const common = machineFacts(c)
@@ -122,6 +154,7 @@ export function workOf(
     gasOn: c.fitted.gas !== null,
     gathers: !stays || opened || findings.some((f) => !f.kept && f.parts.length > 0),
     earthFirst,
+    gunFeeds,
     birdnest,
     soft: FAMILY_SHEETS[c.wire.family].soft,
     left,
@@ -150,9 +183,10 @@ export function workOf(
           ...(station && { ...by[station].facts, rule: by[station].rule }),
           ...(station && by[station].verdict === 'unknown' && { ifNeeded: true }),
           ...(station && keeps(c, station) && { kept: true }),
+          ...(atTheGun(task, gunFed, gunFeeds) && { spoolGun: true }),
           ...facts,
         },
-        { ...(station && { station }), ...over },
+        { ...(station && { station }), ...(atTheGun(task, gunFed, gunFeeds) && AT_THE_GUN), ...over },
       ),
   }
 }

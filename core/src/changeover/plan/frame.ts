@@ -35,6 +35,7 @@ export const goesOff = (w: Work): boolean =>
   unplugged(w) ||
   cablesGoOver(w) ||
   clampIsMended(w) ||
+  w.c.wire.open !== undefined ||
   w.gunReads.length > 0 ||
   w.todo('spool') ||
   w.todo('hubBrake') ||
@@ -197,7 +198,8 @@ export const stripGunWork: Builder = (w) => {
         ball,
         tipOn: tipGoes && !tipStaysOn(w) && contactTip !== null && !w.ends('tip-off'),
         pulls: mayPull(w) && w.feeds,
-        coiled: w.feeds && !(w.opened && w.wireOn && !w.rewind),
+        // It is laid straight as wire is drawn out of it; wound back, or with no wire in it, before.
+        coiled: w.opened && w.wireOn ? w.rewind : w.feeds && !w.gunFeeds,
       }).map((task) => w.at(task, undefined, task === 'tipOff' ? { ball } : {})),
       ['protect', 'clamp', 'switchOff', 'gather', 'readGun'],
     ),
@@ -291,7 +293,7 @@ export const newWireWork =
             ['unplug', 'switchOff', ...BEFORE_POWER, ...HARDWARE, 'thread'],
           )
         : undefined,
-      goesOff(w) || !on || !plugged
+      turnsOn(w) && (goesOff(w) || !on || !plugged)
         ? block(
             'switchOn',
             [w.at('switchOn')],
@@ -347,15 +349,24 @@ const settingsOf = (w: Work, start: Start | null): Facts => {
     : {}
 }
 
+/** The machine is on at the end, or wire is fed and tested with it. */
+const turnsOn = (w: Work): boolean => !w.c.wire.open || w.feeds || setsPressure(w)
+
 /**
  * The box is looked for first, with the machine off; what both kinds share is done meanwhile, and nothing is welded
  * before it is read.
  */
-export const askBoxWork: Builder = ({ at }) => [
-  block('askBox', [at('askBox')], ['protect', 'switchOff']),
+export const askBoxWork: Builder = (w) => [
+  block('askBox', [w.at('askBox')], ['protect', 'switchOff']),
   // No arc ends this list: the machine is left off.
-  block('endOff', [at('switchOff', undefined, {}, { id: 'switchOff-end' })], ['pressure', 'dressGun', 'gas']),
-  block('putAway', [at('putAway')], ['endOff', 'thread', ...HARDWARE]),
+  turnsOn(w)
+    ? block(
+        'endOff',
+        [w.at('switchOff', undefined, {}, { id: 'switchOff-end' })],
+        ['switchOn', 'feed', 'pressure', 'dressGun', 'gas'],
+      )
+    : undefined,
+  w.gathers ? block('putAway', [w.at('putAway')], ['endOff', 'thread', ...HARDWARE]) : undefined,
 ]
 
 /** What the air and the eyes want of this metal and wire, besides the usual. */

@@ -57,7 +57,7 @@ export const FRAME_ACTS = {
     can: (b, c) =>
       b.armOpen &&
       tipLetsWirePass(b, c) &&
-      (b.leadStraight || !b.gunOn) &&
+      (b.leadStraight || !b.gunOn || b.fitted.gun?.kind === 'spool-gun') &&
       gunLetsWirePass(b) &&
       (b.end === 'in-hand' || none(b)),
     does: () => ({ inGun: 'none', fed: false, whole: false }),
@@ -101,7 +101,7 @@ export const FRAME_ACTS = {
       (b.conduitLed || b.fitted.spool?.type !== 'drum') &&
       b.armOpen &&
       b.gunOn &&
-      b.linerTrimmed &&
+      (b.linerTrimmed || b.fitted.gun?.kind === 'spool-gun') &&
       b.inGun === 'none',
     does: () => ({ inGun: 'new', whole: true, ball: false }),
   },

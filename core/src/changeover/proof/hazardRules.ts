@@ -69,12 +69,18 @@ export const HAZARD_RULES: readonly HazardRule[] = [
   },
   {
     id: 'hand-stays-at-the-wire',
-    broken: (b, s) => b.end === 'in-hand' && b.heldBy === (s.who ?? 'one') && !AT_THE_WIRE.includes(s.place),
+    broken: (b, s) =>
+      b.end === 'in-hand' &&
+      b.heldBy === (s.who ?? 'one') &&
+      !AT_THE_WIRE.includes(s.place) &&
+      // A spool gun has spool and rolls in the hand.
+      !(s.place === 'gun' && b.fitted.gun?.kind === 'spool-gun'),
   },
   {
     id: 'inlet-before-spool',
     broken: (b, _s, after, c) =>
       c.machine.inletBeforeSpool === true &&
+      b.fitted.gun?.kind !== 'spool-gun' &&
       b.spool === 'none' &&
       after.spool === 'new' &&
       after.fitted.spool?.type !== 'drum' &&
@@ -101,7 +107,10 @@ export const HAZARD_RULES: readonly HazardRule[] = [
   {
     id: 'no-threading-soft-wire-through-coiled-lead',
     broken: (b, s, _after, c) =>
-      s.task === 'feedThrough' && FAMILY_SHEETS[c.wire.family].soft && !b.leadStraight,
+      s.task === 'feedThrough' &&
+      FAMILY_SHEETS[c.wire.family].soft &&
+      !b.leadStraight &&
+      b.fitted.gun?.kind !== 'spool-gun',
   },
   { id: 'no-trigger-with-clamp-on', broken: (b, s) => pullsTrigger(b, s) && !b.clampOff },
   {

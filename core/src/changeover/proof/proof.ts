@@ -1,5 +1,5 @@
 import { same } from '../../base/same.ts'
-import { keeps, type After, type Finding, type MatchContext } from '../../match/finding.ts'
+import { keeps, says, type After, type Finding, type MatchContext } from '../../match/finding.ts'
 import { maySkip, skippedFor } from '../../steps/skip.ts'
 import { fittedKey } from '../../machine/assumed.ts'
 import { mayBeOn } from '../../machine/part.ts'
@@ -349,6 +349,10 @@ function notRight(
   const hub = findings.get('spool')!
   const carried = hub.parts.length ? true : hub.after.spool?.adapter
   if (end.spool === 'new' && carried !== undefined && end.adapter !== carried) stations.push('spool')
+  // Rust that a wire left behind is seen by nobody once the wire is out.
+  const liner = findings.get('liner')!
+  if (says(liner, 'liner-after-rusty-wire') && liner.verdict === 'adjust' && !liner.kept && !end.linerBlown)
+    stations.push('liner')
   if (!isRightWire(end, c) || end.end !== 'in-rolls' || end.armOpen || !end.fed || end.gunRollsOpen)
     stations.push('wire')
   if (end.valveOpen !== (c.wire.gas.needed && !c.wire.open)) stations.push('cylinderValve')

@@ -22,12 +22,15 @@ export function matchGun(c: MatchContext): Finding<GunRule, GunFact> {
       ? ['push-pull', 'spool-gun', 'push']
       : ['push', 'push-pull', 'spool-gun']
   const required = { kind: kinds, ...(needs.soft && { pushLengthM: { max: SOFT_PUSH_M } }) }
+  // Which line the wire takes must be known before it is planned: of a gun nobody read no spool gun is made.
+  const unread = gun === undefined || (needs.soft && gun?.kind === 'push' && gun.lengthM === undefined)
+  const toFit = unread ? kinds.filter((kind) => kind !== 'spool-gun') : kinds
   const wholeIndex = pick(c.store, [
     (p) =>
       p.kind === 'gun' &&
       p.part === 'whole' &&
       p.type !== undefined &&
-      kinds.includes(p.type) &&
+      toFit.includes(p.type) &&
       // A push gun of no stated length may be too long for soft wire: nothing is assumed of it.
       !(p.type === 'push' && needs.soft && (p.lengthM ?? Infinity) > SOFT_PUSH_M),
   ])
@@ -66,11 +69,12 @@ export function matchGun(c: MatchContext): Finding<GunRule, GunFact> {
     const going = picked?.kind === 'gun' ? gunAsFitted(picked).gun : undefined
     const kind = wholeKind
     const pieces = going && judgePieces({ ...going, kind }, c, true)
-    const asItMustBe = kind === 'push-pull' && {
+    const asItMustBe = kind !== 'push' && {
       ...(going?.rolls === undefined && { rolls: judgeRolls(undefined, c, () => false).after }),
-      ...(going?.innerLiner === undefined && {
-        innerLiner: judgeLiner(undefined, c, () => false, undefined, false).after,
-      }),
+      ...(kind === 'push-pull' &&
+        going?.innerLiner === undefined && {
+          innerLiner: judgeLiner(undefined, c, () => false, undefined, false).after,
+        }),
     }
     const linerTrim = gun?.linerTrim && { linerTrim: gun.linerTrim }
     return {
@@ -156,15 +160,17 @@ function judgePieces(gun: Gun, c: MatchContext, onlySaid = false) {
         storeIndex: judged.storeIndex,
       })
   }
-  if (gun.kind === 'push-pull') {
+  if (gun.kind !== 'push') {
     take(
       'rolls',
       judgeRolls(gun.rolls, c, (p) => p.kind === 'gun' && p.part === 'rolls'),
     )
-    take(
-      'innerLiner',
-      judgeLiner(gun.innerLiner, c, (p) => p.kind === 'gun' && p.part === 'innerLiner', undefined, false),
-    )
+    // The short tube of a spool gun is judged where somebody read it.
+    if (gun.kind === 'push-pull' || gun.innerLiner !== undefined)
+      take(
+        'innerLiner',
+        judgeLiner(gun.innerLiner, c, (p) => p.kind === 'gun' && p.part === 'innerLiner', undefined, false),
+      )
   }
   const ring = conditionVerdict(gun.oRing)
   if (ring !== 'fits') {

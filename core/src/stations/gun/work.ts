@@ -50,7 +50,7 @@ export const gunInsideWork =
     const straight = goes
       ? [
           ...(goingPulls(w) ? [w.at('gunRollsOpen', undefined, {}, { id: 'gunRollsOpen-going' })] : []),
-          w.at('layLeadStraight', undefined, {}, { id: 'layLeadStraight-going' }),
+          ...(w.gunFeeds ? [] : [w.at('layLeadStraight', undefined, {}, { id: 'layLeadStraight-going' })]),
         ]
       : []
     return [

@@ -1,10 +1,13 @@
+import { matchGun } from '../gun/match.ts'
+import { feedsByGun } from '../spoolGun.ts'
 import type { HubBrakeRule, HubBrakeFact } from './rules.ts'
 import type { Finding, MatchContext } from '../../match/finding.ts'
 
 /** Just enough that the spool stops with the wire; another size of spool wants another setting. common practice */
 export function matchHubBrake(c: MatchContext): Finding<HubBrakeRule, HubBrakeFact> {
   const { hubBrake, spool } = c.fitted
-  const newType = c.spool.type
+  // The small spool of a spool gun has its own nut.
+  const newType = c.spool.type ?? (feedsByGun(c, matchGun(c)) ? 'S100' : null)
   const otherSpool = newType !== null && spool?.type !== undefined && spool.type !== newType
   const facts = {
     brake: hubBrake ?? undefined,

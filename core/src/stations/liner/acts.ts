@@ -27,6 +27,6 @@ export const LINER_ACTS = {
   blowOutLiner: {
     // From the machine end, into a gun that lies off it, open at its own end.
     can: (b) => !b.tipOn && !b.gunOn && b.inGun === 'none',
-    does: (b) => ({ fitted: { ...b.fitted, liner: cleaned(b.fitted.liner) } }),
+    does: (b) => ({ linerBlown: true, fitted: { ...b.fitted, liner: cleaned(b.fitted.liner) } }),
   },
 } satisfies Acts

@@ -9,7 +9,7 @@ export const linerIsChanged = ({ mustChange }: Work): boolean => mustChange('lin
 export const linerIsBlownOut = (w: Work): boolean =>
   w.by.liner.verdict === 'adjust' ||
   (linerIsChanged(w) && w.by.liner.facts.cleanFirst === true) ||
-  (w.upkeep('blowOutLiner') && !linerIsChanged(w))
+  (w.upkeep('blowOutLiner') && !linerIsChanged(w) && !w.gunFeeds)
 
 /** A liner that goes up to the rolls is cut there once all of the roll side is final, any other where it is fitted. */
 const cutAtRolls = (w: Work): boolean => linerEnd({ ...w.common, ...w.by.liner.facts }) === 'rolls'
@@ -36,7 +36,7 @@ export const linerWithGunOff = (w: Work): Step[] =>
 
 /** Cut at the rolls, or cut now where it was left uncut, before wire is threaded. */
 export const linerTrimWork: Builder = (w) =>
-  (linerIsChanged(w) ? cutAtRolls(w) : w.ends('liner-not-trimmed'))
+  !w.gunFeeds && (linerIsChanged(w) ? cutAtRolls(w) : w.ends('liner-not-trimmed'))
     ? [
         block(
           'linerTrim',

@@ -11,6 +11,7 @@ export const GUIDE_RULES = {
   'guide-dirty': { rank: 'only-wears', keep: 'may' },
   'liner-led-to-rolls': { rank: 'stops-feed', keep: 'may' },
   'liner-to-be-led-up': { rank: 'stops-feed', keep: 'may' },
+  'feeder-at-rest': { rank: 'only-wears', keep: 'may', fault: false },
   'guide-fits': { rank: 'stops-feed', keep: 'may' },
 } as const satisfies Record<string, RuleRow>
 export type GuideRule = keyof typeof GUIDE_RULES

@@ -14,6 +14,7 @@ export const LINER_RULES = {
   'liner-own-family': { rank: 'only-wears', keep: 'may', fault: false },
   'liner-dirty': { rank: 'stops-feed', keep: 'may' },
   'liner-after-rusty-wire': { rank: 'stops-feed', keep: 'may' },
+  'feeder-at-rest': { rank: 'only-wears', keep: 'may', fault: false },
   'liner-fits': { rank: 'stops-feed', keep: 'may', fault: false },
 } as const satisfies Record<string, RuleRow>
 export type LinerRule = keyof typeof LINER_RULES

@@ -16,6 +16,7 @@ export const ROLLS_RULES = {
   'other-groove-active': { rank: 'stops-feed', keep: 'may' },
   'grooves-dirty': { rank: 'stops-feed', keep: 'may' },
   'birdnest-at-rolls': { rank: 'stops-feed', keep: 'never' },
+  'feeder-at-rest': { rank: 'only-wears', keep: 'may', fault: false },
   'rolls-fit': { rank: 'stops-feed', keep: 'may', fault: false },
 } as const satisfies Record<string, RuleRow>
 export type RollsRule = keyof typeof ROLLS_RULES

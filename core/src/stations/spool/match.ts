@@ -1,5 +1,7 @@
 import type { SpoolRule, SpoolFact } from './rules.ts'
 import type { SpoolType } from '../../wire/spool.ts'
+import { matchGun } from '../gun/match.ts'
+import { feedsByGun } from '../spoolGun.ts'
 import { mountOf } from './hub.ts'
 import type { Finding, MatchContext } from '../../match/finding.ts'
 import { conditionVerdict, pick, worstFirst } from '../../match/finding.ts'
@@ -9,12 +11,38 @@ const ADAPTER_RULES = {
   hardware: (): SpoolRule => 'coil-needs-hardware',
 }
 
+/** The small spool sits in the gun itself: no hub, no locator, no side. */
+function inTheGun(c: MatchContext): Finding<SpoolRule, SpoolFact> {
+  const type = c.spool.type ?? 'S100'
+  return {
+    station: 'spool',
+    ...(c.fitted.spool === undefined
+      ? { verdict: 'unknown' as const, rule: 'spool-not-read' as const }
+      : { verdict: 'fits' as const, rule: 'spool-in-the-gun' as const }),
+    facts: { type, mount: 'bare', needsAdapter: false, fittedType: c.fitted.spool?.type },
+    fitted: c.fitted.spool,
+    required: { type: [type] },
+    after: {
+      spool: {
+        type,
+        ...(c.spool.massKg !== null && { wireKg: c.spool.massKg }),
+        // What is on the feeder’s hub stays there.
+        ...(c.fitted.spool?.adapter !== undefined && { adapter: c.fitted.spool.adapter }),
+      },
+    },
+    alsoDo: [],
+    origin: 'common practice',
+    parts: [],
+  }
+}
+
 /**
  * Hub, adapter, locator and side; not that the wire differs. A new spool that the machine cannot take at all is a
  * problem of the request, not a verdict.
  */
 export function matchSpool(c: MatchContext): Finding<SpoolRule, SpoolFact> {
   const { spool } = c.fitted
+  if (feedsByGun(c, matchGun(c))) return inTheGun(c)
   const type = c.spool.type ?? spool?.type ?? undefined
   // The machine decides which side is without a reverse bend; a shop may hold to the bottom whatever it says.
   const leaves = c.practice.spoolDirection === 'always-bottom' ? 'bottom' : c.machine.wireEntry

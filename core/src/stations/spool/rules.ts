@@ -8,6 +8,7 @@ export const SPOOL_RULES = {
   'coil-needs-hardware': { rank: 'stops-feed', keep: 'never' },
   'drum-needs-hardware': { rank: 'stops-feed', keep: 'never' },
   'drum-stands': { rank: 'stops-feed', keep: 'may' },
+  'spool-in-the-gun': { rank: 'only-wears', keep: 'may', fault: false },
   'hub-empty': { rank: 'stops-feed', keep: 'may' },
   'wire-leaves-wrong-side': { rank: 'only-wears', keep: 'may' },
   'pin-not-engaged': { rank: 'stops-feed', keep: 'never' },

@@ -22,7 +22,7 @@ const takesAdapterOff = (f: Finding): boolean =>
 
 /** On some hubs the wire passes the inlet spring before the spool goes on. A drum has no such hub. */
 const passesInletFirst = (w: Work): boolean =>
-  w.c.machine.inletBeforeSpool === true && w.by.spool.facts.mount !== 'drum'
+  !w.gunFeeds && w.c.machine.inletBeforeSpool === true && w.by.spool.facts.mount !== 'drum'
 
 const brakeSteps = ({ c, by, at }: Work): Step[] =>
   by.spool.facts.mount === 'drum' || keeps(c, 'hubBrake') ? [] : [at('setBrake', 'hubBrake')]

@@ -39,6 +39,10 @@ export const GUIDE_WORDS: Record<GuideRule, Rule<GuideFact>> = {
         : 'By choice the liner itself is led up to the rolls; no outlet tube goes in.',
     otherwise: 'Unsupported wire folds between roll and liner.',
   }),
+  'feeder-at-rest': () => ({
+    why: 'A spool gun feeds from its own spool with its own rolls: the feeder is not touched.',
+    otherwise: '',
+  }),
   'guide-fits': (r) => ({ why: `A ${r.text('material')} guide carries ${r.family} wire.`, otherwise: '' }),
 }
 

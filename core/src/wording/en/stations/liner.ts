@@ -49,6 +49,10 @@ export const LINER_WORDS: Record<LinerRule, Rule<LinerFact>> = {
     why: 'The wire on the machine is rusty or dirty, and its rust stays behind in the liner: blow it out.',
     otherwise: 'The new wire carries the rust into its tip: it skips and burns back.',
   }),
+  'feeder-at-rest': () => ({
+    why: 'A spool gun feeds from its own spool with its own rolls: the feeder is not touched.',
+    otherwise: '',
+  }),
   'liner-fits': (r) => ({
     why: `Fitted: ${nameIn(LINER_NAMES, r.text('material'))}, ${sizeRange(r)}: it suits ${r.size} ${r.family} wire.`,
     otherwise: '',

@@ -51,6 +51,10 @@ export const ROLLS_WORDS: Record<RollsRule, Rule<RollsFact>> = {
     why: 'The rolls suit the wire, but wire has knotted at them. The plan frees it first.',
     otherwise: 'Nothing feeds.',
   }),
+  'feeder-at-rest': () => ({
+    why: 'A spool gun feeds from its own spool with its own rolls: the feeder is not touched.',
+    otherwise: '',
+  }),
   'rolls-fit': (r) => ({
     why: `Fitted: ${nameIn(PROFILE_NAMES, r.text('profile'))}, with the groove for ${r.size} wire in line.`,
     otherwise: '',

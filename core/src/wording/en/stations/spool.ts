@@ -25,6 +25,7 @@ export const SPOOL_WORDS: Record<SpoolRule, Rule<SpoolFact>> = {
     why: 'The drum stands with its hood and conduit; there is no brake to set.',
     otherwise: '',
   }),
+  'spool-in-the-gun': () => ({ why: 'A small spool sits in the spool gun itself.', otherwise: '' }),
   'hub-empty': () => ({ why: 'The hub is empty and takes this spool.', otherwise: '' }),
   'wire-leaves-wrong-side': (r) => ({
     why: r.facts.byPractice

@@ -67,8 +67,10 @@ const tagged = (r: Reader): string[] => [
 
 /** In the cabinet. */
 export const CABINET_STEPS = {
-  takeOldWire: () => ({
-    say: 'Hold the wire at the spool and do not let go; with the other hand open the pressure arm.',
+  takeOldWire: (r) => ({
+    say: r.f.spoolGun
+      ? 'Cover of the gun off; hold the wire at the small spool, and with the other hand open the gun’s pressure arm.'
+      : 'Hold the wire at the spool and do not let go; with the other hand open the pressure arm.',
   }),
   openArm: () => ({ say: 'Swing the pressure arm open.' }),
   clearTangle: () => ({
@@ -77,7 +79,9 @@ export const CABINET_STEPS = {
     why: 'Pulled instead of cut, it scores the guide and kinks the liner.',
   }),
   lookOver: (r) => ({
-    say: 'Look it over while it is open: grooves, guides, O-rings, rust, shavings.',
+    say: r.f.spoolGun
+      ? 'Look the gun over while it is open: grooves, tube, rust, shavings.'
+      : 'Look it over while it is open: grooves, guides, O-rings, rust, shavings.',
     how: `${r.f.rollsGo ? '' : 'Brush the dust off the rolls. '}Work clamp and the earth pin of the plug too.`,
     why: 'A wear found now costs nothing.',
   }),
@@ -146,9 +150,14 @@ export const CABINET_STEPS = {
     why: 'A loose stud heats.',
   }),
   threadNewWire: (r) => ({
-    say: `Through the inlet guide, over the groove, ${r.units === 'metric' ? '50–100 mm' : '2–4 in'} into the ${r.f.outletOut ? 'liner' : 'outlet guide'}.`,
+    say: r.f.spoolGun
+      ? 'Over the groove of the gun’s rolls and into its tube.'
+      : `Through the inlet guide, over the groove, ${r.units === 'metric' ? '50–100 mm' : '2–4 in'} into the ${r.f.outletOut ? 'liner' : 'outlet guide'}.`,
   }),
-  closeArm: () => ({ say: 'Close the pressure arm. The rolls hold the wire: now you may let go.' }),
+  closeArm: (r) => ({
+    say: 'Close the pressure arm. The rolls hold the wire: now you may let go.',
+    ...(r.f.spoolGun && { how: 'Cover of the gun on again.' }),
+  }),
   feedThrough: (r) => ({
     say: `Feed the wire through until about ${formatAbout(25, r.units)} stands out of the gun.`,
     how: `Gas shut, ${r.f.keepTip ? 'nozzle off, the end clean and straight' : 'tip and nozzle off'}. ${r.f.jog ? 'Use the jog button.' : 'Use the jog button if there is one.'} ${r.f.pushPull ? 'Gun rolls open, push soft wire by hand as far as it goes. ' : ''}${THREADING[r.t('threading')] ?? ''} Watch the rolls and the spool. If it stops, release at once, back up, help by hand.`,

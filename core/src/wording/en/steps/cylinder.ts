@@ -10,7 +10,7 @@ export const CYLINDER_STEPS = {
     why: 'The hose pulls at it as soon as you walk with the gun.',
   }),
   shutCylinder: (r) => ({
-    say: `Look that the cylinder is upright and chained; then shut its valve${r.f.noPower ? '' : ', drain both gauges to nought through the purge'}, and back the regulator screw out.`,
+    say: `Look that the cylinder is upright and chained; then shut its valve${r.f.noPower ? '' : ', drain both gauges to nought through the purge'}, and back the regulator screw out${r.f.gasNeeded || r.f.conversion ? '' : '; it stays shut'}.`,
     how: `One that stands loose is tied first. ${
       r.f.noPower
         ? 'The machine is off: what stands in the hose is let out once it is on.'

@@ -200,7 +200,7 @@ export const GUN_STEPS = {
   gunRollsChange: (r) => ({
     say: `Change the rolls in the gun for ${r.size}.`,
     how: `Leave them open for threading.${retainer(r.f.reverseThread)}`,
-    why: 'A push-pull gun has rolls of its own.',
+    why: 'This gun has rolls of its own.',
   }),
   gunRollsTurn: (r) => ({
     say: `Turn the rolls in the gun to the ${r.size} groove.`,

@@ -25,13 +25,18 @@ export const SPOOL_STEPS = {
     say: 'Tuck the end through the hole in the flange and bend it over. Now you may let go.',
   }),
   spoolOff: (r) => ({
-    say:
-      r.f.oldDrum === true
+    say: r.f.spoolGun
+      ? 'Take the small spool out of the gun and bag it with its label.'
+      : r.f.oldDrum === true
         ? 'Clip the end of the wire at the drum, draw the conduit off the inlet guide, and roll the drum away.'
         : r.f.onlySpool
           ? 'Take the spool that is on the hub off, if there is one, and bag it with its label.'
           : 'Take the old spool off and bag it with its label.',
-    how: r.f.oldDrum === true ? 'Hood stays on.' : retainer(r.f.spoolReverse).trim(),
+    how: r.f.spoolGun
+      ? 'Nut and spring stay with the gun.'
+      : r.f.oldDrum === true
+        ? 'Hood stays on.'
+        : retainer(r.f.spoolReverse).trim(),
   }),
   adapterOff: () => ({ say: 'Take the adapter off the hub, and keep it with its drawer.' }),
   fitAdapter: (r) => ({
@@ -43,13 +48,18 @@ export const SPOOL_STEPS = {
           : `Fit the adapter for the ${r.t('type')} spool on the hub.`,
   }),
   mountSpool: (r) =>
-    r.t('mount') === 'drum'
-      ? DRUM
-      : {
-          say: `${r.f.again ? 'Put the spool on again' : 'Mount the new spool'}: wire leaving ${r.f.leaves === undefined ? 'in line with the inlet guide' : `from the ${r.t('leaves')}`}, ${r.f.locator === 'none' ? 'home on the hub' : `${r.t('locator')} in its hole`}, retainer on.`,
-          how: `${r.f.inletBeforeSpool ? 'The end stays clipped at the inlet spring.' : 'The end stays tucked.'}${r.f.spoolReverse ? ' The retainer is reverse-threaded: it tightens anticlockwise.' : ''}`,
-          why: 'No reverse bend on the way to the rolls.',
-        },
+    r.f.spoolGun
+      ? {
+          say: `Put the ${r.f.again ? '' : 'new '}small spool into the gun, wire leaving in line with its rolls, nut on.`,
+          how: 'The end stays tucked.',
+        }
+      : r.t('mount') === 'drum'
+        ? DRUM
+        : {
+            say: `${r.f.again ? 'Put the spool on again' : 'Mount the new spool'}: wire leaving ${r.f.leaves === undefined ? 'in line with the inlet guide' : `from the ${r.t('leaves')}`}, ${r.f.locator === 'none' ? 'home on the hub' : `${r.t('locator')} in its hole`}, retainer on.`,
+            how: `${r.f.inletBeforeSpool ? 'The end stays clipped at the inlet spring.' : 'The end stays tucked.'}${r.f.spoolReverse ? ' The retainer is reverse-threaded: it tightens anticlockwise.' : ''}`,
+            why: 'No reverse bend on the way to the rolls.',
+          },
   seatSpool: (r) => ({
     say: `Retainer off, turn the spool until the ${r.f.locator === 'none' ? 'hub' : r.t('locator')} is home in its hole, retainer on again.`,
     how: `${r.f.cutFree ? 'The end stays tucked.' : 'The rolls hold the wire meanwhile: leave the arm closed.'}${r.f.spoolReverse ? ' The retainer is reverse-threaded: it tightens anticlockwise.' : ''}`,
@@ -63,8 +73,10 @@ export const SPOOL_STEPS = {
   tuckNewEnd: () => ({
     say: 'Tuck the end through the hole in the flange and bend it over. Now you may let go.',
   }),
-  setBrake: () => ({
-    say: 'Set the hub brake: the spool just stops with the wire, and a slight push turns it.',
+  setBrake: (r) => ({
+    say: r.f.spoolGun
+      ? 'Set the nut of the small spool: it just stops with the wire, and a slight push turns it.'
+      : 'Set the hub brake: the spool just stops with the wire, and a slight push turns it.',
     why: 'Too loose it runs on and the loops cross; too tight it drags at the rolls.',
   }),
   takeNewEnd: (r) => ({
