@@ -1,15 +1,20 @@
 import {
+  cardsOf,
   changeoverRequestSchema,
   offersAt,
   planChangeover,
   SCHOOL_IDS,
   schoolOptions,
+  STATIONS,
   stopHere,
+  USE_STATIONS,
   type Changeover,
 } from '../src/index.ts'
+import { isForStation } from '../src/match/choice.ts'
 import { finding, machine, plan, shop, tasks } from './bench.ts'
 import { times } from './counts.ts'
 import { checkOrder } from './orderChecker.ts'
+import { dice } from './otherSetups.ts'
 import { drawn, judged, mutations, orderSetup, provedPlan } from './orderLaw.ts'
 
 const schools = Object.fromEntries(SCHOOL_IDS.map((id) => [id, schoolOptions(id)]))
@@ -41,6 +46,57 @@ test('what the checker of orders flags the proof refuses, and the other way roun
   }
   expect(flagged).toBeGreaterThan(passed)
   expect(passed).toBeGreaterThan(0)
+})
+
+test('cards hold the same steps in the same order: chains whole, holds and what may be left out alone', () => {
+  for (const { n, made } of many(65_000, times(30, 1000))) {
+    const cards = cardsOf(made.steps)
+    expect([n, cards.flatMap(({ steps }) => steps)]).toEqual([n, made.steps])
+    for (const { steps } of cards) {
+      if (steps.length > 1) expect([n, steps.some((s) => s.hold || s.facts.ifNeeded)]).toEqual([n, false])
+      expect(new Set(steps.map((s) => s.captive)).size).toBe(1)
+    }
+    // Between two chains there is always a card of something else: the hand has let go.
+    const chains = cards.filter(({ steps }) => steps[0]!.captive)
+    expect([n, chains.every(({ steps }) => steps.length > 1 || made.context.machine.standing)]).toEqual([
+      n,
+      true,
+    ])
+  }
+})
+
+test('the ordinary change: 34 steps at most, 16 cards; put right of a polarity: 10 with plugs, 11 with studs', () => {
+  const gull = machine('gull')
+  const change = planned({
+    machine: gull,
+    wire: { label: 'ER70S-6 0.8' },
+    job: { material: 'mild-steel', thicknessMm: 3 },
+  })
+  expect(change.steps.length).toBeLessThanOrEqual(34)
+  expect(cardsOf(change.steps).length).toBeLessThanOrEqual(16)
+  const right = (polarityChange: 'plugs' | 'studs') =>
+    planned({ machine: { ...gull, polarityChange, fitted: { ...gull.fitted, polarity: 'DCEN' } } }).steps
+  expect(right('plugs').map((s) => s.task)).toContain('testWeld')
+  expect(right('plugs').length).toBeLessThanOrEqual(10)
+  expect(right('studs').length).toBeLessThanOrEqual(11)
+})
+
+test('any part kept and any part of the store chosen: proved, or refused in its own words', () => {
+  let proved = 0
+  for (let n = 90_000; n < 90_000 + times(120, 5000); n++) {
+    const d = dice(n)
+    const raw = drawn(n, schools)
+    const use = Object.fromEntries(
+      USE_STATIONS.flatMap((station) => {
+        const fits = (raw.store ?? []).flatMap((part, i) => (isForStation(part, station) ? [i] : []))
+        return fits.length && d.chance(0.4) ? [[station, d.of(fits)]] : []
+      }),
+    )
+    const made = planChangeover({ ...raw, keep: STATIONS.filter(() => d.chance(0.1)), use })
+    if (made.ok && made.value.proof) proved++
+    if (!made.ok) expect([n, made.problems.length > 0]).toEqual([n, true])
+  }
+  expect(proved).toBeGreaterThan(times(20, 800))
 })
 
 test('after any step a change can be broken off, and nothing is left live, open or loose', () => {

@@ -17,7 +17,7 @@ import { preheatOf } from '../match/preheat.ts'
 import type { SizedWire } from '../wire/wire.ts'
 import { idealSizeMm } from '../families/size.ts'
 import { rangeTakes } from '../wire/sizes.ts'
-import { feedsByGun } from './spoolGun.ts'
+import { feedsByGun } from '../match/spoolGun.ts'
 import { conditionVerdict, type Finding, type MatchContext } from '../match/finding.ts'
 import { type Facts } from '../base/facts.ts'
 

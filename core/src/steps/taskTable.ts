@@ -39,6 +39,7 @@ const ROWS = {
   shutCylinder: { place: 'cylinder', minutes: 0.7, hazards: ['cylinder'], gloves: true },
   switchOff: { place: 'source', minutes: 0.2 },
   unplug: { place: 'mains', minutes: 0.3, hazards: ['live-studs'] },
+  // Where the machine's manual says nothing, capacitors are given this long.
   waitDischarge: { place: 'source', minutes: 5, hazards: ['stored-charge'], hold: true },
   coolGun: { place: 'gun', minutes: 0.5, hazards: ['hot-parts'], gloves: true },
   clampOff: { place: 'gun', minutes: 0.2, hazards: ['live-wire'] },

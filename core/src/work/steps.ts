@@ -17,7 +17,8 @@ export const step = (task: Task, facts: Facts = {}, over: Partial<Step> = {}): S
     hazards: row.hazards ?? [],
     hold: row.hold ?? false,
     captive: row.captive ?? false,
-    facts,
+    // How long the charge is given, whatever of it has passed meanwhile.
+    facts: task === 'waitDischarge' ? { ...facts, waits: over.minutes ?? row.minutes } : facts,
     ...over,
   }
 }

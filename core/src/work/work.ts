@@ -1,5 +1,5 @@
 import type { Facts } from '../base/facts.ts'
-import { feedsByGun } from '../stations/spoolGun.ts'
+import { feedsByGun } from '../match/spoolGun.ts'
 import { FAMILY_SHEETS } from '../families/index.ts'
 import { leftWith, wireInGunOf, type OpenEnd } from '../machine/standing.ts'
 import type { Station } from '../machine/stations.ts'

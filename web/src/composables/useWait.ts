@@ -1,6 +1,6 @@
 import { useNow } from '@vueuse/core'
 import { computed, ref, watch } from 'vue'
-import { DISCHARGE_MINUTES, type Step } from '@pepper-knot/core/jobs'
+import { type Step } from '@pepper-knot/core/jobs'
 import { useRun } from './useRun.ts'
 
 /** When this page saw the plug of a run pulled, by a clock that nobody can set, ms. */
@@ -15,7 +15,7 @@ export function useWait(step: () => Step) {
   const { run, set } = useRun()
   const now = useNow({ interval: 500 })
   const waits = computed(() => step().task === 'waitDischarge')
-  const total = computed(() => Number(step().facts.minutes ?? DISCHARGE_MINUTES) * 60)
+  const total = computed(() => Number(step().facts.waits ?? step().facts.minutes ?? step().minutes) * 60)
   const entry = computed(() => run.value.waits?.find((w) => w.step === step().id))
   /** Seconds that had passed when this page first showed the step, and its own clock then. */
   const seen = ref({ passed: 0, at: performance.now() })

@@ -1,7 +1,6 @@
 import type { Facts } from '../../base/facts.ts'
 import { mayBeOn } from '../../machine/part.ts'
 import type { Hazard, Step, Task } from '../../steps/step.ts'
-import { TASK_ROWS } from '../../steps/taskTable.ts'
 import { goingPulls, wholeGunIsChanged } from '../../stations/gun/work.ts'
 import { cylinderGoesOn, gasIsShut } from '../../stations/gas/work.ts'
 import { fumesOf } from '../../metals/fume.ts'
@@ -126,9 +125,6 @@ export const readGunWork: Builder = ({ gunReads, gunOn, at }) => [
   ]),
 ]
 
-/** Where the machine's manual says nothing, capacitors are given this long, min. common practice, no source */
-export const DISCHARGE_MINUTES = TASK_ROWS.waitDischarge.minutes
-
 /** The plug is out for nothing but cables that may be read as right. */
 const onlyForCables = (w: Work): Facts =>
   w.by.polarity.verdict === 'unknown' && !cablesAreLoose(w) && !circuitIsMended(w)
@@ -174,7 +170,7 @@ function triggered(w: Work): boolean {
     todo('rollPressure') ||
     todo('gasFlow') ||
     todo('gas') ||
-    todo('polarity')
+    clampIsMended(w)
   )
 }
 

@@ -1,5 +1,5 @@
 import { matchGun } from '../gun/match.ts'
-import { feedsByGun } from '../spoolGun.ts'
+import { feedsByGun } from '../../match/spoolGun.ts'
 import type { HubBrakeRule, HubBrakeFact } from './rules.ts'
 import type { Finding, MatchContext } from '../../match/finding.ts'
 

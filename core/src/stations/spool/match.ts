@@ -1,7 +1,7 @@
 import type { SpoolRule, SpoolFact } from './rules.ts'
 import type { SpoolType } from '../../wire/spool.ts'
 import { matchGun } from '../gun/match.ts'
-import { feedsByGun } from '../spoolGun.ts'
+import { feedsByGun } from '../../match/spoolGun.ts'
 import { mountOf } from './hub.ts'
 import type { Finding, MatchContext } from '../../match/finding.ts'
 import { conditionVerdict, pick, worstFirst } from '../../match/finding.ts'

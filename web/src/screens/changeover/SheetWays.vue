@@ -1,15 +1,30 @@
 <script setup lang="ts">
+import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
+import { useRuns } from '../../stores/runs.ts'
 import { useRun } from '../../composables/useRun.ts'
 import TroubleLink from '../../parts/TroubleLink.vue'
 import { dropList } from '@pepper-knot/core/jobs'
 import { isRun, type Run } from '@pepper-knot/core/record'
 
 /** The ways off the present step: the whole list, a safe stop, and planning again. */
-defineProps<{ whole: boolean }>()
-defineEmits<{ whole: []; stop: []; again: [] }>()
+withDefaults(
+  defineProps<{
+    whole: boolean
+    /** Folded by station; left out where the list cannot be. */
+    folded?: boolean | undefined
+  }>(),
+  { folded: undefined },
+)
+defineEmits<{ whole: []; fold: []; stop: []; again: [] }>()
 const { run, change } = useRun()
 const { t } = useI18n()
+/** Who has signed off three changes knows the steps: folding them is offered in words. */
+const MASTERED = 3
+const runs = useRuns()
+const offered = computed(
+  () => runs.list.filter((r) => r.kind === 'change' && r.signedOffAt !== undefined).length >= MASTERED,
+)
 /** The cure that was not begun yet is laid aside. */
 function notNow() {
   change((run) => {
@@ -25,6 +40,14 @@ function notNow() {
     <v-btn variant="text" :aria-pressed="whole" @click="$emit('whole')">{{
       t(whole ? 'run.oneStep' : 'run.whole')
     }}</v-btn>
+    <v-btn
+      v-if="folded !== undefined"
+      variant="text"
+      :aria-pressed="folded"
+      data-part="fold"
+      @click="$emit('fold')"
+      >{{ t(folded ? 'run.unfold' : offered ? 'run.foldOffer' : 'run.fold') }}</v-btn
+    >
     <v-btn v-if="run.kind === 'cure' && run.done.length === 0" variant="text" @click="notNow">{{
       t('trouble.notNow')
     }}</v-btn>

@@ -2,11 +2,19 @@
 import type { Run } from '@pepper-knot/core/record'
 import { useRun } from '../../composables/useRun.ts'
 import { pulled } from '../../composables/useWait.ts'
-import { useEventListener, useMediaQuery, useNow, useVibrate, useWakeLock } from '@vueuse/core'
+import {
+  useEventListener,
+  useLocalStorage,
+  useMediaQuery,
+  useNow,
+  useVibrate,
+  useWakeLock,
+} from '@vueuse/core'
 import { computed, nextTick, onBeforeUnmount, onMounted, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRoute } from 'vue-router'
 import {
+  cardsOf,
   doStep,
   dropList,
   undoStep,
@@ -30,6 +38,7 @@ import { useSettings } from '../../stores/settings.ts'
 import { useWriteDown } from '../../stores/writeDown.ts'
 import CaptiveChain from './CaptiveChain.vue'
 import { chainAround } from './chainAround.ts'
+import FoldedCard from './FoldedCard.vue'
 import CrewSheet from './CrewSheet.vue'
 import FeedGuide from './FeedGuide.vue'
 import RunSide from './RunSide.vue'
@@ -60,6 +69,17 @@ const steps = computed(() => props.plan.steps)
 const at = computed(() => steps.value.findIndex((s) => !run.value.done.includes(s.id)))
 const step = computed(() => (at.value < 0 ? undefined : steps.value[at.value]))
 const whole = ref(false)
+/** Steps folded by where they are done, for who knows them: chosen on the sheet, kept by this device. */
+const folded = useLocalStorage('pepper-knot/folded', false)
+const cards = computed(() => cardsOf(steps.value))
+const cardAt = computed(() =>
+  step.value ? cards.value.findIndex((card) => card.steps.includes(step.value!)) : -1,
+)
+/** The card now at hand, where it holds more than one step that is to be pressed. */
+const folding = computed(() => {
+  const now = folded.value && !shared.value ? cards.value[cardAt.value] : undefined
+  return now && now.steps.length > 1 && !now.steps[0]!.captive ? now : undefined
+})
 /** Asked for from elsewhere: from the Bench. */
 const route = useRoute()
 const stopping = ref(route.query.stop !== undefined && !run.value.stopped && run.value.kind !== 'cure')
@@ -90,6 +110,7 @@ let since = Date.now()
 const counts = useOnePress()
 function done(event?: Event) {
   if (!step.value || !counts(event)) return
+  if (folding.value) return doneAll(folding.value.steps.map(({ id }) => id))
   const { id, place } = step.value
   const walk = walkMinutes(steps.value[at.value - 1]?.place ?? 'store', place)
   const minutes = Math.round(Math.max(0, (Date.now() - since) / 60_000 - walk) * 100) / 100
@@ -97,10 +118,35 @@ function done(event?: Event) {
   if (step.value.task === 'unplug') pulled(run.value.id)
   change((run) => doStep(run, id, minutes, new Date().toISOString()))
 }
+/** Every line of a card, in its order; the minutes are shared by what each is planned to take. */
+function doneAll(ids: readonly string[]) {
+  const left = steps.value.filter((s) => ids.includes(s.id) && !run.value.done.includes(s.id))
+  const planned = left.reduce((sum, s) => sum + s.minutes, 0)
+  const took = (Date.now() - since) / 60_000
+  since = Date.now()
+  if (left.some(({ task }) => task === 'unplug')) pulled(run.value.id)
+  change((run) =>
+    left.reduce(
+      (now, { id, minutes }) =>
+        doStep(now, id, Math.round((took * minutes * 100) / planned) / 100, new Date().toISOString()),
+      run,
+    ),
+  )
+}
 function back(event?: Event) {
   if (!counts(event)) return
   since = Date.now()
-  change((run) => undoStep(run))
+  const last = run.value.done.at(-1)
+  // A card is taken back whole, as it was pressed.
+  const card =
+    folded.value && !shared.value ? cards.value.find((c) => c.steps.some((s) => s.id === last)) : undefined
+  const ids = card && !card.steps[0]!.captive ? card.steps.map(({ id }) => id) : [last]
+  change((run) =>
+    run.done
+      .filter((id) => ids.includes(id))
+      .reverse()
+      .reduce((now, id) => undoStep(now, id), run),
+  )
 }
 const doneBy = (id: string) => change((run) => doStep(run, id, undefined, new Date().toISOString()))
 const backBy = (id: string) => change((run) => undoStep(run, id))
@@ -208,6 +254,7 @@ const left = computed(() => steps.value.slice(Math.max(0, at.value)).reduce((sum
       <header class="head tabular" data-part="head">
         <b v-if="!shared" class="place" data-part="place">{{ words.PLACE_NAMES[step.place] }}</b>
         <span v-if="shared">{{ t('crew.count', { done: run.done.length, of: steps.length }) }}</span>
+        <span v-else-if="folded">{{ t('run.card', { n: cardAt + 1, of: cards.length }) }}</span>
         <span v-else>{{ t('run.step', { n: at + 1, of: steps.length }) }}</span>
         <span v-if="!shared" class="left">{{ t('run.left', { minutes: formatMinutes(left) }) }}</span>
         <b class="clock" :aria-label="t('run.clock')" role="timer" aria-live="off">{{ clock }}</b>
@@ -230,7 +277,14 @@ const left = computed(() => steps.value.slice(Math.max(0, at.value)).reduce((sum
         @back="back"
         @leave="refocus"
       >
-        <SheetWays :whole="whole" @whole="whole = !whole" @stop="stopping = true" @again="sure = true" />
+        <SheetWays
+          :whole="whole"
+          :folded="folded"
+          @whole="whole = !whole"
+          @fold="folded = !folded"
+          @stop="stopping = true"
+          @again="sure = true"
+        />
       </CaptiveChain>
       <template v-else>
         <div ref="read" class="read" data-part="read" tabindex="0" role="group" :aria-label="t('run.sheet')">
@@ -238,6 +292,7 @@ const left = computed(() => steps.value.slice(Math.max(0, at.value)).reduce((sum
             <h1>{{ t('run.wholeTitle') }}</h1>
             <StepList :steps="steps" :done="run.done" />
           </template>
+          <FoldedCard v-else-if="folding" ref="card" :card="folding" :done="run.done" />
           <StepCard v-else ref="card" :step="step" :plan="plan">
             <template #act>
               <v-btn
@@ -252,7 +307,14 @@ const left = computed(() => steps.value.slice(Math.max(0, at.value)).reduce((sum
             </template>
             <FeedGuide v-if="guided && GUIDED[step.task]" :show="GUIDED[step.task]!" />
           </StepCard>
-          <SheetWays :whole="whole" @whole="whole = !whole" @stop="stopping = true" @again="sure = true" />
+          <SheetWays
+            :whole="whole"
+            :folded="folded"
+            @whole="whole = !whole"
+            @fold="folded = !folded"
+            @stop="stopping = true"
+            @again="sure = true"
+          />
           <RunSide v-if="!beside && !shared" :steps="steps" :at="at" />
         </div>
         <StepButtons

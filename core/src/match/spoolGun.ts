@@ -1,7 +1,7 @@
 import { fittedKey } from '../machine/assumed.ts'
 import type { Station } from '../machine/stations.ts'
-import { afterChoice, usedAt } from '../match/choice.ts'
-import type { Finding, MatchContext } from '../match/finding.ts'
+import { afterChoice, usedAt } from './choice.ts'
+import type { Finding, MatchContext } from './finding.ts'
 
 /** What the wire of a spool gun does not meet: it runs from the gun's own spool through the gun's own rolls. */
 const AT_REST: readonly Station[] = ['inletGuide', 'driveRolls', 'outletGuide', 'liner']
