@@ -220,3 +220,35 @@ test('work on the machine: another gun by its own parts, nothing undefined, exch
   // What is in and on it nobody has looked at.
   expect(fitted).not.toHaveProperty('contactTip')
 })
+
+test('folded by station: a press a card, back by the card, kept by the device, the same shop at the end', async ({
+  page,
+}) => {
+  await open(page)
+  await decide(page, 'Gull', 'ER70S-6 0.8 mm 15 kg', 'mild steel', '3 mm')
+  await gatherAndBegin(page)
+  await page.getByTestId('fold').click()
+  const head = page.getByTestId('head')
+  await expect(head).toContainText(/card 1 of 1[0-6]/)
+  await expect(page.getByTestId('lines').getByRole('listitem')).toHaveCount(5)
+  await page.keyboard.press('Space')
+  await expect(head).toContainText('card 2 of')
+  await page.keyboard.press('Backspace')
+  await expect(head).toContainText('card 1 of')
+  await page.reload()
+  await expect(head).toContainText('card 1 of')
+  const end = page.getByRole('heading', { name: 'Sign off', level: 1 })
+  for (let n = 0; n < 20; n++) {
+    await expect(page.getByTestId('buttons').first().or(end)).toBeVisible()
+    if (await end.isVisible()) break
+    if (await page.getByTestId('lines').count()) {
+      const now = await head.textContent()
+      await page.keyboard.press('Space')
+      await expect(head.filter({ hasText: `${/card \d+/.exec(now!)![0]} of` })).toHaveCount(0)
+    } else await doStep(page)
+  }
+  await sign(page)
+  const gull = await machineOf(page, 'Gull')
+  expect(gull.fitted).toMatchObject({ wire: { label: 'ER70S-6 0.8 mm' }, driveRolls: { active: '0.8' } })
+  expect(gull.standing).toBeUndefined()
+})

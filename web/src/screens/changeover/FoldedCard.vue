@@ -13,6 +13,8 @@ const { t } = useI18n()
 const settings = useSettings()
 const title = ref<HTMLElement>()
 defineExpose({ focus: () => title.value?.focus({ preventScroll: true }) })
+/** Where one walks about, each line says where to. */
+const several = computed(() => new Set(props.card.steps.map((step) => step.place)).size > 1)
 const hazards = computed(() => [...new Set(props.card.steps.flatMap((step) => words.stepHazards(step)))])
 </script>
 
@@ -24,8 +26,11 @@ const hazards = computed(() => [...new Set(props.card.steps.flatMap((step) => wo
   <ul v-if="hazards.length" class="hazards" data-part="hazards" :aria-label="t('run.hazards')">
     <li v-for="hazard in hazards" :key="hazard">{{ hazard }}</li>
   </ul>
-  <ol class="lines" data-part="lines">
-    <li v-for="step in card.steps" :key="step.id" :class="{ past: done.includes(step.id) }">
+  <ol class="lines" :class="{ several }" data-part="lines">
+    <li v-for="(step, i) in card.steps" :key="step.id" :class="{ past: done.includes(step.id) }">
+      <small v-if="several" class="muted">{{
+        card.steps[i - 1]?.place === step.place ? '' : words.PLACE_SHORT[step.place]
+      }}</small>
       <details v-if="words.stepHow(step, settings.units)">
         <summary>{{ words.stepTitle(step, settings.units) }}</summary>
         <p>{{ words.stepHow(step, settings.units) }}</p>
@@ -58,17 +63,31 @@ const hazards = computed(() => [...new Set(props.card.steps.flatMap((step) => wo
   font-size: 1.25rem;
   display: grid;
   gap: 6px;
-  padding-left: 1.6em;
   max-width: 60ch;
+  font-weight: 650;
 }
 .lines li {
   overflow-wrap: anywhere;
+}
+.several li {
+  display: grid;
+  grid-template-columns: 5em minmax(0, 1fr);
+  gap: 8px;
+  align-items: baseline;
+}
+.lines li > span {
+  padding-left: 1.25em;
+}
+.lines small {
+  font-weight: 500;
+  font-size: 1rem;
 }
 summary {
   cursor: pointer;
 }
 .lines p {
   font-size: 1.05rem;
+  font-weight: 400;
   margin: 4px 0 8px;
 }
 .past {

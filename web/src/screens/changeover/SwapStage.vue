@@ -75,6 +75,11 @@ const cards = computed(() => cardsOf(steps.value))
 const cardAt = computed(() =>
   step.value ? cards.value.findIndex((card) => card.steps.includes(step.value!)) : -1,
 )
+function fold() {
+  folded.value = !folded.value
+  // The keys are the card's again.
+  void nextTick(() => card.value?.focus())
+}
 /** The card now at hand, where it holds more than one step that is to be pressed. */
 const folding = computed(() => {
   const now = folded.value && !shared.value ? cards.value[cardAt.value] : undefined
@@ -252,7 +257,7 @@ const left = computed(() => steps.value.slice(Math.max(0, at.value)).reduce((sum
   <div v-if="step" class="swap" :class="{ wide: shared }" data-part="sheet">
     <div class="main">
       <header class="head tabular" data-part="head">
-        <b v-if="!shared" class="place" data-part="place">{{ words.PLACE_NAMES[step.place] }}</b>
+        <b v-if="!shared && !folding" class="place" data-part="place">{{ words.PLACE_NAMES[step.place] }}</b>
         <span v-if="shared">{{ t('crew.count', { done: run.done.length, of: steps.length }) }}</span>
         <span v-else-if="folded">{{ t('run.card', { n: cardAt + 1, of: cards.length }) }}</span>
         <span v-else>{{ t('run.step', { n: at + 1, of: steps.length }) }}</span>
@@ -281,7 +286,7 @@ const left = computed(() => steps.value.slice(Math.max(0, at.value)).reduce((sum
           :whole="whole"
           :folded="folded"
           @whole="whole = !whole"
-          @fold="folded = !folded"
+          @fold="fold"
           @stop="stopping = true"
           @again="sure = true"
         />
@@ -311,7 +316,7 @@ const left = computed(() => steps.value.slice(Math.max(0, at.value)).reduce((sum
             :whole="whole"
             :folded="folded"
             @whole="whole = !whole"
-            @fold="folded = !folded"
+            @fold="fold"
             @stop="stopping = true"
             @again="sure = true"
           />
