@@ -16,6 +16,8 @@ export interface Listed {
 export interface OrderSetup {
   /** A wire is on, or nobody looked. */
   wireOn: boolean
+  /** The spool has run out: no end hangs at it. */
+  empty: boolean
   /** The wire stays. */
   stays: boolean
   /** A spool is on the hub, or nobody looked. */
@@ -148,7 +150,7 @@ export function checkOrder(list: readonly Listed[], s: OrderSetup): string[] {
       if (hub(j) === 'none' && end(j) === 'none') return 'none'
       return task === 'holdOldWire' || task === 'takeOldWire' ? 'hand' : 'tucked'
     }
-    return s.wireOn ? 'rolls' : 'none'
+    return s.wireOn && !s.empty ? 'rolls' : 'none'
   }
   const hub = (i: number): 'old' | 'new' | 'none' => {
     const last = upTo(i, 'mountSpool', 'spoolOff')
@@ -168,7 +170,7 @@ export function checkOrder(list: readonly Listed[], s: OrderSetup): string[] {
   /** Wire in the gun hangs together with the spool. */
   const whole = (i: number) => {
     const last = upTo(i, 'cutOldWire', 'windBack', 'threadNewWire')
-    return last === undefined ? s.wireOn : last === 'threadNewWire'
+    return last === undefined ? s.wireOn && !s.empty : last === 'threadNewWire'
   }
   const ball = (i: number) => s.wireOn && !ever(i, 'snipBall', 'tipOff', 'threadNewWire', 'trimWire')
   const gunIsOn = (i: number) =>

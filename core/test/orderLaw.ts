@@ -31,6 +31,7 @@ export function orderSetup(request: ChangeoverRequest, plan: Changeover): OrderS
   const verdict = (station: string) => plan.findings.find((f) => f.station === station)!
   return {
     wireOn: fitted.wire !== null,
+    empty: fitted.spool?.wireKg === 0 && request.wire !== undefined,
     stays: request.wire === undefined,
     spoolOn: fitted.spool !== null,
     // A wire without gas leaves its cylinder shut.
@@ -92,6 +93,10 @@ export interface Tried {
 export function drawn(seed: number, schools: Readonly<Record<string, readonly string[]>>): ChangeoverRequest {
   const raw = otherSetup(seed, schools) as { practice: object; machine: { fitted: { wire?: unknown } } }
   const request = { ...raw, practice: { ...raw.practice, people: 1 } } as Record<string, unknown>
+  // Now and then a spool that has run out, a gun cooled by water, a drum, an earth that is not sound.
+  const { fitted } = raw.machine as { fitted: Record<string, Record<string, unknown> | null | undefined> }
+  if (seed % 11 === 0 && fitted.spool) fitted.spool.wireKg = 0
+  if (seed % 13 === 0 && fitted.gun) fitted.gun.cooling = 'water'
   if (seed % 5 === 0 && raw.machine.fitted.wire) delete request.wire
   return changeoverRequestSchema.parse(request)
 }

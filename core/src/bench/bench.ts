@@ -1,5 +1,5 @@
 import { mayBeOn } from '../machine/part.ts'
-import { leftWith, wireInGunOf, type MachineStanding } from '../machine/standing.ts'
+import { leftWith, ranOut, wireInGunOf, type MachineStanding } from '../machine/standing.ts'
 import type { After, MatchContext } from '../match/finding.ts'
 
 /** The machine as the proof sees it, between two steps. */
@@ -114,7 +114,11 @@ export function benchAtStart({
   const valveOpen = gasOn && standing?.valve !== 'shut'
   const gunOn = fitted.gun !== null && !left('gun-off')
   const armOpen = standing?.arm === 'open'
-  const end = standing?.wireEnd ?? (inGun === 'whole' ? 'in-rolls' : wireOn ? 'tucked' : 'none')
+  // A spool that has run out has no end that must be held; its last wire lies in the gun.
+  const empty = !wireStays && standing?.wireEnd === undefined && ranOut(fitted.spool)
+  const end = empty
+    ? 'none'
+    : (standing?.wireEnd ?? (inGun === 'whole' ? 'in-rolls' : wireOn ? 'tucked' : 'none'))
   const solenoid = left('solenoid-not-wired') ? 'fitted' : gasGear ? 'wired' : 'none'
   return {
     fitted,
@@ -158,7 +162,7 @@ export function benchAtStart({
     // Whoever holds the wire has them on.
     protected: end === 'in-hand' || end === 'free',
     ball: inGun !== 'none',
-    whole: inGun === 'whole',
+    whole: inGun === 'whole' && !empty,
     endCut: false,
     inletPassed: false,
     conduitLed: false,

@@ -65,6 +65,10 @@ export function wireInGunOf(
   return wireOn && !leftWith(standing, 'not-threaded') ? 'whole' : 'none'
 }
 
+/** A spool that has run out: what wire there is lies in the gun, and no end of it hangs at the spool. */
+export const ranOut = (spool: { wireKg?: number | undefined } | null | undefined): boolean =>
+  spool?.wireKg === 0
+
 /** A hand is at the wire, or ought to be. */
 const inNoRolls = (end: MachineStanding['wireEnd']): boolean => end === 'in-hand' || end === 'free'
 

@@ -90,7 +90,7 @@ function changedOf(run: Run): Digest['changed'][number] | undefined {
   const { id, machineId, signedOffAt, outcome } = run
   const worked = outcome!.stopped
     ? []
-    : outcome!.findings.filter(({ verdict }) => verdict === 'change' || verdict === 'adjust')
+    : outcome!.findings.filter(({ verdict, kept }) => !kept && (verdict === 'change' || verdict === 'adjust'))
   return {
     run: id,
     machineId,

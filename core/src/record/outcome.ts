@@ -26,7 +26,15 @@ export const outcomeSchema = z.object({
   before: fittedSchema,
   end: fittedSchema,
   findings: z
-    .array(z.object({ station: z.enum(STATIONS), verdict: z.enum(VERDICTS), rule: z.string().max(100) }))
+    .array(
+      z.object({
+        station: z.enum(STATIONS),
+        verdict: z.enum(VERDICTS),
+        rule: z.string().max(100),
+        /** Left as it was by choice. */
+        kept: z.literal(true).optional(),
+      }),
+    )
     .max(MOST_FINDINGS),
   used: z.array(partSchema).max(MOST_PARTS),
   returned: z.array(partSchema).max(MOST_PARTS),

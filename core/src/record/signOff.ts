@@ -32,7 +32,12 @@ export function outcomeOf(run: Run, plan: Changeover | Conversion, settled: Sett
     ...(change?.stopped && { stopped: true }),
     before: plan.context.machine.fitted,
     end: settled.machine.fitted,
-    findings: plan.findings.map(({ station, verdict, rule }) => ({ station, verdict, rule })),
+    findings: plan.findings.map(({ station, verdict, rule, kept }: Changeover['findings'][number]) => ({
+      station,
+      verdict,
+      rule,
+      ...(kept && { kept }),
+    })),
     used: settled.used.slice(0, MOST_PARTS),
     returned: settled.returned.slice(0, MOST_PARTS),
     scrapped: settled.scrapped.slice(0, MOST_PARTS),

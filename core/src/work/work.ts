@@ -1,7 +1,7 @@
 import type { Facts } from '../base/facts.ts'
 import { feedsByGun } from '../match/spoolGun.ts'
 import { FAMILY_SHEETS } from '../families/index.ts'
-import { leftWith, wireInGunOf, type OpenEnd } from '../machine/standing.ts'
+import { leftWith, ranOut, wireInGunOf, type OpenEnd } from '../machine/standing.ts'
 import type { Station } from '../machine/stations.ts'
 import type { Upkeep } from '../machine/upkeep.ts'
 import { keeps, says, type Finding, type MatchContext } from '../match/finding.ts'
@@ -121,7 +121,11 @@ export function workOf(
   const respool = todo('spool') && !SEATED.includes(by.spool.rule)
   const { standing } = c.machine
   const ends = (end: OpenEnd) => leftWith(standing, end)
-  const wire = wireInGunOf(standing, c.oldWire !== null)
+  const threaded = wireInGunOf(standing, c.oldWire !== null)
+  const wire =
+    threaded === 'whole' && !stays && standing?.wireEnd === undefined && ranOut(c.fitted.spool)
+      ? 'piece'
+      : threaded
   const opened =
     !stays ||
     ON_THE_WAY.some(todo) ||

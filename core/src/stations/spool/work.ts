@@ -1,3 +1,4 @@
+import { ranOut } from '../../machine/standing.ts'
 import { keeps, says, type Finding } from '../../match/finding.ts'
 import type { Step } from '../../steps/step.ts'
 import { block, type Builder, type Work } from '../../work/work.ts'
@@ -10,7 +11,14 @@ export const spoolOffWork: Builder = (w) =>
     ? [
         block(
           'spoolOff',
-          [w.at('spoolOff', undefined, w.wireOn ? {} : { onlySpool: true }, heavyOff(w))],
+          [
+            w.at(
+              'spoolOff',
+              undefined,
+              { ...(!w.wireOn && { onlySpool: true }), ...(ranOut(w.c.fitted.spool) && { empty: true }) },
+              heavyOff(w),
+            ),
+          ],
           w.wireOn ? ['freeOldWire', 'pullOldWire'] : ['gather', 'switchOff'],
         ),
       ]

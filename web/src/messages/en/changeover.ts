@@ -384,6 +384,8 @@ export const changeover = {
     forget: 'Forget it',
   },
   sign: {
+    kept: 'left so by choice',
+    keptTitle: 'Left as it is, by choice',
     repeat: 'Do it again',
     reverse: 'Put it back as it was',
     noTries: 'No good test weld is written down.',

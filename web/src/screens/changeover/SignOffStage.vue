@@ -47,6 +47,10 @@ const settled = computed(() =>
     settleWords(t, settings.units),
   ),
 )
+/** Said once more before it is signed: what does not fit, and was left so. */
+const kept = computed(() =>
+  plan.value.findings.flatMap((f) => (f.kept ? [words.STATION_NAMES[f.station]] : [])),
+)
 const left = computed(() => words.openEndNames(settled.value.machine.standing))
 const marks = computed(() => standingMarks(settled.value.machine, undefined, settings.units))
 
@@ -118,6 +122,9 @@ function sign() {
         </template>
       </section>
     </div>
+    <p v-if="kept.length" data-part="kept">
+      <b>{{ t('sign.keptTitle') }}:</b> {{ kept.join(', ') }}
+    </p>
     <div class="row">
       <v-btn variant="flat" color="primary" size="x-large" @click="sign">{{ t('sign.sign') }}</v-btn>
     </div>

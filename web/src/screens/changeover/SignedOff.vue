@@ -36,9 +36,10 @@ const setup = computed(() => {
   if (!outcome.value) return []
   const { pressureMark } = run.value
   const end = { ...outcome.value.end, ...(pressureMark != null && { rollPressure: { mark: pressureMark } }) }
+  const kept = (station: string) => outcome.value!.findings.some((f) => f.station === station && f.kept)
   return STATIONS.filter((s) => s !== 'supply').map((station) => ({
     station,
-    text: words.fittedShort(station, end, settings.units),
+    text: `${words.fittedShort(station, end, settings.units)}${kept(station) ? ` (${t('sign.kept')})` : ''}`,
   }))
 })
 /** The settings it was signed off with, else those to start from. */

@@ -153,6 +153,7 @@ export const CABINET_STEPS = {
     say: r.f.spoolGun
       ? 'Over the groove of the gun’s rolls and into its tube.'
       : `Through the inlet guide, over the groove, ${r.units === 'metric' ? '50–100 mm' : '2–4 in'} into the ${r.f.outletOut ? 'liner' : 'outlet guide'}.`,
+    ...(r.f.soft && !r.f.spoolGun && { how: 'Arm open: push soft wire on by hand as far as it goes.' }),
   }),
   closeArm: (r) => ({
     say: 'Close the pressure arm. The rolls hold the wire: now you may let go.',
@@ -160,7 +161,7 @@ export const CABINET_STEPS = {
   }),
   feedThrough: (r) => ({
     say: `Feed the wire through until about ${formatAbout(25, r.units)} stands out of the gun.`,
-    how: `Gas shut, ${r.f.keepTip ? 'nozzle off, the end clean and straight' : 'tip and nozzle off'}. ${r.f.jog ? 'Use the jog button.' : 'Use the jog button if there is one.'} ${r.f.pushPull ? 'Gun rolls open, push soft wire by hand as far as it goes. ' : ''}${THREADING[r.t('threading')] ?? ''} Watch the rolls and the spool. If it stops, release at once, back up, help by hand.`,
+    how: `Gas shut, ${r.f.keepTip ? 'nozzle off, the end clean and straight' : 'tip and nozzle off'}. ${r.f.jog ? 'Use the jog button.' : 'Use the jog button if there is one.'} ${r.f.pushPull ? 'Gun rolls open. ' : ''}${THREADING[r.t('threading')] ?? ''} Watch the rolls and the spool. If it stops, release at once, back up, help by hand.`,
   }),
   setPressure: (r) => pressureWords(r),
   openCase: () => ({

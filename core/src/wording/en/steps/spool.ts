@@ -29,9 +29,11 @@ export const SPOOL_STEPS = {
       ? 'Take the small spool out of the gun and bag it with its label.'
       : r.f.oldDrum === true
         ? 'Clip the end of the wire at the drum, draw the conduit off the inlet guide, and roll the drum away.'
-        : r.f.onlySpool
-          ? 'Take the spool that is on the hub off, if there is one, and bag it with its label.'
-          : 'Take the old spool off and bag it with its label.',
+        : r.f.empty
+          ? 'Lift the empty spool off the hub.'
+          : r.f.onlySpool
+            ? 'Take the spool that is on the hub off, if there is one, and bag it with its label.'
+            : 'Take the old spool off and bag it with its label.',
     how: r.f.spoolGun
       ? 'Nut and spring stay with the gun.'
       : r.f.oldDrum === true
