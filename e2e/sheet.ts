@@ -15,7 +15,7 @@ export async function endWait(page: Page) {
 const standing = async (page: Page) =>
   page.evaluate(() => {
     const text = (part: string) => document.querySelector(`[data-part=${part}]`)?.textContent ?? ''
-    return `${/step \d+ of \d+/.exec(text('head'))?.[0] ?? 'end'}|${document.querySelectorAll('[data-part=captive]').length}|${text('captive-on')}|${text('captive-hold')}`
+    return `${/(?:step|card) \d+ of \d+/.exec(text('head'))?.[0] ?? 'end'}|${document.querySelectorAll('[data-part=captive]').length}|${text('captive-on')}|${text('captive-hold')}`
   })
 
 /** One press of the large button by its key, whatever it is: step done, hold point held, chain started or gone on with. */

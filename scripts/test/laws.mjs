@@ -480,7 +480,7 @@ const BREAKS = [
     'a component that assigns to a run',
     'assigns',
     'web/src/screens/changeover/SwapStage.vue',
-    (s) => s.replace('change((run) => undoStep(run))', 'run.value.done = run.value.done.slice(0, -1)'),
+    (s) => s.replace('change((run) => undoStep(run, id))', 'run.value.done = run.value.done.slice(0, -1)'),
     /assigns to a run/,
   ],
   [

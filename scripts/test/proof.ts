@@ -1,9 +1,25 @@
 /**
  * The proof against a checker that knows nothing of its model: proved plans with one step dropped or moved
  * (LISTS=20000), and plans of setups at random as they are (SETUPS=10000, SEED=1). What the checker flags the proof
- * refuses, and the other way round; tasks whose dropping harms nothing are named.
+ * refuses, and the other way round; tasks whose dropping harms nothing are named. Then lists of every kind (KINDS=10000).
  */
-import { PlanRefused, SCHOOL_IDS, schoolOptions } from '@pepper-knot/core/internal'
+import {
+  CAUSES,
+  contextFor,
+  DEFAULT_PRACTICE,
+  planChangeover,
+  planCure,
+  PlanRefused,
+  SCHOOL_IDS,
+  schoolOptions,
+  STATIONS,
+  stopHere,
+  USE_STATIONS,
+  wireOnMachine,
+} from '@pepper-knot/core/internal'
+import { isForStation } from '../../core/src/match/choice.ts'
+import { left, nextPlans, setupOf } from '../../core/test/leftInTheMiddle.ts'
+import { dice } from '../../core/test/otherSetups.ts'
 import { checkOrder } from '../../core/test/orderChecker.ts'
 import { drawn, judged, mutations, orderSetup, provedPlan } from '../../core/test/orderLaw.ts'
 
@@ -78,3 +94,63 @@ console.log(
   `setups        ${setups}: ${plans} plans, flagged by the checker ${flagged}, refused by their proof ${refused}`,
 )
 if (onlyChecker || onlyProof || flagged || refused) process.exitCode = 1
+
+/** Lists of every kind from setups at random: parts kept and chosen, cures, stops, and what is done next. */
+const KINDS = Number(process.env.KINDS ?? 10_000)
+const made = new Map<string, number>()
+const lost = new Map<string, string>()
+const count = (kind: string, list: () => unknown) => {
+  try {
+    if (list() !== null) made.set(kind, (made.get(kind) ?? 0) + 1)
+  } catch (error) {
+    if (!(error instanceof PlanRefused)) throw error
+    lost.set(`${kind}: ${error.message.slice(0, 160)}`, kind)
+  }
+}
+const total = () => [...made.values()].reduce((a, b) => a + b, 0)
+let slowest = 0
+for (let n = seed * 3_000_000; total() < KINDS; n++) {
+  const d = dice(n)
+  const request = setupOf(n, schools)
+  const use = Object.fromEntries(
+    USE_STATIONS.flatMap((station) => {
+      const fits = request.store!.flatMap((part, i) => (isForStation(part, station) ? [i] : []))
+      return fits.length && d.chance(0.3) ? [[station, d.of(fits)]] : []
+    }),
+  )
+  const t0 = performance.now()
+  count('chosen', () => {
+    const plan = planChangeover({ ...request, use, keep: STATIONS.filter(() => d.chance(0.1)) })
+    return plan.ok && plan.value.proof ? plan : null
+  })
+  let plan
+  try {
+    plan = provedPlan(request)
+  } catch (error) {
+    lost.set(`change ${n}: ${String(error).slice(0, 160)}`, 'change')
+  }
+  slowest = Math.max(slowest, performance.now() - t0)
+  if (plan) {
+    const at = plan.steps.slice(0, d.below(plan.steps.length + 1)).map((s) => s.id)
+    const whole = plan
+    count('stop', () => stopHere(whole, at))
+    const from = left(plan, request, n).settled
+    for (const next of nextPlans(from.machine, { ...request, store: from.store }, setupOf(n * 31, schools)))
+      count(`after a stop: ${next.what}`, () => (next.holds === true ? next : null))
+  }
+  const wire = wireOnMachine(request.machine)
+  if (wire)
+    for (const cause of [d.of(CAUSES), d.of(CAUSES)])
+      count('cure', () =>
+        planCure(
+          contextFor(request.machine, wire, DEFAULT_PRACTICE, { job: request.job, store: request.store }),
+          cause,
+        ),
+      )
+}
+console.log(
+  `kinds         ${total()} lists: ${[...made].map(([kind, many]) => `${kind} ${many}`).join(', ')}; refused by their proof ${lost.size}`,
+)
+for (const line of [...lost.keys()].slice(0, 20)) console.log(`  ${line}`)
+console.log(`slowest       ${Math.round(slowest)} ms for a change with and without choices (aim 1,000)`)
+if (lost.size) process.exitCode = 1

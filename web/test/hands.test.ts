@@ -24,6 +24,7 @@ jest.mock('@vueuse/core', () => {
         onScopeDispose(() => target.removeEventListener(name, act))
       }
     },
+    useLocalStorage: (_key: string, value: unknown) => ref(value),
     useMediaQuery: () => ref(true),
     useNow: () => ref(new Date()),
     useVibrate: () => ({ isSupported: ref(true), vibrate: () => mockAsked.taps++ }),
