@@ -44,7 +44,9 @@ export const gunInsideWork =
     const onlyFor = steps.every(maySkip) ? new Set(steps.map(skippedFor)) : new Set()
     const unless = onlyFor.size === 1 ? { ifNeeded: true, unless: [...onlyFor][0] as string } : {}
     const water = (gun: { cooling?: string | undefined } | null | undefined) => gun?.cooling === 'water'
-    const waterOn = water(goes ? w.by.gun.after.gun : w.c.fitted.gun)
+    // The gun that was on may turn out to be the right one, and go on again.
+    const mayStay = goes && w.by.gun.verdict === 'unknown' && water(w.c.fitted.gun)
+    const waterOn = mayStay || water(goes ? w.by.gun.after.gun : w.c.fitted.gun)
     const connect = goes ? [w.at('connectGun', undefined, { kind: w.by.gun.facts.wanted })] : []
     // Another gun comes as it was laid aside: its nozzle and tip come off too, and its lead is laid straight.
     const straight = goes
@@ -64,7 +66,9 @@ export const gunInsideWork =
           ...steps,
           w.at('gunBack', undefined, { ...unless, ...(goes && !w.gunOn && { first: true }) }),
           ...connect,
-          ...(waterOn ? [w.at('hosesOn', undefined, goes ? {} : unless)] : []),
+          ...(waterOn
+            ? [w.at('hosesOn', undefined, goes ? { ifStays: mayStay && !water(w.by.gun.after.gun) } : unless)]
+            : []),
           ...straight,
         ],
         ['stripGun', ...w.clear],

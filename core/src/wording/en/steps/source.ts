@@ -13,8 +13,10 @@ export const SOURCE_STEPS = {
     say: 'Switch the cooler off, let its pressure go, and take both water hoses off the gun.',
     how: 'Caps on, or a bucket under them: no water into the feeder.',
   }),
-  hosesOn: () => ({
-    say: 'Connect both water hoses again, flow to flow; the cooler runs once the machine is on.',
+  hosesOn: (r) => ({
+    say: r.f.ifStays
+      ? 'Where the same gun went on again, connect both water hoses, flow to flow.'
+      : 'Connect both water hoses again, flow to flow; the cooler runs once the machine is on.',
     how: 'No drips, and the return runs before the arc: a gun that is not cooled burns in a minute.',
   }),
   waitDischarge: (r) => ({

@@ -19,7 +19,9 @@ export const SPOOL_STEPS = {
     how: 'The hood stays on; nobody reaches into the drum.',
   }),
   holdOldWire: () => ({ say: 'Hold the wire at the spool, and do not let go.' }),
-  cutOldWire: () => ({ say: 'Cut the wire on the spool side, holding both ends.' }),
+  cutOldWire: () => ({
+    say: 'Cut the wire on the feeder side of your hand; keep hold of the end at the spool.',
+  }),
   windBack: () => ({ say: 'Wind the wire back onto the spool, turn by turn, tight.' }),
   tuckOldEnd: () => ({
     say: 'Tuck the end through the hole in the flange and bend it over. Now you may let go.',
