@@ -275,13 +275,18 @@ export function planCure(
         const as = lent.get(task)
         const station = as?.station ?? SET_BY[task]
         const said = station && matched.find((f) => f.station === station)?.facts
-        return step(task, as?.facts ?? { ...machineFacts(c), ...said }, {
-          ...(station && { station }),
-          ...(task === 'waitDischarge' &&
-            found.dischargeMinutes !== undefined && { minutes: found.dischargeMinutes }),
-          ...(captive && { captive: true, hold: false }),
-          id: n > 1 ? `${task}-${n}` : task,
-        })
+        const ball = task === 'tipOff' && starts.some((b) => b.ball && b.inGun !== 'none')
+        return step(
+          task,
+          { ...(as?.facts ?? { ...machineFacts(c), ...said }), ...(ball && { ball }) },
+          {
+            ...(station && { station }),
+            ...(task === 'waitDischarge' &&
+              found.dischargeMinutes !== undefined && { minutes: found.dischargeMinutes }),
+            ...(captive && { captive: true, hold: false }),
+            id: n > 1 ? `${task}-${n}` : task,
+          },
+        )
       }),
       starts.every((b) => b.on),
     ),

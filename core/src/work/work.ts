@@ -82,6 +82,7 @@ const AT_THE_OLD: readonly Task[] = [
   'windBack',
   'tuckOldEnd',
   'clearTangle',
+  'pullOldWire',
   'spoolOff',
 ]
 const AT_THE_NEW: readonly Task[] = [

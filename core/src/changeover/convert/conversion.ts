@@ -317,10 +317,19 @@ export function planConversion(
       const n = (used.get(task) ?? 0) + 1
       used.set(task, n)
       const own = task === 'waitDischarge' ? machine.dischargeMinutes : undefined
-      return step(task, own === undefined ? facts : { ...facts, minutes: own }, {
-        ...(n > 1 && { id: `${task}-${n}` }),
+      // Wire that stands through the tip is snipped before the tip comes off over it.
+      const more = {
         ...(own !== undefined && { minutes: own }),
-      })
+        ...(task === 'tipOff' && { ball: inGun !== 'none' }),
+      }
+      return step(
+        task,
+        { ...facts, ...more },
+        {
+          ...(n > 1 && { id: `${task}-${n}` }),
+          ...(own !== undefined && { minutes: own }),
+        },
+      )
     }),
   ]
   const steps = withWalking(withPower(listed, standing?.on !== false && standing?.plugged !== false))

@@ -211,6 +211,7 @@ const FIELD_WORDS: Readonly<Record<string, string>> = {
   centreN: 'middle of the pressure window',
   station: 'station',
   verdict: 'verdict',
+  kept: 'kept by choice',
   rule: 'rule',
   step: 'step',
   steps: 'steps',

@@ -112,7 +112,7 @@ function wayWords(r: Reader): string {
     ? 'Travel fast enough that the puddle stays small; short runs on sheet.'
     : 'Travel so that the arc stays on the leading edge of the puddle.'
   const crater = r.f.soft
-    ? 'At the end go back over the last centimetre and fill the crater, or it cracks.'
+    ? 'At the end go back over the last finger’s breadth and fill the crater, or it cracks.'
     : 'At the end stop, go back a little and fill the crater.'
   return `${bead} ${travel} ${crater}`
 }
@@ -173,7 +173,9 @@ export const GUN_STEPS = {
     why: 'Every loop multiplies the push.',
   }),
   pullOldWire: (r) => ({
-    say: 'Lay the lead out straight, without a twist, and pull the old wire out at the gun.',
+    say: r.f.spoolGun
+      ? 'Pull the old wire out at the end of the gun.'
+      : 'Lay the lead out straight, without a twist, and pull the old wire out at the gun.',
     how:
       r.f.way === 'keep-as-filler'
         ? 'Coil it, and keep it as filler, labelled with its alloy.'

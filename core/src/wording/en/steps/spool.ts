@@ -40,7 +40,7 @@ export const SPOOL_STEPS = {
       ? 'Nut and spring stay with the gun.'
       : r.f.oldDrum === true
         ? 'Hood stays on.'
-        : retainer(r.f.spoolReverse).trim(),
+        : `Retainer off first.${retainer(r.f.spoolReverse)}`,
   }),
   adapterOff: () => ({ say: 'Take the adapter off the hub, and keep it with its drawer.' }),
   fitAdapter: (r) => ({
