@@ -1,10 +1,16 @@
 import { RICH_IN_MAGNESIUM, WITH_SILICON as SILICON } from './filler.ts'
-import { rowsOf, type Metal, type MetalNote, type Warmth } from './metal.ts'
+import { rowsOf, type Metal, type MetalNote } from './metal.ts'
 
 const MAGNESIUM = [...RICH_IN_MAGNESIUM, '5554']
 const SLOWLY: readonly MetalNote[] = ['slow-cooling']
 const DIE_CAST: readonly MetalNote[] = ['slow-cooling', 'die-castings-blister']
-const CAST_WARMTH: readonly Warmth[] = [{ fromMm: 0, c: 80, to: 120 }]
+/** What every casting shares. */
+const CASTING = {
+  kind: 'cast-aluminium',
+  materials: ['aluminium'],
+  interpassC: 120,
+  preheat: [{ fromMm: 0, c: 80, to: 120 }],
+} satisfies Partial<Metal>
 const QUENCH_STRENGTH = ['no-filler-cracks', 'weak-beside'] as const
 
 /** published: Aluminum Association filler chart, EN 1011-4, AWS D1.2 and handbooks, recalled from memory. */
@@ -156,14 +162,11 @@ const ALUMINIUM: readonly Metal[] = [
   ]),
   ...rowsOf(
     {
-      kind: 'cast-aluminium',
-      materials: ['aluminium'],
-      interpassC: 120,
+      ...CASTING,
       first: ['ER4043', 'ER4047'],
       also: ['ER4145', 'ER4643', 'ER4943'],
       never: [{ wires: MAGNESIUM, why: 'brittle-magnesium' }],
       notes: SLOWLY,
-      preheat: CAST_WARMTH,
       hotService: true,
     },
     [
@@ -230,13 +233,10 @@ const ALUMINIUM: readonly Metal[] = [
   ),
   ...rowsOf(
     {
-      kind: 'cast-aluminium',
-      materials: ['aluminium'],
-      interpassC: 120,
+      ...CASTING,
       first: ['ER4145'],
       also: ['ER4047', 'ER4043'],
       never: [{ wires: MAGNESIUM, why: 'brittle-magnesium' }],
-      preheat: CAST_WARMTH,
       hotService: true,
     },
     [
@@ -259,13 +259,10 @@ const ALUMINIUM: readonly Metal[] = [
   ),
   ...rowsOf(
     {
-      kind: 'cast-aluminium',
-      materials: ['aluminium'],
-      interpassC: 120,
+      ...CASTING,
       first: ['ER5356', 'ER5654'],
       also: ['ER5183'],
       never: [{ wires: SILICON, why: 'brittle-silicide' }],
-      preheat: CAST_WARMTH,
       hotService: false,
     },
     [

@@ -24,7 +24,8 @@ export interface GunEnd {
   coiled: boolean
 }
 
-const when = (is: boolean, ...tasks: Task[]): Task[] => (is ? tasks : [])
+/** Tasks where they are asked for, else none. */
+export const when = (is: boolean, ...tasks: Task[]): Task[] => (is ? tasks : [])
 
 /** The end of the gun open: the wire slides out of a gun that is cool, without ball or tip. */
 export const gunOpened = (gun: GunEnd): Task[] => [

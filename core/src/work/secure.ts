@@ -68,6 +68,19 @@ export function takeOver(u: Unsafe, regulatorComesOff: boolean): SecureTask[] {
 }
 const underPressure = (standing: MachineStanding | undefined): boolean =>
   standing?.valve !== 'shut' || leftWith(standing, 'not-drained')
+/** Switch and plug after tasks, on a machine that was left so. */
+export function powerAfter(
+  standing: MachineStanding | undefined,
+  tasks: readonly { task: Task }[],
+): { on: boolean; plugged: boolean } {
+  let on = standing?.on !== false
+  let plugged = standing?.plugged !== false
+  for (const { task } of tasks) {
+    if (task === 'switchOn' || task === 'switchOff') on = task === 'switchOn'
+    if (task === 'plugIn' || task === 'unplug') plugged = task === 'plugIn'
+  }
+  return { on, plugged }
+}
 /** On, where it is off or was switched off for the gun; plugged in with the switch off. */
 function powerOn(standing: MachineStanding | undefined, switchedOff: boolean): Task[] {
   const off = switchedOff || standing?.on === false

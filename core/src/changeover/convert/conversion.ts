@@ -3,7 +3,7 @@ import { type Fitted } from '../../machine/fitted/fitted.ts'
 import { type Job } from '../../machine/request.ts'
 import { type Machine } from '../../machine/machine.ts'
 import { earthIsPoor } from '../../bench/bench.ts'
-import { leftWith, wireInGunOf, type MachineStanding, type OpenEnd } from '../../machine/standing.ts'
+import { leftWith, wireInGunOf, type OpenEnd } from '../../machine/standing.ts'
 import { type Part } from '../../machine/store.ts'
 import { shortMixture } from '../../gas/mixture.ts'
 import { pick, type MatchContext, type WantedPart } from '../../match/finding.ts'
@@ -25,8 +25,8 @@ import { proveConversion, setBy } from './conversionProof.ts'
 import { PlanRefused, totalMinutes, withWalking } from '../plan/plan.ts'
 import type { Proof } from '../proof/proof.ts'
 import type { Step, Task } from '../../steps/step.ts'
-import { gunOpened, hubEmptied, oldWireOut } from '../../work/chains.ts'
-import { takeOver } from '../../work/secure.ts'
+import { gunOpened, hubEmptied, oldWireOut, when } from '../../work/chains.ts'
+import { powerAfter, takeOver } from '../../work/secure.ts'
 import { machineFacts, step, withPower } from '../../work/steps.ts'
 
 export interface Conversion {
@@ -70,8 +70,8 @@ interface WireOn {
   waterOn: boolean
   waterGoing: boolean
   clampOn: boolean
-  switchedOn: boolean
-  pluggedIn: boolean
+  on: boolean
+  plugged: boolean
   earthPoor: boolean
 }
 /** The wire comes out first: what is done at the gun and the solenoid is done with nothing in the rolls. */
@@ -92,20 +92,18 @@ function wireOut({ inGun, spoolOn, adapterOn, knot, pulls, gunOn, tipOn, nozzleO
   ]
 }
 
-const when = (is: boolean, ...tasks: Task[]): Task[] => (is ? tasks : [])
-
 /** Hands and eyes, the clamp, the gas, the switch: then the parts are fetched, and the wire comes out. */
 const begun = (w: WireOn, gasOn: boolean, unplugs: boolean): Task[] => [
-  ...when(w.earthPoor && w.switchedOn, 'switchOff'),
-  ...when(w.earthPoor && w.pluggedIn, 'unplug'),
+  ...when(w.earthPoor && w.on, 'switchOff'),
+  ...when(w.earthPoor && w.plugged, 'unplug'),
   ...when(w.earthPoor, 'supplyFix'),
   // What stands behind the valve is let out through the solenoid, which wants power.
   ...when(w.earthPoor && gasOn, 'plugIn', 'switchOn'),
   'protect',
   ...when(w.clampOn, 'clampOff'),
   ...when(gasOn, 'shutCylinder'),
-  ...when(w.earthPoor ? gasOn : w.switchedOn, 'switchOff'),
-  ...when(unplugs && (w.earthPoor ? gasOn : w.pluggedIn), 'unplug'),
+  ...when(w.earthPoor ? gasOn : w.on, 'switchOff'),
+  ...when(unplugs && (w.earthPoor ? gasOn : w.plugged), 'unplug'),
   'gatherParts',
 ]
 const TASKS_OF: Record<ConversionKind, (wire: WireOn, gasOn: boolean) => Task[]> = {
@@ -152,7 +150,7 @@ const TASKS_OF: Record<ConversionKind, (wire: WireOn, gasOn: boolean) => Task[]>
     'gunBack',
     'connectGun',
     ...when(wire.waterGoing, 'hosesOn'),
-    ...when(wire.earthPoor && !gasOn && wire.pluggedIn, 'plugIn'),
+    ...when(wire.earthPoor && !gasOn && wire.plugged, 'plugIn'),
     'putAway',
   ],
 }
@@ -221,17 +219,6 @@ const gasOf = (c: MatchContext, at: number | null) => {
   return part?.kind === 'cylinder' ? part.gas : { Ar: 80, CO2: 20 }
 }
 
-/** Switch and plug once the machine is taken over. */
-function powerAfter(standing: MachineStanding | undefined, over: readonly { task: Task }[]) {
-  const tasks = over.map(({ task }) => task)
-  const last = (...of: Task[]) => tasks.filter((task) => of.includes(task)).at(-1)
-  return {
-    switchedOn:
-      (last('switchOn', 'switchOff') ?? (standing?.on === false ? 'switchOff' : 'switchOn')) === 'switchOn',
-    pluggedIn: (last('plugIn', 'unplug') ?? (standing?.plugged === false ? 'unplug' : 'plugIn')) === 'plugIn',
-  }
-}
-
 /** What its steps do to the machine, to be folded over it. */
 export const conversionFolds = <P extends Pick<Conversion, 'context' | 'sets' | 'steps'>>({
   context,
@@ -290,6 +277,7 @@ export function planConversion(
     { fitted: machine.fitted, standing, wireOn, wireIsRight: false },
     kind === 'to-gasless' && gasOn && !earthIsPoor(machine),
   )
+  const { on, plugged } = powerAfter(standing, over)
   const used = new Map<string, number>()
   const listed = [
     ...over.map(({ task, captive }) =>
@@ -309,7 +297,8 @@ export function planConversion(
         waterOn: gunOn?.cooling === 'water' && !left('gun-off'),
         waterGoing: going.gun.cooling === 'water',
         clampOn: standing?.clamp !== 'off',
-        ...powerAfter(standing, over),
+        on,
+        plugged,
         earthPoor: earthIsPoor(machine),
       },
       gasOn,

@@ -18,7 +18,7 @@ import { setsPressure } from '../../stations/rollPressure/work.ts'
 import { circuitIsMended, faultsOfSupply } from '../../stations/supply/work.ts'
 import { nearestMarks } from '../../procedures/dialInFor.ts'
 import { gunOpened, wireFreed } from '../../work/chains.ts'
-import { takeOver, type SecureTask } from '../../work/secure.ts'
+import { powerAfter, takeOver, type SecureTask } from '../../work/secure.ts'
 import { block, type Builder, type Work } from '../../work/work.ts'
 import type { Start } from './startFor.ts'
 
@@ -78,22 +78,8 @@ export const takeOverWork: Builder = (w) => [
   ),
 ]
 
-/** Switch and plug after tasks. */
-function powerAfter({ offBefore, unpluggedBefore }: Work, tasks: readonly Task[]) {
-  let on = !offBefore
-  let plugged = !unpluggedBefore
-  for (const task of tasks) {
-    if (task === 'switchOn' || task === 'switchOff') on = task === 'switchOn'
-    if (task === 'plugIn' || task === 'unplug') plugged = task === 'plugIn'
-  }
-  return { on, plugged }
-}
 /** Switch and plug once the machine is taken over. */
-const power = (w: Work) =>
-  powerAfter(
-    w,
-    takenOver(w).map(({ task }) => task),
-  )
+const power = (w: Work) => powerAfter(w.c.machine.standing, takenOver(w))
 
 /** Hands and eyes first. */
 export const protectWork: Builder = ({ at }) => [block('protect', [at('protect')])]
