@@ -315,6 +315,15 @@ describe('each station, as the trade says it', () => {
     ],
     ['pressure is set anew for another wire', 'rollPressure', 'adjust', {}],
     ['and kept for a new spool of the same', 'rollPressure', 'fits', { label: 'ER70S-6 0.9' }],
+    ...[2, 6].map((mark): [string, Station, string, Parameters<typeof plan>[0]] => [
+      `but where the machine’s chart prints ${mark} for it`,
+      'rollPressure',
+      'adjust',
+      {
+        label: 'ER70S-6 0.9',
+        set: { pressureChart: [{ family: 'solid-steel', sizeMm: 0.9, mark }] },
+      },
+    ]),
     [
       'a pin out of its hole is seated',
       'spool',

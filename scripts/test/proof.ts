@@ -20,6 +20,7 @@ import {
 import { isForStation } from '../../core/src/match/choice.ts'
 import { left, nextPlans, setupOf } from '../../core/test/leftInTheMiddle.ts'
 import { dice } from '../../core/test/otherSetups.ts'
+import { ECONOMY, economyOf, type Economy } from '../../core/test/economy.ts'
 import { checkOrder } from '../../core/test/orderChecker.ts'
 import { drawn, judged, mutations, orderSetup, provedPlan } from '../../core/test/orderLaw.ts'
 
@@ -74,12 +75,16 @@ console.log(`harmless      dropped without harm in every plan: ${names.sort().jo
 console.log(`              in some plans: ${sometimes.sort().join(', ')}`)
 
 let [plans, flagged, refused] = [0, 0, 0]
+/** In how many plans something costs time and hurts nobody. */
+const economy = new Map<Economy, number>()
 for (let n = 0; n < setups; n++) {
   const request = drawn(seed * 9_000_000 + n, schools)
   try {
     const plan = provedPlan(request)
     if (!plan) continue
     plans++
+    for (const [what, times] of Object.entries(economyOf(plan.steps, plan.gather)) as [Economy, number][])
+      if (times) economy.set(what, (economy.get(what) ?? 0) + 1)
     const said = checkOrder(plan.steps, orderSetup(request, plan))
     if (said.length === 0) continue
     flagged++
@@ -92,6 +97,9 @@ for (let n = 0; n < setups; n++) {
 }
 console.log(
   `setups        ${setups}: ${plans} plans, flagged by the checker ${flagged}, refused by their proof ${refused}`,
+)
+console.log(
+  `economy       of ${plans} plans: ${ECONOMY.map((what) => `${what} ${economy.get(what) ?? 0}`).join(', ')}`,
 )
 if (onlyChecker || onlyProof || flagged || refused) process.exitCode = 1
 

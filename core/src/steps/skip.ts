@@ -1,49 +1,9 @@
-import type { Step, Task } from './step.ts'
-
-/** What only sets a station right: where it was read as right, it is left out. */
-const SKIPPED: readonly Task[] = [
-  'inletGuideChange',
-  'inletGuideSet',
-  'outletGuideChange',
-  'outletGuideSet',
-  'outletGuideOut',
-  'rollsChange',
-  'rollsTurn',
-  'rollsClean',
-  'gunRollsChange',
-  'gunRollsTurn',
-  'gunRollsClean',
-  'innerLiner',
-  'innerLinerClean',
-  'linerOut',
-  'linerIn',
-  'linerTrim',
-  'gunOff',
-  'gunBack',
-  'hosesOff',
-  'hosesOn',
-  'gunSwap',
-  'nozzleOff',
-  'tipOff',
-  'swapStuds',
-  'swapPlugs',
-  'turnSwitch',
-  'unplug',
-  'waitDischarge',
-  'plugIn',
-  'regulatorOff',
-  'chainCylinder',
-  'crackValve',
-  'regulatorOn',
-  'purgeGas',
-  'fitAdapter',
-  'adapterOff',
-  'seatSpool',
-]
+import type { Step } from './step.ts'
+import { TASK_ROWS } from './taskTable.ts'
 
 /** Whether a step is left out where its station was read as right. */
 export const maySkip = ({ task, facts }: Pick<Step, 'task' | 'facts'>): boolean =>
-  facts.ifNeeded === true && SKIPPED.includes(task)
+  facts.ifNeeded === true && TASK_ROWS[task].unless === true
 
 /** The station whose reading decides it. */
 export const skippedFor = ({ station, facts }: Pick<Step, 'station' | 'facts'>): string | undefined =>

@@ -47,7 +47,7 @@ export const gunInsideWork =
     // The gun that was on may turn out to be the right one, and go on again.
     const mayStay = goes && w.by.gun.verdict === 'unknown' && water(w.c.fitted.gun)
     const waterOn = mayStay || water(goes ? w.by.gun.after.gun : w.c.fitted.gun)
-    const connect = goes ? [w.at('connectGun', undefined, { kind: w.by.gun.facts.wanted })] : []
+    const connect = goes ? [w.at('connectGun', undefined, { kind: w.by.gun.facts.wanted, home: true })] : []
     // Another gun comes as it was laid aside: its nozzle and tip come off too, and its lead is laid straight.
     const straight = goes
       ? [
@@ -64,7 +64,7 @@ export const gunInsideWork =
             ? [w.at('gunOff', undefined, { ...unless, askWater: w.c.fitted.gun?.cooling === undefined })]
             : []),
           ...steps,
-          w.at('gunBack', undefined, { ...unless, ...(goes && !w.gunOn && { first: true }) }),
+          w.at('gunBack', undefined, { ...unless, ...(goes && { first: true }) }),
           ...connect,
           ...(waterOn
             ? [w.at('hosesOn', undefined, goes ? { ifStays: mayStay && !water(w.by.gun.after.gun) } : unless)]

@@ -10,6 +10,11 @@ export const sameWire = (c: MatchContext): boolean =>
   c.oldWire.diameterMm === c.wire.diameterMm &&
   c.oldWire.classification === c.wire.classification
 
+/** A hand sets a mark about so near to the one that the machine's chart prints. common practice, no source */
+const NEAR_MARK = 0.15
+const isOff = (mark: number | undefined, printed: number | undefined): boolean =>
+  mark !== undefined && printed !== undefined && Math.abs(mark - printed) > NEAR_MARK * Math.abs(printed)
+
 /** Enough to push, too little to crush; tested again for every other wire, even on the same machine. */
 export function matchRollPressure(c: MatchContext): Finding<RollPressureRule, RollPressureFact> {
   const pressure = c.fitted.rollPressure
@@ -24,8 +29,9 @@ export function matchRollPressure(c: MatchContext): Finding<RollPressureRule, Ro
     hasScale: c.machine.scale != null,
     chartMark: chartMark(c.machine.pressureChart, c.wire),
   }
-  // The mark belongs to the wire it was tested with: it is not carried to another.
-  const after = { rollPressure: sameWire(c) && pressure ? pressure : { mark: null } }
+  const off = sameWire(c) && isOff(facts.mark, facts.chartMark)
+  // The mark belongs to the wire it was tested with, and to a test that it passed: no other is carried on.
+  const after = { rollPressure: sameWire(c) && pressure && !off ? pressure : { mark: null } }
   const base = {
     station: 'rollPressure' as const,
     facts,
@@ -38,6 +44,7 @@ export function matchRollPressure(c: MatchContext): Finding<RollPressureRule, Ro
   }
   if (pressure === undefined) return { ...base, verdict: 'unknown', rule: 'pressure-not-read' }
   if (c.oldWire === null || pressure === null) return { ...base, verdict: 'adjust', rule: 'pressure-to-set' }
+  if (off) return { ...base, verdict: 'adjust', rule: 'pressure-off-its-mark' }
   return sameWire(c)
     ? { ...base, verdict: 'fits', rule: 'pressure-kept' }
     : { ...base, verdict: 'adjust', rule: 'pressure-for-other-wire' }

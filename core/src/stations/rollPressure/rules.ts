@@ -5,6 +5,7 @@ export const ROLL_PRESSURE_RULES = {
   'pressure-not-read': { rank: 'stops-feed', keep: 'may' },
   'pressure-to-set': { rank: 'stops-feed', keep: 'may' },
   'pressure-for-other-wire': { rank: 'stops-feed', keep: 'may' },
+  'pressure-off-its-mark': { rank: 'stops-feed', keep: 'may' },
   'pressure-kept': { rank: 'stops-feed', keep: 'may' },
 } as const satisfies Record<string, RuleRow>
 export type RollPressureRule = keyof typeof ROLL_PRESSURE_RULES

@@ -16,6 +16,15 @@ export const ROLL_PRESSURE_WORDS: Record<RollPressureRule, Rule<RollPressureFact
         ? 'Too light, and the wire slips and burns back.'
         : 'The old pressure crushes or flattens this wire, and it knots at the next catch.',
   }),
+  'pressure-off-its-mark': (r) => {
+    const low = Number(r.facts.mark) < Number(r.facts.chartMark)
+    return {
+      why: `The arm stands at ${r.text('mark')}, where the machine’s chart has ${r.text('chartMark')} for this wire.`,
+      otherwise: low
+        ? 'Too little: the wire slips and burns back.'
+        : 'Too much: the wire is crushed or shaved, and knots at the next catch.',
+    }
+  },
   'pressure-kept': () => ({
     why: 'The same wire goes back on: start from its mark, and test again.',
     otherwise: '',

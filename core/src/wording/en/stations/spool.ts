@@ -57,7 +57,7 @@ export const SPOOL = {
     feel: 'The locator holds: the spool does not turn on the hub.',
   },
   reading: () => ({
-    say: 'Read the hub: which spool, is the pin in its hole, from which side does the wire leave?',
+    say: 'Read the hub: which spool, on the bare hub or an adapter, is the pin in its hole, from which side does the wire leave?',
   }),
   fitted: (setup) => shown(setup.spool, (s) => s.type ?? 'spool'),
 } satisfies StationWords

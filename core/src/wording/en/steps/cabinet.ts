@@ -101,7 +101,7 @@ export const CABINET_STEPS = {
     how: 'A cracked one is replaced now.',
   }),
   gunBack: (r) => ({
-    say: `${r.f.first ? 'Put the gun on' : 'Put the gun back'}: pushed home until no O-ring shows, knob tight, control plug in.`,
+    say: `${r.f.first ? 'Put the gun on' : 'Put the gun back'}: pushed home until no O-ring shows, knob tight${r.f.first ? '' : ', control plug in'}.`,
   }),
   blowOutLiner: () => ({
     say: 'Blow the liner out with dry air from the machine end.',
@@ -200,6 +200,6 @@ export const CABINET_STEPS = {
   }),
   connectGun: (r) => ({
     say: `Connect the ${r.t('kind') === 'spool-gun' ? 'spool gun’s' : r.t('kind') === 'push-pull' ? 'push-pull gun’s' : 'gun’s'} control plug${r.t('kind') === 'push' ? '' : ' and motor lead'}, and set the machine’s gun switch to it.`,
-    how: 'Pushed home, no O-ring showing, knob tight.',
+    ...(r.f.home !== true && { how: 'Pushed home, no O-ring showing, knob tight.' }),
   }),
 } satisfies Partial<Record<Task, Say>>
