@@ -1,4 +1,4 @@
-import { choose, expect, expectNoAxeFindings, open, test } from './bench.ts'
+import { choose, decide, expect, expectNoAxeFindings, open, test } from './bench.ts'
 
 test('four questions, each answered in a line, in both unit systems', async ({ page }) => {
   await open(page, '/desk')
@@ -104,4 +104,27 @@ test('a machine’s own chart, typed or pasted, comes before the rows and is nam
   await expect(chart.getByText('on 3 mm')).toHaveCount(0)
   await page.getByRole('button', { name: 'Undo' }).click()
   await expect(chart.getByText('on 3 mm')).toBeVisible()
+})
+
+test('a metal by the shop’s own row is written down, read as a grade, and comes first', async ({ page }) => {
+  await open(page, '/store/metals')
+  await page.getByRole('button', { name: 'Add a metal' }).click()
+  await page.getByRole('button', { name: 'Save the metal' }).click()
+  await expect(page.getByText('A metal needs a name.')).toBeVisible()
+  await page.getByLabel('Name', { exact: true }).fill('Harbour plate')
+  await page.getByLabel('Wires, best first').fill('ER80S-D2, HB-600')
+  await expect(page.getByText('Not read as wires, kept as typed: HB-600')).toBeVisible()
+  await page.getByLabel('It is like').fill('A36')
+  await page.getByLabel('Preheat to at least').fill('150 F')
+  await expectNoAxeFindings(page)
+  await page.getByRole('button', { name: 'Save the metal' }).click()
+  await expect(page.getByText('ER80S-D2, HB-600 · like A36 · preheat 66 °C')).toBeVisible()
+  await page.getByRole('link', { name: 'Bench' }).click()
+  await decide(page, 'Gull', 'ER70S-6 0.8', 'mild steel', '6')
+  await page.getByRole('button', { name: 'Decide' }).click()
+  await page.getByLabel('Grade, where it is known').fill('harbour plate')
+  await expect(page.getByText('Your own row is read for it.')).toBeVisible()
+  await page.getByRole('button', { name: 'Match it' }).click()
+  await expect(page.getByText('harbour plate: preheat to 66 °C at least')).toBeVisible()
+  await expect(page.getByText('Harbour plate stands by the shop’s own row.')).toBeVisible()
 })

@@ -201,6 +201,7 @@ test.each<[Quantity, number, number, number]>([
   ['amps', 2000, 1, 1],
   ['water', 1000, 1, 50],
   ['gas', 500, 0.5, 10],
+  ['temperature', 600, 10, 25],
 ])('a field of %s takes up to %d; a press is %d, in inches %d', (quantity, most, metric, inch) => {
   const row = QUANTITIES[quantity]
   const press = (units: UnitSystem) => row.step[units] / row.unit[units].one

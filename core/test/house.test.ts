@@ -106,6 +106,8 @@ describe('quantities there and back', () => {
     ['conductor', awgMm2(10), 'inch', '10 AWG'],
     ['speed', 6.35, 'inch', '250 ipm'],
     ['lead', 3.048, 'inch', '10 ft'],
+    ['temperature', 100, 'inch', '212 °F'],
+    ['temperature', (300 - 32) / 1.8, 'inch', '300 °F'],
   ])('%s of %d in a %s shop is shown as %s', (kind, value, units, text) =>
     expect(printQuantity(kind, value, units)).toBe(text),
   )

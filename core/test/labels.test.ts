@@ -491,3 +491,17 @@ describe('what people type and boxes print', () => {
   test('two that differ are named, both', () =>
     expect(problemText(refusal('ER308LSi ER316LSi 1.0')!)).toMatch(/ER308LSi and ER316LSi/))
 })
+
+test.each([
+  ['.35', 'diameter.noSuchWire', '.035'],
+  ['9 mm', 'diameter.noSuchWire', '0.9 mm'],
+  ['0.035 mm', 'diameter.noSuchWire', '.035'],
+  ['.035', 'label.onlySize', undefined],
+  ['1,2 mm', 'label.onlySize', undefined],
+  ['12', 'diameter.noSuchWire', '1.2 mm'],
+])('%s alone is a size, and the wire is asked for', (typed, code, suggestion) => {
+  const read = readLabel(typed)
+  expect(read.ok ? [] : read.problems).toMatchObject([
+    { path: 'label', code, ...(suggestion && { suggestion }) },
+  ])
+})

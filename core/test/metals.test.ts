@@ -13,6 +13,7 @@ import {
   warmthAt,
   type Material,
 } from '../src/index.ts'
+import { cautionText } from '../src/wording/en/index.ts'
 import { plan, shop } from './bench.ts'
 import { times } from './counts.ts'
 import { wrongPlan, wrongStarts, wrongSuggestions } from './metalLaw.ts'
@@ -371,4 +372,40 @@ test('more current than the machine bears is said in minutes of ten', () => {
   expect(over.facts.minutes).toBeLessThanOrEqual(exact + 0.1)
   expect(over.facts.minutes).toBeGreaterThan(exact - 0.6)
   expect(said(400)).toBeUndefined()
+})
+
+describe('a metal by the shop’s own row', () => {
+  const metals = [
+    { name: 'Harbour plate', like: 'A36', wires: ['ER80S-D2'], preheatC: 65, note: 'Ask the yard.' },
+    { name: '6061', wires: ['ER4943'] },
+    { name: 'Old rail', like: '4140', wires: ['ER308L', 'HB-600'], interpassC: 200 },
+  ]
+  const asked = (more: object) => ({ material: 'mild-steel' as const, thicknessMm: 6, metals, ...more })
+  test.each<[string, object, string[]]>([
+    ['its wires come first', { alloy: 'harbour  PLATE' }, ['ER80S-D2']],
+    ['before a row of ours of that name', { material: 'aluminium', alloy: '6061' }, ['ER4943']],
+    ['one that is not in the catalogue is named too', { alloy: 'Old rail' }, ['ER308L', 'HB-600']],
+  ])('%s', (_what, more, wires) => {
+    const found = suggestWires(asked(more))
+    for (const wire of wires) expect(found.wires.map((w) => w.classification)).toContain(wire)
+    expect(found.unknown).toEqual([])
+    expect(found.never.flatMap((n) => n.wires)).not.toContain('308')
+    expect(found.own).toHaveLength(1)
+  })
+  test('is said with its note, and its preheat is a step', () => {
+    const made = plan({
+      label: 'ER80S-D2 0.9',
+      job: { material: 'low-alloy-steel', thicknessMm: 6, alloy: 'Harbour plate', metals },
+    })
+    expect(made.cautions.map((c) => c.rule)).toEqual(
+      expect.arrayContaining(['parent-by-shop', 'parent-warmth']),
+    )
+    const said = made.cautions.find((c) => c.rule === 'parent-by-shop')!
+    expect(cautionText(said, 'metric')).toBe('Harbour plate stands by the shop’s own row. Ask the yard.')
+    expect(made.steps.map((s) => s.task)).toContain('preheat')
+  })
+  test('without its row it is a name nobody knows', () => {
+    const { unknown } = suggestWires({ ...asked({ alloy: 'Harbour plate' }), metals: [] })
+    expect(unknown).toEqual(['Harbour plate'])
+  })
 })

@@ -233,7 +233,8 @@ export function checkOrder(list: readonly Listed[], s: OrderSetup): string[] {
   }
   const brake = (i: number) => {
     const last = upTo(i, 'setBrake', 'spoolOff', ...(s.drum ? ['mountSpool'] : []))
-    return last === 'setBrake' || last === 'mountSpool' || (last === undefined && s.stays)
+    const asItWas = last === undefined && s.stays && !s.whole.some(({ task }) => task === 'setBrake')
+    return last === 'setBrake' || last === 'mountSpool' || asItWas
   }
   const tested = (i: number) => {
     const last = upTo(i, 'setPressure', 'openArm', 'takeOldWire', 'takeNewEnd')

@@ -22,7 +22,7 @@ export const router = createRouter({
     { path: '/desk', name: 'desk', component: () => import('./screens/desk/DeskScreen.vue') },
     { path: '/change', name: 'changes', component: () => import('./screens/changeover/ChangesScreen.vue') },
     {
-      path: '/store/:list(machines|wires|parts)?',
+      path: '/store/:list(machines|wires|parts|metals)?',
       name: 'store',
       component: () => import('./screens/store/StoreScreen.vue'),
       props: true,

@@ -22,6 +22,7 @@ export interface ProblemFacts {
 
   'label.empty': []
   'label.noClassification': [text: string]
+  'label.onlySize': [size: string]
   'label.tooLong': [length: number]
   'label.twoClassifications': [a: string, b: string]
   'label.twoDiameters': [a: string, b: string]

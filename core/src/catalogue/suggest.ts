@@ -4,6 +4,7 @@ import { CATALOGUE, type CatalogueEntry } from './catalogue.ts'
 import { type Family, type Material, type Position, type Service } from '../terms/terms.ts'
 import { fillerOf, isNickel } from '../metals/filler.ts'
 import { judgeWire, metalsOf, unfitInService, type MetalJoint } from '../metals/joint.ts'
+import type { OwnMetal } from '../metals/own.ts'
 import { isSteel, type MetalNote, type NeverReason } from '../metals/metal.ts'
 import { FAMILY_SHEETS } from '../families/index.ts'
 import type { Machine } from '../machine/machine.ts'
@@ -27,6 +28,7 @@ export interface Work {
   otherAlloy?: string | undefined
   service?: readonly Service[] | undefined
   surveillance?: boolean | undefined
+  metals?: readonly OwnMetal[] | undefined
   position?: Position | undefined
   draughtMPerS?: number | undefined
   machine?: Machine | undefined
@@ -66,7 +68,7 @@ export type Cost = (typeof COSTS)[number]
 
 export interface Suggestion {
   classification: string
-  /** `null`: named as what the metal wants, but such labels are not read here. */
+  /** `null`: named as what the metal wants, but not planned with from here. */
   family: Family | null
   /** `null` where the label is not read. */
   diameterMm: number | null
@@ -76,6 +78,8 @@ export interface Suggestion {
   inStore: boolean
 }
 export interface Suggestions {
+  /** Rows of the shop’s own that were read. */
+  own: readonly OwnMetal[]
   /** Best first; none where nothing suits. */
   wires: Suggestion[]
   /** It blows too much for gas, and nothing that shields itself suits: shelter is the answer. */
@@ -146,10 +150,11 @@ const CHOICES: Readonly<Record<Material, readonly Choice[]>> = {
   'cast-iron': [],
 }
 
+const inCatalogue = (name: string) => CATALOGUE.some(({ classification }) => classification === name)
+
 /** The metal’s own wires, best first, then what is made of the same alloy in other forms. */
 function choicesFor(joint: MetalJoint): Choice[] {
-  const known = (name: string) => CATALOGUE.some(({ classification }) => classification === name)
-  const own = [...joint.first.filter(known), ...joint.also.filter(known)]
+  const own = [...joint.first.filter(inCatalogue), ...joint.also.filter(inCatalogue)]
   const bases = new Set(own.map((name) => fillerOf(wireOf(name))?.base))
   // Of steel wires there are so many of one kind that the row names the usual ones.
   const kin = isSteel(joint.kind)
@@ -159,8 +164,8 @@ function choicesFor(joint: MetalJoint): Choice[] {
           !own.includes(classification) && bases.has(fillerOf(wireOf(classification))?.base),
       )
   return [
-    ...joint.first.filter(known).map((name): Choice => [name, 'usual-for-this-metal']),
-    ...[...joint.also.filter(known), ...kin.map(({ classification }) => classification)].map(
+    ...joint.first.filter(inCatalogue).map((name): Choice => [name, 'usual-for-this-metal']),
+    ...[...joint.also.filter(inCatalogue), ...kin.map(({ classification }) => classification)].map(
       (name): Choice => [name, 'also-for-this-metal'],
     ),
   ]
@@ -261,9 +266,9 @@ function machineTakes(wire: Wire, machine: Machine | undefined): boolean {
  */
 export function suggestWires(work: Work): Suggestions {
   const { thicknessMm, position } = work
-  const { joint, unknown, contradicts } = metalsOf(work)
-  const row =
-    joint?.metals.length === 1 && BY_THICKNESS.includes(joint.id) && !work.service?.length ? undefined : joint
+  const { joint, unknown, contradicts, own } = metalsOf(work)
+  const ordinary = joint?.metals.length === 1 && BY_THICKNESS.includes(joint.id) && !joint.byShop
+  const row = ordinary && !work.service?.length ? undefined : joint
   const choices = row ? choicesFor(row) : CHOICES[work.material]
   const windy = (work.draughtMPerS ?? 0) > DRAUGHT_LIMIT_M_PER_S
   const shelf = shelfOf(work.store)
@@ -313,8 +318,9 @@ export function suggestWires(work: Work): Suggestions {
       costs: costsOf(wire, work, bestKsi || undefined, windy),
       inStore,
     }))
+  const asNamed = (name: string) => isNickel(name) || (own.length > 0 && !inCatalogue(name))
   const nickel: Suggestion[] = row
-    ? [...row.first, ...row.also].filter(isNickel).map((classification) => ({
+    ? [...row.first, ...row.also].filter(asNamed).map((classification) => ({
         classification,
         family: null,
         diameterMm: null,
@@ -323,13 +329,14 @@ export function suggestWires(work: Work): Suggestions {
         inStore: false,
       }))
     : []
-  const nickelFirst = row?.first[0] !== undefined && isNickel(row.first[0])
+  const nickelFirst = row?.first[0] !== undefined && asNamed(row.first[0])
   const beryllium = joint?.fume.includes('beryllium') === true && !work.surveillance
   return {
     shelter,
     wires: nickelFirst ? [...nickel, ...read] : [...read, ...nickel],
     ...(row && { metal: row.names }),
     unknown,
+    own,
     ...(contradicts && { contradicts }),
     notes: row?.notes ?? [],
     never: row?.never ?? [],

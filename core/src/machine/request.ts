@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { addWrong, wrong } from '../base/check.ts'
 import { say } from '../base/codes.ts'
+import { ownMetalSchema } from '../metals/own.ts'
 import { practiceSchema } from '../practice/practice.ts'
 import { MATERIALS, POSITIONS, SERVICES } from '../terms/terms.ts'
 import { wireInputSchema } from './fitted/wire.ts'
@@ -20,6 +21,8 @@ export const jobSchema = z.object({
   service: z.array(z.enum(SERVICES)).max(SERVICES.length).optional(),
   /** Extraction at the arc made for beryllium, and medical watch, stand. */
   surveillance: z.boolean().optional(),
+  /** Metals by the shop’s own word, which comes before ours; read by their names in `alloy` and `otherAlloy`. */
+  metals: z.array(ownMetalSchema).max(20).optional(),
   position: z.enum(POSITIONS).optional(),
   draughtMPerS: z.number().min(0).max(50).optional(),
 })

@@ -20,6 +20,7 @@ import {
   type NeverReason,
   type Warmth,
 } from './metal.ts'
+import { metalOfOwn, ownNamed, type OwnMetal } from './own.ts'
 import { ordinaryMetal, readMetal } from './read.ts'
 
 /** What is joined, as the job says it. */
@@ -28,6 +29,8 @@ export interface Joined {
   alloy?: string | undefined
   otherAlloy?: string | undefined
   service?: readonly Service[] | undefined
+  /** The shop’s own rows: its word comes first. */
+  metals?: readonly OwnMetal[] | undefined
 }
 /** Whose need decides the wire between two metals. */
 export type Decides = 'lower-strength' | 'higher-corrosion' | 'bridge' | 'both' | 'nothing-common'
@@ -165,6 +168,15 @@ function wiresBetween(a: Metal, b: Metal): Pick<MetalJoint, 'first' | 'also' | '
   return nothing
 }
 
+/** What the shop itself takes is not forbidden beside it. */
+function unsaid({ byShop, first, never }: Metal): readonly Never[] {
+  if (!byShop) return never
+  const taken = basesOf(first.join('|')).map((base) => ({ alloy: base, base }))
+  return never
+    .map(({ wires, why }) => ({ why, wires: wires.filter((w) => !taken.some((one) => isAmong([w], one))) }))
+    .filter(({ wires }) => wires.length > 0)
+}
+
 /** @param named each row with the name it was called by */
 function jointOf(named: readonly (readonly [Metal, string])[]): MetalJoint {
   const [[a, nameA], [b, nameB] = [undefined, '']] = named as [[Metal, string], [Metal, string]?]
@@ -175,7 +187,7 @@ function jointOf(named: readonly (readonly [Metal, string])[]): MetalJoint {
       name: nameB,
     })),
   ]
-  if (!b || b === a) return { ...a, names: [nameA], notes, metals: [a] }
+  if (!b || b === a) return { ...a, never: unsaid(a), names: [nameA], notes, metals: [a] }
   const interpass = [a.interpassC, b.interpassC].filter((c) => c !== undefined)
   return {
     id: `${a.id}+${b.id}`,
@@ -250,24 +262,37 @@ export interface KnownMetals {
   contradicts?: string
   /** Nobody named a metal: the ordinary one of its kind stands for it. */
   assumed: boolean
+  /** Rows of the shop that were read. */
+  own: readonly OwnMetal[]
 }
 /** What the rows know of a job. */
-export const metalsOf = ({ material, alloy, otherAlloy, service }: Joined): KnownMetals =>
-  known(JSON.stringify([material, alloy ?? '', otherAlloy ?? '', service ?? []]))
+export const metalsOf = ({ material, alloy, otherAlloy, service, metals }: Joined): KnownMetals =>
+  known(JSON.stringify([material, alloy ?? '', otherAlloy ?? '', service ?? [], metals ?? []]))
 const known = remember((job: string) => {
-  const [material, alloy, otherAlloy, service] = JSON.parse(job) as [Material, string, string, Service[]]
-  return readJob({ material, alloy, otherAlloy, service })
+  const [material, alloy, otherAlloy, service, metals] = JSON.parse(job) as [
+    Material,
+    string,
+    string,
+    Service[],
+    OwnMetal[],
+  ]
+  return readJob({ material, alloy, otherAlloy, service, metals })
 })
-function readJob({ material, alloy, otherAlloy, service = [] }: Joined): KnownMetals {
+function readJob({ material, alloy, otherAlloy, service = [], metals = [] }: Joined): KnownMetals {
   const said = [alloy, otherAlloy].map((name) => name?.trim() ?? '')
-  const read = said.map((name, i) => (name ? readMetal(name, i === 0 ? material : undefined) : undefined))
+  const own = said.flatMap((name) => (name && ownNamed(metals, name)) || [])
+  const read = said.map((name, i) => {
+    const row = name ? ownNamed(metals, name) : undefined
+    if (row) return metalOfOwn(row, material)
+    return name ? readMetal(name, i === 0 ? material : undefined) : undefined
+  })
   const unknown = said.filter((name, i) => name && !read[i])
   const named = read.flatMap((metal, i): [Metal, string][] => (metal ? [[metal, said[i]!]] : []))
   const ordinary = ordinaryMetal(material)
   const plain: [Metal, string][] = ordinary ? [[ordinary, ordinary.id]] : []
   if (unknown.length || named.length === 0) {
     const joint = unknown.length || !ordinary ? undefined : withService(jointOf(plain), service)
-    return { joint, unknown, assumed: true }
+    return { joint, unknown, assumed: true, own }
   }
   const contradicts =
     said[0] && !named.some(([{ materials }]) => materials.includes(material)) ? named[0]![1] : undefined
@@ -277,6 +302,7 @@ function readJob({ material, alloy, otherAlloy, service = [] }: Joined): KnownMe
     unknown,
     ...(contradicts && { contradicts }),
     assumed: false,
+    own,
   }
 }
 

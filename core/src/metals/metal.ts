@@ -90,6 +90,8 @@ export interface Metal {
   /** May run above 65 °C for good; only asked of aluminium. */
   hotService?: boolean
   confidence: Confidence
+  /** A row of the shop’s own: its wires are the shop’s word. */
+  byShop?: true
 }
 /** Steel that is not stainless. */
 export const STEEL_KINDS = [

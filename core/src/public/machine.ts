@@ -19,7 +19,7 @@ export {
   jobSchema,
   suggestRequestSchema,
 } from '../machine/request.ts'
-export { STATIONS, type Station, type UseStation } from '../machine/stations.ts'
+export { STATIONS, type Station } from '../machine/stations.ts'
 export { fittedOn, fittedParts, isLow } from '../machine/stock.ts'
 export { type Part, partSchema } from '../machine/store.ts'
 export { UPKEEP, upkeepDue } from '../machine/upkeep.ts'
@@ -31,3 +31,4 @@ export { flowFor } from '../stations/gasFlow/match.ts'
 export { type StationFinding, match } from '../stations/index.ts'
 export { obstacles } from '../stations/obstacles.ts'
 export { isWorn, rankOf, ranked } from '../stations/rank.ts'
+export { ownMetalSchema } from '../metals/own.ts'

@@ -64,6 +64,7 @@ export type CautionRule =
   | 'parent-unlisted'
   | 'parent-no-wire'
   | 'parent-unknown'
+  | 'parent-by-shop'
   | 'parent-contradicts'
   | 'parent-decides'
   | 'parent-warmth'
@@ -241,9 +242,12 @@ export function cautions(c: MatchContext): Caution[] {
 function metalCautions(c: MatchContext): Caution[] {
   const { wire, job } = c
   if (!job || wire.open) return []
-  const { joint, unknown, contradicts, assumed } = metalsOf(job)
+  const { joint, unknown, contradicts, assumed, own } = metalsOf(job)
   const say = (rule: CautionRule, facts: Facts): Caution => ({ station: 'spool', rule, facts })
-  const found = unknown.map((alloy) => say('parent-unknown', { alloy }))
+  const found = [
+    ...unknown.map((alloy) => say('parent-unknown', { alloy })),
+    ...own.map(({ name, note }) => say('parent-by-shop', { alloy: name, note })),
+  ]
   // What the joint must bear is asked of any metal, by grade or not.
   const unfit = unfitInService(wire, job)
   const classification = wire.classification ?? undefined

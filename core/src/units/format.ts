@@ -59,6 +59,10 @@ export const formatVolts = (v: number): string => `${trim(v, 1)} V`
 export const formatDraught = (mPerS: number, system: UnitSystem): string =>
   system === 'metric' ? `${trim(mPerS, 1)} m/s` : `${trim(mPerS / 0.44704, 1)} mph`
 
+/** Fahrenheit to the nearest five, as preheats are written. */
+export const formatTemperature = (c: number, system: UnitSystem): string =>
+  system === 'metric' ? `${trim(c, 0)} °C` : `${Math.round((c * 1.8 + 32) / 5) * 5} °F`
+
 export const formatFlow = (lPerMin: number, system: UnitSystem): string =>
   system === 'metric'
     ? `${trim(lPerMin, lPerMin < 10 ? 1 : 0)} L/min`

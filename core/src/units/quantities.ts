@@ -12,6 +12,7 @@ import {
   formatPressure,
   formatSeconds,
   formatSpeed,
+  formatTemperature,
   formatTravel,
   formatVolts,
   type UnitSystem,
@@ -52,11 +53,14 @@ export type Quantity =
   | 'conductor'
   | 'water'
   | 'gas'
+  | 'temperature'
 
 /** A unit as it is shown, and what one of it is in the core's own. */
 interface Unit {
   name: string
   one: number
+  /** What it shows at nought of the core’s own; left out: nought. */
+  nought?: number
 }
 
 export interface QuantityRow {
@@ -100,6 +104,23 @@ const length = (most: number): QuantityRow => ({
     }),
 })
 
+/** Degrees as they are typed; which of the two they are is looked at besides. */
+const DEGREES: UnitTable = { '°c': 1, c: 1, '°f': 1, f: 1 }
+const F_PER_C = 1.8
+const temperature: QuantityRow = {
+  say: formatTemperature,
+  unit: { metric: { name: '°C', one: 1 }, inch: { name: '°F', one: 1 / F_PER_C, nought: 32 } },
+  read: (text, units) => {
+    const degrees = parseQuantity(text, DEGREES, units === 'metric' ? 'c' : 'f')
+    if (!degrees.ok) return degrees
+    const isF = /f\s*$/i.test(text) || (units === 'inch' && !/c\s*$/i.test(text))
+    return isF ? read((degrees.value - 32) / F_PER_C) : degrees
+  },
+  least: 0,
+  most: 600,
+  step: { metric: 10, inch: 25 / F_PER_C },
+}
+
 /** Every quantity a field can hold, one row each: how it is read, said, bounded and stepped. */
 export const QUANTITIES: Readonly<Record<Quantity, QuantityRow>> = {
   thickness: length(200),
@@ -129,6 +150,7 @@ export const QUANTITIES: Readonly<Record<Quantity, QuantityRow>> = {
   },
   water: row((l, units) => formatLitres(l, units), LITRES, ['l', 'cuin'], [0, 1000], [1, 50], ['L', 'cu in']),
   gas: row(formatGas, M3, ['m3', 'cuft'], [0, 500], [0.5, 10], ['m³', 'cu ft']),
+  temperature,
 }
 
 /** Nought is a length of cord, a flow that is shut: whether it may stand, the bounds say. */
@@ -159,8 +181,8 @@ export function printQuantity(quantity: Quantity, value: number, units: UnitSyst
     const back = value === 0 ? read(0) : reads(text, units)
     return back.ok && back.value === value
   }
-  const inUnit = ({ name, one }: Unit, figures: number): string => {
-    const short = plain(Number((value / one).toPrecision(figures)))
+  const inUnit = ({ name, one, nought = 0 }: Unit, figures: number): string => {
+    const short = plain(Number((value / one + nought).toPrecision(figures)))
     return `${name === 'in' ? short.replace(/^0\./, '.') : short} ${name}`
   }
   const other = units === 'metric' ? 'inch' : 'metric'

@@ -47,6 +47,18 @@ export interface Label {
   besides: Besides
 }
 
+/** A size and no wire: the wire is asked for, and of a size that no wire has what was meant. */
+function onlySize(text: string, path: string): Read<never> | undefined {
+  const typed = text.trim()
+  if (typed.length > LONGEST_SIZE || !/^(?:[\d.,/]+|ø\s*[\d.,]+)\s*(?:mm|in\.?|inch|["”])?$/i.test(typed))
+    return undefined
+  const size = readDiameter(typed)
+  if (size.ok) return refuse(path, say('label.onlySize', size.value.diameterLabel))
+  const [problem] = size.problems
+  return problem!.suggestion === undefined ? undefined : { ok: false, problems: [{ ...problem!, path }] }
+}
+const LONGEST_SIZE = 20
+
 /**
  * Reads what a box of wire says: classification, size and mass in any order and any case, typed or read by a
  * camera with its line breaks, lot numbers and letters for figures.
@@ -74,7 +86,7 @@ export function readLabel(text: string, path = 'label'): Read<Label> {
   const found = kind ? { ok: true as const, value: kind, rest: tokens } : named
   const other = otherProduct(mass.rest, found.ok)
   if (other) return refuse(path, other)
-  if (!found.ok) return refuse(path, found.said, found.suggestion, found.instead)
+  if (!found.ok) return onlySize(text, path) ?? refuse(path, found.said, found.suggestion, found.instead)
   const size = takeDiameter(found.rest, found.value.family)
   if (!size.ok) return { ok: false, problems: size.problems.map((p) => ({ ...p, path })) }
 

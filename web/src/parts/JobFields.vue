@@ -4,6 +4,7 @@ import { useI18n } from 'vue-i18n'
 import { type Run } from '@pepper-knot/core/record'
 import { formatDraught, gaugeScaleOf, MATERIALS, POSITIONS } from '@pepper-knot/core/trade'
 import { metalTyped } from '@pepper-knot/core/wire'
+import { useMetals } from '../stores/metals.ts'
 import { useSettings } from '../stores/settings.ts'
 import MetalField from './MetalField.vue'
 import QuantityField from './QuantityField.vue'
@@ -14,6 +15,7 @@ const words = useWords()
 const job = defineModel<Run['job']>({ required: true })
 const { t } = useI18n()
 const settings = useSettings()
+const metals = useMetals()
 /** What was given up last: two fields may say something before the page has come round. */
 let latest = job.value
 watch(job, (now) => (latest = now))
@@ -24,11 +26,13 @@ function set(more: Partial<Record<keyof Run['job'], unknown>>) {
   job.value = latest
 }
 const asksWatch = computed(() =>
-  [job.value.alloy, job.value.otherAlloy].some((typed) => metalTyped(typed ?? '').asksWatch),
+  [job.value.alloy, job.value.otherAlloy].some(
+    (typed) => metalTyped(metals.read(typed)?.like ?? typed ?? '').asksWatch,
+  ),
 )
 /** A grade says what the metal is, where nobody said it yet. */
 function setAlloy(alloy: string | undefined) {
-  const [material] = metalTyped(alloy ?? '').materials
+  const [material] = metalTyped(metals.read(alloy)?.like ?? alloy ?? '').materials
   set({ alloy, ...(!latest.material && material && { material }) })
 }
 const services = Object.entries(words.SERVICE_NAMES).map(([value, title]) => ({ value, title }))

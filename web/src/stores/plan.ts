@@ -11,6 +11,8 @@ import { isPlanCurrent, isRun, planKept, type Digest, type Run, type Shop } from
 import { problemAt, problemsOf, say, type Problem, type Read } from '@pepper-knot/core/trade'
 import { isSized, readLabel, type Wire } from '@pepper-knot/core/wire'
 
+import { metalsNamed } from './metals.ts'
+
 export interface RunPlan {
   /** The wire the box names, or why it cannot be read. */
   wire: Read<{ wire: Wire }>
@@ -58,7 +60,7 @@ export function planOf(run: Run, everything: Shop, digest: Digest, taken?: Taken
     JSON.stringify({
       machine,
       ...(!putRight && { wire: input }),
-      ...(job && { job }),
+      ...(job && { job: { ...job, metals: metalsNamed(job, shop.metals) } }),
       store: shop.store,
       practice: { ...shop.settings.practice, ...run.practice },
       upkeep: run.upkeep,

@@ -102,8 +102,7 @@ const startOf = (
   // A wire without gas leaves its cylinder shut.
   ...(c.wireStays &&
     !c.wire.gas.needed &&
-    c.fitted.gasFlowLPerMin !== undefined &&
-    !c.fitted.gasFlowLPerMin && { valveOpen: false, gaugesDrained: true }),
+    c.fitted.gasFlowLPerMin === 0 && { valveOpen: false, gaugesDrained: true }),
   // A brake that is left as it is holds as well as it did.
   ...(c.wireStays &&
     wireOn &&

@@ -1,6 +1,7 @@
 import { chartRecord } from './chart.ts'
 import { cylinderRecord } from './cylinder.ts'
 import { machineRecord } from './machine.ts'
+import { metalRecord } from './metal.ts'
 import { partRecord } from './part.ts'
 import { planRecord } from './plan.ts'
 import type { RecordKind } from './recordKind.ts'
@@ -18,6 +19,7 @@ export const RECORD_KINDS = {
   wire: wireRecord,
   cylinder: cylinderRecord,
   chart: chartRecord,
+  metal: metalRecord,
   run: runRecord,
   plan: planRecord,
 } as const

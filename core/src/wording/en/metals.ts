@@ -4,7 +4,7 @@ import type { Decides } from '../../metals/joint.ts'
 import type { MetalNote, NeverReason } from '../../metals/metal.ts'
 import type { Service } from '../../terms/terms.ts'
 import { MATERIAL_NAMES } from './names.ts'
-import type { UnitSystem } from '../../units/format.ts'
+import { formatTemperature, type UnitSystem } from '../../units/format.ts'
 
 /** How a row is called where nobody typed a grade. */
 const METAL_NAMES: Readonly<Record<string, string>> = {
@@ -70,8 +70,7 @@ export const metalName = (names: string | readonly string[]): string =>
     .map((name) => (Object.hasOwn(METAL_NAMES, name) ? METAL_NAMES[name]! : name))
     .join(' to ')
 
-const degrees = (c: number, u: UnitSystem): string =>
-  u === 'metric' ? `${c} °C` : `${Math.round((c * 1.8 + 32) / 5) * 5} °F`
+const degrees = formatTemperature
 const span = (c: number, to: number | undefined, u: UnitSystem): string =>
   to === undefined ? degrees(c, u) : `${degrees(c, u).replace(/ °[CF]$/, '')} to ${degrees(to, u)}`
 
@@ -215,3 +214,7 @@ export const SERVICE_NAMES: Record<Service, string> = {
   'treated-after': 'heat treated after',
   tough: 'tough in the cold',
 }
+
+/** A metal by the shop’s own row: what it says goes before every table here. */
+export const ownMetalText = (name: string, note: string | undefined): string =>
+  `${name} stands by the shop’s own row.${note ? ` ${note}` : ''}`

@@ -3,7 +3,15 @@ import { formatDraught, formatLength, type UnitSystem } from '../../units/format
 import type { Family, Material, Position } from '../../terms/terms.ts'
 import type { Decides } from '../../metals/joint.ts'
 import type { NeverReason } from '../../metals/metal.ts'
-import { decidesText, metalName, metalNoteText, neverText, takeText, warmthText } from './metals.ts'
+import {
+  decidesText,
+  metalName,
+  metalNoteText,
+  neverText,
+  ownMetalText,
+  takeText,
+  warmthText,
+} from './metals.ts'
 import { FAMILY_NAMES, MATERIAL_NAMES, POSITION_NAMES, gunOn, sizeText, valueText } from './names.ts'
 
 interface Words {
@@ -157,6 +165,7 @@ const CAUTIONS: Record<CautionRule, (f: Obstacle['facts'], units: UnitSystem) =>
       : `No MIG wire of a shop is usual for ${metalName(f.alloy as readonly string[])}: a tested procedure decides.`,
   'parent-unknown': (f) =>
     `${valueText(f.alloy)} is in no table here: whether this wire suits it, and how warm it must be, the wire maker’s table says.`,
+  'parent-by-shop': (f) => ownMetalText(String(f.alloy), f.note as string | undefined),
   'parent-contradicts': (f) =>
     `${valueText(f.alloy)} is not ${MATERIAL_NAMES[f.material as Material]}: one of the two is wrong.`,
   'parent-decides': (f) => decidesText(f.decides as Exclude<Decides, 'nothing-common'>),

@@ -36,6 +36,8 @@ const PROBLEM_WORDS: { [C in ProblemCode]: (...facts: ProblemFacts[C]) => string
     `No welding wire is made in ${text.trim()}; the nearest is ${near}.`,
 
   'label.empty': () => 'Nothing typed yet. Type what the box says, for example E71T-11 .030 10 lb.',
+  'label.onlySize': (size: string) =>
+    `${size} is a size. Which wire is it? Look for letters and figures such as ER70S-6, E71T-11 or ER5356.`,
   'label.noClassification': (text: string) =>
     `No wire classification could be read in “${text.length > 60 ? `${text.slice(0, 60)}…` : text}”. Look for letters and figures such as ER70S-6, E71T-11 or ER5356.`,
   'label.tooLong': (length: number) =>

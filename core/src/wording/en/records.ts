@@ -16,7 +16,8 @@ export function recordText(key: string, content: Content | null, units: UnitSyst
   const kind = readKey(key)?.kind
   switch (kind) {
     case 'machine':
-      return String(content?.name ?? KIND_TEXT.machine)
+    case 'metal':
+      return String(content?.name ?? KIND_TEXT[kind])
     case 'part':
     case 'wire':
     case 'cylinder':
@@ -39,6 +40,7 @@ const KIND_TEXT = {
   wire: 'wire',
   cylinder: 'cylinder',
   chart: 'chart',
+  metal: 'metal of the shop’s own',
   run: 'change',
   plan: 'planned steps',
   entry: 'a line of the run sheet',

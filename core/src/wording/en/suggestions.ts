@@ -1,7 +1,7 @@
 import type { Cost, Reason, Suggestions } from '../../catalogue/suggest.ts'
 import type { MetalNote } from '../../metals/metal.ts'
 import type { UnitSystem } from '../../units/format.ts'
-import { fillerName, metalName, metalNoteText, neverText } from './metals.ts'
+import { fillerName, metalName, metalNoteText, neverText, ownMetalText } from './metals.ts'
 
 const REASONS: Record<Reason, string> = {
   'thin-wire-for-sheet': 'Thin wire runs cool enough for sheet.',
@@ -45,12 +45,17 @@ const SAYS_NO_WELD: readonly MetalNote[] = [
   'leaded-cracks',
   'tested-procedure',
 ]
-export const NOT_READ =
+const NOT_READ =
   'A nickel wire: such labels are not read here, so no change begins from it. The wire maker’s sheet decides.'
+const BY_SHOP = 'By the shop’s own row. Read its box to begin a change.'
+
+/** Why no change begins from a wire that is only named. */
+export const unreadText = (classification: string): string =>
+  classification.startsWith('ERNi') ? NOT_READ : BY_SHOP
 
 /** What is said of the metal beside its wires, gravest first. */
 export function suggestSays(
-  { metal = [], unknown, contradicts, notes, noWire, beryllium }: Suggestions,
+  { metal = [], unknown, own, contradicts, notes, noWire, beryllium }: Suggestions,
   units: UnitSystem,
 ): string[] {
   return [
@@ -64,6 +69,7 @@ export function suggestSays(
       (name) =>
         `${name} is in no table here: what is named below goes by the kind of metal alone. The wire maker’s table decides.`,
     ),
+    ...own.map(({ name, note }) => ownMetalText(name, note)),
     ...(noWire && !notes.some(({ note }) => SAYS_NO_WELD.includes(note))
       ? [`No MIG wire of a shop is usual for ${metalName(metal)}: a tested procedure decides.`]
       : []),
@@ -86,7 +92,7 @@ export const suggestAnswer = (found: Suggestions) => ({
     family,
     diameterMm,
     why: reasonText(reason),
-    ...(family === null && { note: NOT_READ }),
+    ...(family === null && { note: unreadText(classification) }),
     costs,
     inStore,
   })),

@@ -20,6 +20,7 @@ export const changeover = {
     alloy: 'Grade, where it is known',
     alloyHint: 'as it is stamped: 6061-T6, 1.4462, P22',
     metalRead: 'Read as {name}.',
+    metalOwn: 'Your own row is read for it.',
     metalUnknown: 'In no table here: kept as typed. The wire maker’s table decides.',
     more: 'Two metals, or more asked of the joint',
     otherAlloy: 'Grade of the other one',

@@ -59,6 +59,7 @@ export const shop = {
     lists: {
       machines: 'Machines',
       store: 'Store',
+      metals: 'Own metals',
       runs: 'Changeovers',
       entries: 'Lines of run sheets',
       settings: 'Name and settings',

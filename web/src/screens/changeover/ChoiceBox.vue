@@ -2,7 +2,7 @@
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { feedFigures, offersAt, type OtherPart } from '@pepper-knot/core/jobs'
-import { rankOf, type Station, type UseStation } from '@pepper-knot/core/machine'
+import { rankOf, type Station } from '@pepper-knot/core/machine'
 import { useRun } from '../../composables/useRun.ts'
 import DialogBox from '../../parts/DialogBox.vue'
 import { useSettings } from '../../stores/settings.ts'
@@ -63,7 +63,7 @@ function pick(next: Choice) {
 }
 function clear() {
   const keep = (run.value.keep ?? []).filter((s) => s !== props.station)
-  const { [props.station as UseStation]: _was, ...use } = run.value.use ?? {}
+  const { [props.station as keyof NonNullable<typeof run.value.use>]: _was, ...use } = run.value.use ?? {}
   set({ keep: keep.length ? keep : undefined, use: Object.keys(use).length ? use : undefined })
 }
 function take() {

@@ -6,6 +6,7 @@ import { type Machine } from '@pepper-knot/core/machine'
 import { type Run } from '@pepper-knot/core/record'
 import { formatLength } from '@pepper-knot/core/trade'
 import { sizeForThickness, suggestWires, tradeLabel, type CatalogueEntry } from '@pepper-knot/core/wire'
+import { useMetals } from '../../stores/metals.ts'
 import { useParts } from '../../stores/parts.ts'
 import { useSettings } from '../../stores/settings.ts'
 import { useWords } from '../../composables/useWords.ts'
@@ -22,6 +23,7 @@ const emit = defineEmits<{ choose: [label: string] }>()
 const { t } = useI18n()
 const settings = useSettings()
 const parts = useParts()
+const metals = useMetals()
 const text = useDraft('finder.text', '')
 
 const suits = computed(() =>
@@ -30,6 +32,7 @@ const suits = computed(() =>
         ...props.job,
         material: props.job.material,
         thicknessMm: props.job.thicknessMm,
+        metals: metals.named(props.job),
         machine: props.machine,
         store: parts.list,
       })
@@ -71,7 +74,7 @@ const rangeOf = (entry: CatalogueEntry) =>
         </button>
         <p>
           {{ words.reasonText(s.reason) }}
-          <span v-if="s.diameterMm === null">{{ words.NOT_READ }}</span>
+          <span v-if="s.diameterMm === null">{{ words.unreadText(s.classification) }}</span>
           <span v-if="s.inStore">{{ t('decide.inStore') }}</span>
           <span v-if="s.costs.length" class="muted">{{
             t('decide.costs', { costs: s.costs.map(words.costText).join('; ') })

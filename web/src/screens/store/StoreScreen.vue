@@ -2,11 +2,12 @@
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import MachineList from './MachineList.vue'
+import MetalList from './MetalList.vue'
 import PartList from './PartList.vue'
 
 const props = defineProps<{ list?: string }>()
 const { t } = useI18n()
-const LISTS = ['machines', 'wires', 'parts'] as const
+const LISTS = ['machines', 'wires', 'parts', 'metals'] as const
 const list = computed(() => LISTS.find((l) => l === props.list) ?? 'machines')
 </script>
 
@@ -24,6 +25,7 @@ const list = computed(() => LISTS.find((l) => l === props.list) ?? 'machines')
       >
     </nav>
     <MachineList v-if="list === 'machines'" />
+    <MetalList v-else-if="list === 'metals'" />
     <PartList v-else :key="list" :wires="list === 'wires'" />
   </div>
 </template>
