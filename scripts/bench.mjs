@@ -25,6 +25,7 @@ const known = [
   'record',
   'proof',
   'trouble',
+  'mechanics',
   'mutants',
   'costs',
   'long',

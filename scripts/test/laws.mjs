@@ -228,7 +228,12 @@ function names(house) {
   return found
 }
 
+/** The second truth of troubles shares nothing with the finder: it imports nothing at all. */
+const apart = (house) =>
+  lines(house, 'core/test', /^(?!mechanics\.ts$)/, /^\s*import\b|\bimport\(/, 'is no truth apart')
+
 const LAWS = {
+  apart,
   names,
   imports,
   sentences,
@@ -468,6 +473,13 @@ const BREAKS = [
     'web/src/screens/store/MachineEditor.vue',
     (s) => s.replace('data-first', 'autofocus'),
     /takes the focus late/,
+  ],
+  [
+    'a second truth that looks at the first',
+    'apart',
+    'core/test/mechanics.ts',
+    (s) => `import { CAUSES } from '../src/trouble/causes.ts'\n${s}`,
+    /is no truth apart/,
   ],
   [
     'a cure planned on the page',
