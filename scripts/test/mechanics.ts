@@ -4,10 +4,10 @@
  */
 import {
   CAUSES,
-  CHECKS,
   cureRow,
   findFrom,
   match,
+  outcomesOf,
   prepareTrouble,
   seeded,
   SYMPTOMS,
@@ -116,17 +116,13 @@ function course(seed: number, options: MechanicalOptions): Course | undefined {
       all.minutes += next.minutes
       const outcome = patient.look(next.check)
       all.asked.push(`${next.check} ${outcome}`)
-      checks.push({ id: next.check as Check, outcome: outcomeOf(outcome) })
+      checks.push({ id: next.check as Check, outcome: outcomeOf(next.check, outcome) })
     } else return { ...all, unknown: true }
   }
   return all
 }
-const OUTCOMES_KNOWN = new Set<string>(['here', 'not-here', 'cannot', ...EXTRA()])
-function EXTRA(): string[] {
-  return []
-}
-const outcomeOf = (outcome: string) => (OUTCOMES_KNOWN.has(outcome) ? outcome : 'here') as Checked['outcome']
-void CHECKS
+const outcomeOf = (check: Check, outcome: string) =>
+  (knows(outcomesOf(check), outcome) ? outcome : 'here') as Checked['outcome']
 
 const KINDS: [string, MechanicalOptions, string][] = [
   ['true answers', {}, 'aim 95'],

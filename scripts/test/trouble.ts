@@ -15,6 +15,7 @@ import {
   hereIf,
   knownOf,
   match,
+  mayNameUnseen,
   minutesFrom,
   needsOff,
   needsOn,
@@ -275,10 +276,30 @@ function ofFinder(
   )
   return (1 - seldom) * made + (seldom && seldom * ofFinder(small, joint, on('cannot'), cured))
 }
-/** When a cause may be named, for whoever searches: it holds more than the rest together, or nothing is left to look at. */
-const mayName = (joint: Joint, mass: number, answers: string, cause: Cause): boolean =>
-  !answers.includes('-') || (joint.find(([h]) => h === cause)?.[1] ?? 0) > mass / 2
-function best({ causes, checks }: SmallCase, start: Joint): number {
+/** When a cause may be named, for whoever searches: by the finder's own rule. */
+function mayName(
+  c: Context,
+  joint: Joint,
+  checks: readonly Check[],
+  answers: string,
+  cause: Cause,
+  standing: Standing,
+): boolean {
+  const of = checks.flatMap((check, i) =>
+    checkRow(check).finds.includes(cause) ? [[check, answers[i]!] as const] : [],
+  )
+  if (of.some(([, answer]) => answer === 'h') || c.known.weights[cause].because === 'mismatch') return true
+  const likely = joint.find(([h]) => h === cause)![1] > massOf(joint) / 2
+  return (
+    likely &&
+    mayNameUnseen(
+      cause,
+      of.flatMap(([check, answer]) => (answer === '-' ? [check] : [])),
+      standing,
+    )
+  )
+}
+function best({ c, causes, checks }: SmallCase, start: Joint): number {
   const memo = new Map<string, number>()
   // Minutes still to go, for one unit of what is left: joint chances follow from the answers and the cures.
   const go = (joint: Joint, answers: string, cured: number, standing: Standing): number => {
@@ -289,7 +310,7 @@ function best({ causes, checks }: SmallCase, start: Joint): number {
     if (known !== undefined) return known
     let least = mass * AT_THE_END
     causes.forEach((cause, i) => {
-      if (cured & (1 << i) || !mayName(joint, mass, answers, cause)) return
+      if (cured & (1 << i) || !mayName(c, joint, checks, answers, cause, standing)) return
       const rest = joint.filter(([h]) => h !== cause)
       const left = massOf(rest)
       const cost = left * cureRow(cause).minutes

@@ -17,18 +17,17 @@ export const addWrong = (context: z.RefinementCtx, said: Said, path: (string | n
 /** Letters of a word that is compared, and shown again. */
 const MOST_LETTERS = 60
 const shortened = (word: unknown) => String(word).slice(0, MOST_LETTERS)
-/**
- * The known word nearest to one that is not: always of a long list, of a short one where it is near. Nothing where the
- * input is no word.
- */
+/** The known word nearest to one that is not, where it is near: a slip or two. Nothing where the input is no word. */
 function nearestOf(issue: Issue): string | undefined {
   if (issue.code !== 'invalid_value' || typeof issue.input !== 'string') return undefined
   const word = shortened(issue.input)
   const near = nearestWord(word, issue.values.map(String))
-  return isLong(issue.values) || editDistance(word, near) <= NEAR * word.length ? near : undefined
+  const most = isLong(issue.values) ? SLIPS : NEAR * word.length
+  return editDistance(word.toLowerCase(), near.toLowerCase()) <= most ? near : undefined
 }
-/** So many words are guessed at sooner than listed. */
+/** Among so many words one that is further off is likely to mean another. */
 const isLong = (values: readonly unknown[]) => values.length >= 25
+const SLIPS = 2
 const NEAR = 0.4
 
 /** An issue as a code and its facts; what the schema's own words would say is never shown. */

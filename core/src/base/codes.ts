@@ -95,6 +95,7 @@ export interface ProblemFacts {
   'request.useNoPart': []
   'request.useOtherPart': []
   'trouble.wireNeeded': []
+  'trouble.outcome': [outcome: string, may: readonly string[]]
 
   'file.notJson': []
   'file.notOurs': []

@@ -7,9 +7,18 @@ import { match, type StationFinding } from '../stations/index.ts'
 import { isSized } from '../wire/wire.ts'
 import type { Place } from '../steps/places.ts'
 import { CAUSES, type Cause, cureRow } from './causes.ts'
-import { checkRow, type Check, type First } from './checks.ts'
+import { checkRow, pointsTo, showsIt, type Check, type First } from './checks.ts'
 import { knownOf, type Known, type Weight } from './known.ts'
-import { causeToName, firstOf, hasFeedFault, nextCheck, standingAfter } from './next.ts'
+import type { Undone } from './look.ts'
+import {
+  causeToName,
+  firstOf,
+  hasFeedFault,
+  nextCheck,
+  putBackBefore,
+  standingAfter,
+  undoneBy,
+} from './next.ts'
 import { chancesOf, comesAndGoes, explains, lastAnswers, outcomeOfCheck, type Chances } from './reason.ts'
 import type { Checked, Finds, Told, TroubleRequest } from './request.ts'
 
@@ -26,6 +35,10 @@ export type TroubleNote =
     }
   | { note: 'two-faults'; first: Check; second: Check }
   | { note: 'technician'; cause: Cause }
+  /** Several things are written down as wrong: the free ones first. */
+  | { note: 'also-wrong'; causes: readonly Cause[] }
+  /** What the looks left off or open. */
+  | { note: 'put-back'; parts: readonly Undone[] }
 
 export interface Ranked extends Weight {
   cause: Cause
@@ -38,6 +51,10 @@ export interface NextLook {
   minutes: number
   /** What must be made true first; only what is not so already. */
   first: readonly First[]
+  /** What the looks before left off or open, and this one wants back. */
+  putBack: readonly Undone[]
+  /** It was made once, and may have missed it. */
+  again: boolean
   /** The machine was just switched off for the look before. */
   switchOn: boolean
   /** Chance that it shows the fault. */
@@ -61,16 +78,20 @@ export interface Trouble {
   next: NextLook | null
   found: FoundCause | null
   notes: TroubleNote[]
+  /** The looks it stands on. */
+  checks: readonly Checked[]
 }
+
+const ALSO = 0.02
 
 /** Two looks that showed faults no one cause explains. */
 export function contradiction(told: Pick<Told, 'checks' | 'cured'>): [Checked, Checked] | null {
   const here = lastAnswers(told.checks).filter(
-    (c) => c.outcome === 'here' && !explains(c.id, told.cured ?? []),
+    (c) => showsIt(c.outcome) && !explains(c.id, c.outcome, told.cured ?? []),
   )
   for (const [i, a] of here.entries())
     for (const b of here.slice(i + 1))
-      if (!checkRow(a.id).finds.some((cause) => checkRow(b.id).finds.includes(cause))) return [a, b]
+      if (!pointsTo(a.id, a.outcome).some((cause) => pointsTo(b.id, b.outcome).includes(cause))) return [a, b]
   return null
 }
 
@@ -101,6 +122,16 @@ export function findFrom(
   const gasless = !c.wire.gas.needed && !c.wire.open
   const says = (...ids: (typeof told.symptoms)[number][]) => told.symptoms.some((s) => ids.includes(s))
   const air = outcomeOfCheck(told, 'feed-into-air')
+  const undone = undoneBy(told)
+  // What fits the complaint as little as anything else is not brought up with it.
+  const mismatched = named
+    ? causes
+        .filter(
+          ({ cause, because, chance }) => because === 'mismatch' && cause !== named.cause && chance > ALSO,
+        )
+        .map(({ cause }) => cause)
+        .sort((a, b) => cureRow(a).minutes - cureRow(b).minutes)
+    : []
   const notes: TroubleNote[] = [
     ...(two ? [{ note: 'two-faults' as const, first: two[0].id, second: two[1].id }] : []),
     ...(goes ? [{ note: 'comes-and-goes' as const }] : []),
@@ -114,6 +145,8 @@ export function findFrom(
     ...(named && cureRow(named.cause).kind === 'technician'
       ? [{ note: 'technician' as const, cause: named.cause }]
       : []),
+    ...(mismatched.length ? [{ note: 'also-wrong' as const, causes: mismatched }] : []),
+    ...((named || !next) && undone.length ? [{ note: 'put-back' as const, parts: undone }] : []),
     ...(!named && !next ? [{ note: 'do-not-know' as const }] : []),
     ...(!named && !next && known.checks.size ? [{ note: 'as-written-down' as const }] : []),
   ]
@@ -129,11 +162,14 @@ export function findFrom(
       place: checkRow(next.check).place,
       minutes: Math.round(next.minutes * 100) / 100,
       first: firstOf(standing, next.check),
+      putBack: putBackBefore(told, next.check),
+      again: told.checks?.some(({ id, outcome }) => id === next.check && outcome !== 'cannot') ?? false,
       switchOn: standing.on === false && checkRow(next.check).first.includes('machine-on'),
       settles: next.settles,
     },
     found: named && { ...named, weight: known.weights[named.cause] },
     notes,
+    checks: told.checks ?? [],
   }
 }
 

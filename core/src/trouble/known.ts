@@ -1,3 +1,4 @@
+import { FAMILY_SHEETS } from '../families/index.ts'
 import { feedChances } from '../feed/monteCarlo.ts'
 import { pressureWindow } from '../feed/pressureWindow.ts'
 import { windowCentreN } from '../feed/scale.ts'
@@ -5,11 +6,12 @@ import { feedSetupOf } from '../feed/setup.ts'
 import { DRAUGHT_LIMIT_M_PER_S } from '../gas/flow.ts'
 import { startFor } from '../changeover/plan/startFor.ts'
 import { conditionVerdict, type MatchContext } from '../match/finding.ts'
-import { cautions } from '../stations/obstacles.ts'
+import { cautions, type CautionRule } from '../stations/obstacles.ts'
 import type { StationFinding, StationRule } from '../stations/index.ts'
 import type { Origin } from '../base/facts.ts'
 import { CAUSES, causeRow, causesOfRule, SINCE_FACTOR, type Cause } from './causes.ts'
-import type { Check } from './checks.ts'
+import { CHECKS, checkRow, type Check } from './checks.ts'
+import { outcomeOfCheck } from './reason.ts'
 import type { Finds, Told } from './request.ts'
 import type { Symptom } from './symptoms.ts'
 
@@ -26,67 +28,135 @@ export interface Weight {
 }
 export interface Known {
   weights: Readonly<Record<Cause, Weight>>
-  /** Looks whose answer is known already. */
+  /** Looks that cannot be made on this machine as it stands. */
   checks: ReadonlySet<Check>
 }
 
-/** A wire that stands runs no better into the air: that look is answered. */
+/** Looks at the feeder’s line, which the wire of a spool gun does not meet. */
+const OF_THE_FEEDER: readonly Check[] = [
+  ...(['lead-straight', 'read-liner', 'liner-reach', 'blow-out-liner', 'liner-out-look'] as const),
+  ...(['guide-gap', 'spool-side'] as const),
+]
+const AT_THE_TIP: readonly Check[] = ['tip-off-and-jog', 'read-tip-stamp', 'look-tip-bore', 'tip-tight']
+const AT_THE_HUB: readonly Check[] = ['feel-brake', 'spool-pin', 'spool-side']
+/** Looks that cannot be made here and now: nothing is out of the gun while threading, a fused wire is not pulled. */
+function cannotLook(c: MatchContext, told: Told): Set<Check> {
+  const { contactTip, gun, spool, gas } = c.fitted
+  const gasless = !c.wire.gas.needed && !c.wire.open
+  const threading = told.at === 'threading'
+  const says = (...ids: Symptom[]) => told.symptoms.some((s) => ids.includes(s))
+  const made = (check: Check) => told.checks?.some(({ id, outcome }) => id === check && outcome !== 'cannot')
+  const tipWasOff = told.checks?.some(({ id, outcome }) => AT_THE_TIP.includes(id) && outcome !== 'cannot')
+  return new Set(
+    CHECKS.filter((check) => {
+      const { hazards, finds } = checkRow(check)
+      const only = (is: (cause: Cause) => boolean) => finds.every(is)
+      return (
+        (contactTip === null && [...AT_THE_TIP, 'tip-off-to-thread'].includes(check)) ||
+        (gun?.kind === 'spool-gun' && OF_THE_FEEDER.includes(check)) ||
+        (gun != null && gun.kind === 'push' && check === 'read-gun-rolls') ||
+        (gun === null && checkRow(check).place === 'gun') ||
+        (spool?.type === 'drum' && AT_THE_HUB.includes(check)) ||
+        ((gasless || gas === null) && only((cause) => causeRow(cause).side === 'gas')) ||
+        (threading &&
+          (hazards.includes('arc') ||
+            check === 'pull-wire-by-hand' ||
+            only((cause) => !['feed', 'technician'].includes(causeRow(cause).side)))) ||
+        (told.at === 'feeding' && hazards.includes('arc')) ||
+        (check === 'tip-off-to-thread' &&
+          (told.at === undefined ? !says('end-will-not-pass-tip', 'feed-stops') : !threading)) ||
+        // With the tip off it ran: pulled by hand it tells no more.
+        (check === 'pull-wire-by-hand' && outcomeOfCheck(told, 'tip-off-and-jog') === 'here') ||
+        // Fused into the tip it comes out with the tip alone.
+        (check === 'pull-wire-by-hand' && says('burnback') && !tipWasOff) ||
+        // A wire that stands runs no better into the air; what is seen at the rolls needs no trial.
+        (check === 'feed-into-air' &&
+          (told.symptoms.some((s) => STANDS.includes(s) || AT_THE_ROLLS.includes(s)) ||
+            made('tip-off-and-jog'))) ||
+        (check === 'feel-brake' && says('brake-no-effect'))
+      )
+    }),
+  )
+}
+/** Seen at the feeder with the machine standing. */
+const AT_THE_ROLLS: readonly Symptom[] = [
+  ...(['wire-flattened', 'shavings', 'plastic-shavings', 'wire-bends-at-guide'] as const),
+  ...(['no-pull-at-gun', 'spool-runs-on', 'brake-no-effect'] as const),
+]
+/** A wire that stands. */
 const STANDS: readonly Symptom[] = ['birdnest', 'feed-stops', 'rolls-slip', 'end-will-not-pass-tip']
 
-/** What a reading settles: the causes that are absent where it was read and not found wrong, and the looks it saves. */
+/** What a reading makes unlikely where it was read and not found wrong: written down once is not true for ever. */
 interface Reading {
   read: (c: MatchContext, told: Told) => boolean
   causes: readonly Cause[]
-  checks: readonly Check[]
 }
+/** What is left of a suspicion where it was read and is right. common practice, no source */
+const WRITTEN = 0.12
 const READINGS: readonly Reading[] = [
   {
     read: (c) => c.fitted.contactTip != null,
     causes: ['tip-too-small', 'tip-too-large'],
-    checks: ['read-tip-stamp'],
   },
-  { read: (c) => c.fitted.liner != null, causes: ['liner-wrong'], checks: ['read-liner'] },
+  { read: (c) => c.fitted.liner != null, causes: ['liner-wrong'] },
+  { read: (c) => c.fitted.driveRolls != null, causes: ['rolls-wrong-profile'] },
   {
     read: (c) =>
       c.fitted.driveRolls != null &&
       (c.fitted.driveRolls.active !== undefined || c.fitted.driveRolls.grooves.length === 1),
-    causes: ['rolls-wrong-profile', 'rolls-wrong-groove'],
-    checks: ['read-roll-groove'],
+    causes: ['rolls-wrong-groove'],
   },
-  { read: (c) => c.fitted.outletGuide?.gapMm !== undefined, causes: ['guide-gap'], checks: [] },
-  { read: (c) => c.fitted.gun?.rolls != null, causes: ['gun-rolls-wrong'], checks: [] },
-  { read: (c) => c.fitted.hubBrake != null, causes: ['brake-tight', 'brake-loose'], checks: ['feel-brake'] },
-  { read: (c) => c.fitted.spool?.pinEngaged !== undefined, causes: ['pin-out'], checks: ['spool-pin'] },
+  { read: (c) => c.fitted.outletGuide?.gapMm !== undefined, causes: ['guide-gap'] },
+  { read: (c) => c.fitted.gun?.rolls != null, causes: ['gun-rolls-wrong'] },
+  { read: (c) => c.fitted.hubBrake != null, causes: ['brake-tight', 'brake-loose'] },
+  { read: (c) => c.fitted.spool?.pinEngaged !== undefined, causes: ['pin-out'] },
   {
     read: (c) => c.fitted.spool?.leaves !== undefined && c.machine.wireEntry !== undefined,
     causes: ['spool-wrong-side'],
-    checks: ['spool-side'],
   },
   {
     read: (c) => c.fitted.polarity != null && c.wire.polarity.length > 0 && !c.wire.open,
     causes: ['polarity-wrong'],
-    checks: ['trace-work-lead', 'read-box'],
   },
-  { read: (c) => c.fitted.gas != null, causes: ['gas-wrong'], checks: ['read-gas'] },
+  { read: (c) => c.fitted.gas != null, causes: ['gas-wrong'] },
   {
     read: (c) => (c.fitted.gasFlowLPerMin ?? 0) > 0,
     causes: ['flow-low', 'flow-high'],
-    checks: ['read-flow'],
   },
   {
     read: (c) => c.job !== undefined,
     causes: ['wire-thick-for-metal', 'wire-thin-for-metal'],
-    checks: ['measure-metal'],
   },
-  { read: (c) => c.job?.draughtMPerS !== undefined, causes: ['draught'], checks: ['draught'] },
-  { read: (_c, told) => told.lead !== undefined, causes: ['lead-bent'], checks: ['lead-straight'] },
-  { read: (c) => c.fitted.conditions?.workClamp === 'new', causes: ['work-clamp'], checks: ['work-clamp'] },
-  { read: (c) => c.fitted.conditions?.studs === 'tight', causes: ['cable-loose'], checks: ['cable-tight'] },
-  { read: (_c, told) => told.setting?.tipToWorkMm !== undefined, causes: [], checks: ['tip-distance'] },
+  { read: (c) => c.job?.draughtMPerS !== undefined, causes: ['draught'] },
+  { read: (_c, told) => told.lead !== undefined, causes: ['lead-bent'] },
+  { read: (c) => c.fitted.conditions?.workClamp === 'new', causes: ['work-clamp'] },
+  { read: (c) => c.fitted.conditions?.studs === 'tight', causes: ['cable-loose'] },
 ]
 
 /** A mismatch that was read weighs so much more than what is only possible. common practice, no source */
 const MISMATCH = 60
+/** What Match says beside its findings, by how much it weighs here. common practice, no source */
+const MEANT_BY_CAUTION: Partial<Record<CautionRule, { cause: Cause; factor: number }>> = {
+  'wire-thick-for-metal': { cause: 'wire-thick-for-metal', factor: MISMATCH },
+  'wire-thin-for-metal': { cause: 'wire-thin-for-metal', factor: MISMATCH },
+  'wire-for-stitches-only': { cause: 'wire-thick-for-metal', factor: MISMATCH },
+  'wire-off-usual': { cause: 'wire-thick-for-metal', factor: 3 },
+  'zinc-fume': { cause: 'metal-dirty', factor: 12 },
+  'single-pass-on-plate': { cause: 'base-metal', factor: 4 },
+  'parent-never': { cause: 'base-metal', factor: MISMATCH / 3 },
+  'parent-unlisted': { cause: 'base-metal', factor: 6 },
+  'parent-unknown': { cause: 'base-metal', factor: 3 },
+  'parent-no-wire': { cause: 'base-metal', factor: MISMATCH / 3 },
+  'parent-warmth': { cause: 'base-metal', factor: 4 },
+  'metal-hot-cracks': { cause: 'base-metal', factor: 6 },
+  'metal-leaded-cracks': { cause: 'base-metal', factor: MISMATCH / 3 },
+  'over-duty': { cause: 'duty-cut-out', factor: 12 },
+  'output-small': { cause: 'wire-thick-for-metal', factor: 3 },
+  'new-wire-rusty': { cause: 'wire-rusty', factor: MISMATCH / 4 },
+  'new-wire-spoiled': { cause: 'wire-damp', factor: MISMATCH / 4 },
+  'liner-shared-with-steel': { cause: 'liner-dirty', factor: 6 },
+  'nozzle-narrow': { cause: 'flow-low', factor: 3 },
+}
 /** Blown out each so many days, a tip used for so many hours, a spool open for so many months. common practice, no source */
 const LINER_DAYS = 30
 const TIP_HOURS = 12
@@ -108,13 +178,17 @@ function cannotBe(cause: Cause, c: MatchContext): boolean {
     return true
   if ((cause === 'push-too-long' || cause === 'lead-bent') && gun?.kind === 'spool-gun') return true
   if (cause === 'push-too-long' && gun?.kind === 'push-pull') return true
+  if (gun?.kind === 'spool-gun' && (at === 'liner' || at === 'outletGuide' || at === 'driveRolls'))
+    return true
+  // Moisture sits in the powder; on solid wire it is the rust that counts.
+  if (cause === 'wire-damp' && !FAMILY_SHEETS[c.wire.family].tubular && !c.wire.open) return true
   const spool = c.fitted.spool?.type
   if (spool === 'drum' && ['brake-tight', 'brake-loose', 'pin-out', 'spool-wrong-side'].includes(cause))
     return true
   if (cause === 'pin-out' && c.machine.hubLocator === 'none') return true
   if (cause === 'polarity-wrong' && c.machine.polarityChange === 'fixed' && c.fitted.polarity != null)
     return c.wire.polarity.includes(c.fitted.polarity)
-  return at === 'nozzle' && gasless
+  return (at === 'nozzle' || at === 'gasFlow') && gasless
 }
 
 /**
@@ -147,18 +221,15 @@ export function knownOf(
   byFeed(c, set)
   bySetting(c, findings, told, set)
   byCondition(c, set)
-  // What was read and is right is not at fault; what was read and is wrong is nearly found.
-  const checks = new Set<Check>()
+  if (c.practice.tipWhileThreading === 'on') set('tip-on-while-threading', 3, 'history')
+  // What was read and is right is seldom at fault; what was read and is wrong is nearly found.
+  const checks = cannotLook(c, told)
   const absent = new Set<Cause>()
   for (const reading of READINGS)
-    if (reading.read(c, told)) {
-      for (const check of reading.checks) checks.add(check)
-      for (const cause of reading.causes) absent.add(cause)
-    }
+    if (reading.read(c, told)) for (const cause of reading.causes) absent.add(cause)
   // A gun to try is in the store, or it is not.
   if (c.store && !c.store.some((p) => p.kind === 'gun' && p.part === 'whole' && p.count > 0))
     checks.add('short-gun')
-  if (told.symptoms.some((s) => STANDS.includes(s))) checks.add('feed-into-air')
   for (const finding of findings)
     for (const rule of [finding.rule, ...(finding.also ?? []).map((f) => f.rule)])
       for (const cause of causesOfRule(rule)) {
@@ -171,11 +242,12 @@ export function knownOf(
           finding: { finding, rule },
         }
       }
-  for (const { rule } of cautions(c))
-    if (rule === 'wire-thick-for-metal' || rule === 'wire-thin-for-metal') {
-      absent.delete(rule)
-      set(rule, MISMATCH, 'mismatch')
-    }
+  for (const { rule } of cautions(c)) {
+    const meant = MEANT_BY_CAUTION[rule]
+    if (!meant || weights[meant.cause].weight === 0) continue
+    absent.delete(meant.cause)
+    set(meant.cause, meant.factor, 'mismatch')
+  }
   if ((c.job?.draughtMPerS ?? 0) > DRAUGHT_LIMIT_M_PER_S) {
     absent.delete('draught')
     set('draught', MISMATCH, 'mismatch', 'published')
@@ -183,9 +255,8 @@ export function knownOf(
   if (told.lead !== undefined && told.lead !== 'straight') {
     absent.delete('lead-bent')
     set('lead-bent', told.lead === 'looped' ? 3 : 12, 'lead')
-    checks.delete('lead-straight')
   }
-  for (const cause of absent) weights[cause] = { ...weights[cause], weight: 0 }
+  for (const cause of absent) weights[cause] = { ...weights[cause], weight: weights[cause].weight * WRITTEN }
   byFinds(weights, finds)
   return { weights, checks }
 }
@@ -207,7 +278,9 @@ function byTelling(told: Told, set: Set1) {
     if (row.only && told.at !== undefined && !row.only.includes(told.at)) set(cause, 0.01, 'since')
     // Said of no phase, what shows only while threading is the less likely.
     if (row.only && told.at === undefined) set(cause, 0.4, 'since')
-    if (row.at !== 'work' && told.lastChange?.includes(row.at)) set(cause, 5, 'last-change')
+    // What was touched last is looked at first: how it was put together, sooner than how it wore.
+    if (row.at !== 'work' && told.lastChange?.includes(row.at))
+      set(cause, row.comes === 'setup' || row.comes === 'hand' ? 8 : 4, 'last-change')
   }
   const { daysSinceLinerBlowOut: days, tipHours: hours, spoolOpenMonths: months } = told.history ?? {}
   if (days !== undefined) set('liner-dirty', within(0.3, days / LINER_DAYS, 5), 'history')
@@ -233,6 +306,10 @@ function byFeed(c: MatchContext, set: Set1) {
   set('push-too-long', 0.2 + 4 * (1 - chances.opens), 'model', 'model')
 }
 
+/** Half widths of its band in which a setting is right, and what that leaves of the suspicion. common practice, no source */
+const IN_BAND = 1
+const SUITS = 0.35
+
 /** Settings in use against where the wire would be started on this metal. */
 function bySetting(c: MatchContext, findings: readonly StationFinding[], told: Told, set: Set1) {
   const start = startFor(c, findings)
@@ -242,12 +319,19 @@ function bySetting(c: MatchContext, findings: readonly StationFinding[], told: T
     band: { value: number; low: number; high: number } | null | undefined,
   ) =>
     value === undefined || !band || !Number.isFinite(band.value)
-      ? 0
+      ? undefined
       : (value - band.value) / Math.max(0.01, (band.high - band.low) / 2)
-  const pull = (low: Cause, high: Cause, by: number) => {
-    if (by === 0) return
-    set(low, by < 0 ? 1 + 2 * Math.min(4, -by) : 1 / (1 + by), 'setting', 'published')
-    set(high, by > 0 ? 1 + 2 * Math.min(4, by) : 1 / (1 - by), 'setting', 'published')
+  const pull = (low: Cause, high: Cause, by: number | undefined) => {
+    if (by === undefined) return
+    // Within its band it is no suspect: what is said is where such a wire is run.
+    if (Math.abs(by) <= IN_BAND) {
+      set(low, SUITS, 'setting', 'published')
+      set(high, SUITS, 'setting', 'published')
+      return
+    }
+    const over = Math.min(4, Math.abs(by) - IN_BAND)
+    set(by < 0 ? low : high, 2 + 3 * over, 'setting', 'published')
+    set(by < 0 ? high : low, 1 / (2 + over), 'setting', 'published')
   }
   pull('volts-low', 'volts-high', off(voltageV, start?.voltageV))
   pull('speed-low', 'speed-high', off(speed, start?.wireSpeedMPerMin))

@@ -10,8 +10,13 @@ export const FIRSTS = [
   'gas-shut',
   'gas-open',
   'arm-open',
+  'cooled',
 ] as const
 export type First = (typeof FIRSTS)[number]
+
+/** What a look leaves undone, and the next one may want back. */
+export const UNDONE = ['clamp', 'arm', 'tip', 'nozzle', 'gun', 'wire', 'plug'] as const
+export type Undone = (typeof UNDONE)[number]
 
 /** One look or try. Minutes without the walk: common practice, no source. */
 export interface LookRow {
@@ -25,6 +30,8 @@ export interface LookRow {
   mends?: true
   /** A setting is turned. */
   knob?: true
+  /** What is off or open after it. */
+  undoes?: readonly Undone[]
   /** It wants something that is seldom at hand: the chance that it cannot be made. */
   seldom?: number
 }

@@ -1,7 +1,9 @@
 import { CAUSES, causeRow, type Cause, cureRow } from './causes.ts'
-import { CHECKS, checkRow, type Check, type First } from './checks.ts'
+import type { CureWork } from './cures.ts'
+import { CHECKS, checkRow, pointsTo, showsIt, type Check, type First } from './checks.ts'
+import { UNDONE, type Undone } from './look.ts'
 import type { Known } from './known.ts'
-import { FALSE_ALARM, hereIf, lastAnswers, type Chances } from './reason.ts'
+import { FALSE_ALARM, hereIf, lastAnswers, showsPartly, type Chances } from './reason.ts'
 import type { Told } from './request.ts'
 import { minutesFrom, MORE_THAN_THE_REST, needsOff, needsOn, Thinking, type Standing } from './think.ts'
 
@@ -22,6 +24,34 @@ export const firstOf = (standing: Standing, check: Check): First[] =>
     (f) => !(f === 'machine-off' && standing.on === false) && !(f === 'machine-on' && standing.on === true),
   )
 
+/** What the looks made so far have left off or open. */
+export function undoneBy(told: Pick<Told, 'checks'>): Undone[] {
+  const undone = new Set<Undone>()
+  for (const { id, outcome } of told.checks ?? []) {
+    if (outcome === 'cannot') continue
+    for (const part of putBackFor(id)) undone.delete(part)
+    for (const part of checkRow(id).undoes ?? []) undone.add(part)
+  }
+  return UNDONE.filter((part) => undone.has(part))
+}
+/** To strike an arc everything is back; to feed, what the wire goes through. */
+function putBackFor(check: Check): readonly Undone[] {
+  const { hazards, undoes = [], place } = checkRow(check)
+  const needs: readonly Undone[] = hazards.includes('arc')
+    ? UNDONE
+    : hazards.includes('feeding-wire')
+      ? ['arm', 'gun', 'wire', 'plug']
+      : needsOn(check)
+        ? ['gun', 'plug']
+        : check === 'pull-wire-by-hand' || (place === 'gun' && undoes.includes('tip'))
+          ? ['wire', 'gun']
+          : []
+  return needs.filter((part) => !undoes.includes(part))
+}
+/** What was left off or open by the looks before, and is put back for this one. */
+export const putBackBefore = (told: Pick<Told, 'checks'>, check: Check): Undone[] =>
+  undoneBy(told).filter((part) => putBackFor(check).includes(part))
+
 /** Chance below which a look is not worth its steps, and a cause is left out of the thinking. */
 const WORTH = 0.02
 const UNLIKELY = 0.002
@@ -36,14 +66,21 @@ const AIR: Check = 'feed-into-air'
 export const hasFeedFault = (chances: Chances): number =>
   CAUSES.reduce((sum, cause) => sum + (causeRow(cause).side === 'feed' ? chances.of[cause] : 0), 0)
 
-/** Looks still to be made: not known, not made, and worth it. */
+/** Looks still to be made: possible, not made, and worth it; where none is left, those that may have missed it. */
 export function openChecks(known: Known, told: Told, chances: Chances): Check[] {
-  const made = new Set(lastAnswers(told.checks).map((c) => c.id))
-  return CHECKS.filter((check) => {
-    if (known.checks.has(check) || made.has(check)) return false
-    return checkRow(check).finds.reduce((sum, cause) => sum + chances.of[cause], 0) >= WORTH
-  })
+  const made = new Map<Check, number>()
+  for (const { id } of told.checks ?? []) made.set(id, (made.get(id) ?? 0) + 1)
+  const shown = (check: Check) => checkRow(check).finds.reduce((sum, cause) => sum + chances.of[cause], 0)
+  const open = CHECKS.filter((check) => !known.checks.has(check) && !made.has(check) && shown(check) >= WORTH)
+  if (open.length) return open
+  return lastAnswers(told.checks).flatMap(({ id, outcome }) =>
+    outcome === 'not-here' && made.get(id) === 1 && !known.checks.has(id) && shown(id) >= WORTH_TWICE
+      ? [id]
+      : [],
+  )
 }
+/** A look is made a second time only where so much speaks for what it shows. */
+const WORTH_TWICE = 0.15
 
 function thinkingOf(open: readonly Check[], chances: Chances, comesAndGoes: boolean): Thinking {
   const live = CAUSES.filter((cause) => chances.of[cause] > UNLIKELY)
@@ -55,6 +92,30 @@ function thinkingOf(open: readonly Check[], chances: Chances, comesAndGoes: bool
   )
 }
 
+/**
+ * One cause holds more than the rest and nothing has shown it: of the looks that would, the one that parts it from
+ * others best for its minutes.
+ */
+function shows(told: Told, chances: Chances, open: readonly Check[], standing: Standing) {
+  const top = CAUSES.reduce((a, b) => (chances.of[b] > chances.of[a] ? b : a))
+  if (chances.of[top] <= MORE_THAN_THE_REST || seenAt(told, top)) return undefined
+  const would = open.filter((check) => checkRow(check).finds.includes(top))
+  const score = (check: Check) => {
+    const { ways = {}, finds } = checkRow(check)
+    const beside = Object.values(ways).find((way) => way.includes(top)) ?? finds
+    const all = beside.reduce((sum, cause) => sum + chances.of[cause], 0)
+    return (minutesFrom(standing, check) * all) / (chances.of[top] * hereIf(top, check) ** 2)
+  }
+  const [check] = [...would].sort((a, b) => score(a) - score(b))
+  if (!check) return undefined
+  const settles = checkRow(check).finds.reduce(
+    (sum, cause) => sum + chances.of[cause] * hereIf(cause, check),
+    0,
+  )
+  const minutes = minutesFrom(standing, check)
+  return { check, minutes, settles, cost: minutes }
+}
+
 /** The look after which the fewest minutes are left to go, each answer by its chance. */
 export function nextCheck(
   known: Known,
@@ -64,17 +125,68 @@ export function nextCheck(
   standing: Standing = standingAfter(told),
 ): { check: Check; minutes: number; settles: number; cost: number } | null {
   const open = openChecks(known, told, chances)
-  const best = thinkingOf(open, chances, comesAndGoes).best(standing)
+  const thinking = thinkingOf(open, chances, comesAndGoes)
+  const best = shows(told, chances, open, standing) ?? thinking.best(standing)
+  const free = open.find((check) => {
+    const { mends, minutes, finds } = checkRow(check)
+    return (
+      mends === true &&
+      minutes <= FREE_MINUTES &&
+      finds.some((cause) => known.weights[cause].because === 'lead' && chances.of[cause] > WORTH)
+    )
+  })
+  if (best && free && best.check !== free)
+    return { ...best, check: free, minutes: minutesFrom(standing, free) }
   // The feed is cleared before the tuning: it is run into the air before a knob is turned.
   if (best && checkRow(best.check).knob && open.includes(AIR) && hasFeedFault(chances) > FEED_FIRST)
     return { ...best, check: AIR, minutes: minutesFrom(standing, AIR) }
   return best
 }
 
+const answersOn = (told: Pick<Told, 'checks'>, cause: Cause) =>
+  lastAnswers(told.checks).filter(
+    ({ id, outcome }) => outcome !== 'cannot' && checkRow(id).finds.includes(cause),
+  )
+/** A look showed it, and none that it shows at has said otherwise since. */
 const seenAt = (told: Pick<Told, 'checks'>, cause: Cause): boolean =>
-  lastAnswers(told.checks).some((c) => c.outcome === 'here' && checkRow(c.id).finds.includes(cause))
+  answersOn(told, cause).some(({ id, outcome }) => showsIt(outcome) && pointsTo(id, outcome).includes(cause))
+/** The last look at it showed that it is not so, or that it is the other way. */
+function clearedOf(told: Pick<Told, 'checks'>, cause: Cause): boolean {
+  const last = answersOn(told, cause)
+    .filter(({ id, outcome }) => showsIt(outcome) || !showsPartly(id, cause))
+    .at(-1)
+  return last !== undefined && !(showsIt(last.outcome) && pointsTo(last.id, last.outcome).includes(cause))
+}
 
-/** The cause to name now, if there is one: it was seen, or curing it costs less than any look that is left. */
+/** Cures that do no harm where it was something else: nothing is turned that was right. */
+const harmless = (cause: Cause): boolean => {
+  const { kind, work } = cureRow(cause)
+  return kind === 'hand' || (kind === 'work' && HARMLESS_WORK.includes(work!))
+}
+const HARMLESS_WORK: readonly CureWork[] = [
+  ...(['tip-new', 'tip-tighten', 'tip-off', 'clamp', 'nozzle', 'purge', 'open-cylinder'] as const),
+  ...(['gun-rolls-close', 'seat', 'seals', 'rethread', 'liner-clean', 'rolls-clean'] as const),
+]
+/** A cure of more than so many minutes is not begun unseen where a look was made. */
+const SHORT_CURE = 5
+
+/**
+ * Whether a cause may be named that no look has shown: looking costs more than curing it, and curing it does no harm.
+ * @param unmade looks that would show it and can still be made
+ */
+export function mayNameUnseen(cause: Cause, unmade: readonly Check[], standing: Standing): boolean {
+  const cure = cureRow(cause)
+  if (unmade.length === 0)
+    return cure.kind === 'technician' || (harmless(cause) && cure.minutes <= SHORT_CURE)
+  return harmless(cause) && unmade.every((check) => minutesFrom(standing, check) > cure.minutes)
+}
+
+type Named = { cause: Cause; by: 'seen' | 'mismatch' | 'left-over' }
+
+/**
+ * The cause to name now, if there is one: a look showed it, or what is written down says so, or looking costs more than
+ * a cure that can do no harm. What a look has just cleared is never named.
+ */
 export function causeToName(
   known: Known,
   told: Told,
@@ -85,20 +197,28 @@ export function causeToName(
     goes = false,
     look = () => nextCheck(known, told, chances, goes, standing),
   }: { contradicted?: boolean; goes?: boolean; look?: () => ReturnType<typeof nextCheck> } = {},
-): { cause: Cause; by: 'seen' | 'mismatch' | 'left-over' } | null {
+): Named | null {
   const top = CAUSES.reduce((a, b) => (chances.of[b] > chances.of[a] ? b : a))
   const chance = chances.of[top]
   if (chance === 0) return null
   const seen = seenAt(told, top)
+  const cleared = clearedOf(told, top)
   // Two faults: the likelier that was seen is cleared first, whatever the other takes of the chances.
   if (contradicted && seen && chance > CONTRADICTED) return { cause: top, by: 'seen' }
   const open = openChecks(known, told, chances)
-  if (chance > MORE_THAN_THE_REST) {
-    if (known.weights[top].because === 'mismatch') return { cause: top, by: 'mismatch' }
-    // Not yet seen: a look that would show it for a small part of its cure is made first.
+  const looks = CHECKS.filter((check) => checkRow(check).finds.includes(top) && !known.checks.has(check))
+  const made = new Set(lastAnswers(told.checks).map((c) => c.id))
+  const unmade = looks.filter((check) => !made.has(check))
+  if (chance > MORE_THAN_THE_REST && !(cleared && !seen)) {
+    // What nothing else is as cheap to try is tried before a part is changed for it.
+    if (known.weights[top].because === 'mismatch')
+      return freeFirst(known, chances, open, top) ? null : { cause: top, by: 'mismatch' }
+    const cure = cureRow(top)
+    if (!seen && !mayNameUnseen(top, unmade, standing))
+      return unmade.length > 0 || open.length > 0 ? null : leftOver(told, chances)
+    // Seen in a look that shows much else: one that would show it for a small part of its cure is made first.
     const cheaper = open.some(
-      (check) =>
-        hereIf(top, check) > FALSE_ALARM && MUCH * minutesFrom(standing, check) < cureRow(top).minutes,
+      (check) => hereIf(top, check) > FALSE_ALARM && MUCH * minutesFrom(standing, check) < cure.minutes,
     )
     if (!seen && cheaper) return null
     // Named, unless the looks that tell it from the rest cost less than being wrong would.
@@ -106,10 +226,36 @@ export function causeToName(
     if (!next || thinkingOf(open, chances, goes).costOfNaming(standing) <= next.cost)
       return { cause: top, by: seen ? 'seen' : 'left-over' }
   }
-  if (open.length > 0) return null
-  // Nothing is left to look at: what gives most for its minutes is cured next, unless something else leads them all.
+  return open.length > 0 ? null : leftOver(told, chances)
+}
+
+/** Something that costs nothing to put right is tried before a part that was read as wrong is changed. */
+function freeFirst(known: Known, chances: Chances, open: readonly Check[], top: Cause): boolean {
+  return open.some((check) => {
+    const { mends, minutes, finds } = checkRow(check)
+    return (
+      mends === true &&
+      minutes <= FREE_MINUTES &&
+      FREE_TIMES * minutes < cureRow(top).minutes &&
+      !finds.includes(top) &&
+      finds.some((cause) => known.weights[cause].because === 'lead' && chances.of[cause] > WORTH)
+    )
+  })
+}
+const FREE_MINUTES = 1
+const FREE_TIMES = 4
+
+/** Nothing is left to look at: what was seen is cured, likeliest for its minutes first; else nobody here knows. */
+function leftOver(told: Told, chances: Chances): Named | null {
   if (chances.other > MORE_THAN_THE_REST) return null
   const worth = (cause: Cause) => chances.of[cause] / cureRow(cause).minutes
-  const left = CAUSES.reduce((a, b) => (worth(b) > worth(a) ? b : a))
-  return { cause: left, by: seenAt(told, left) ? 'seen' : 'left-over' }
+  const able = CAUSES.filter(
+    (cause) => chances.of[cause] > LEFT && seenAt(told, cause) && !clearedOf(told, cause),
+  )
+  const seen = able.sort((a, b) => worth(b) - worth(a))[0]
+  if (seen) return { cause: seen, by: 'seen' }
+  const top = CAUSES.reduce((a, b) => (chances.of[b] > chances.of[a] ? b : a))
+  const nobodyLooks = !CHECKS.some((check) => checkRow(check).finds.includes(top))
+  return nobodyLooks && chances.of[top] > chances.other ? { cause: top, by: 'left-over' } : null
 }
+const LEFT = 0.05

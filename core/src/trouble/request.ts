@@ -6,14 +6,21 @@ import { storeSchema } from '../machine/store.ts'
 import { wireInputSchema } from '../machine/fitted/wire.ts'
 import { practiceSchema } from '../practice/practice.ts'
 import { CAUSES } from './causes.ts'
-import { CHECKS, OUTCOMES } from './checks.ts'
+import { addWrong } from '../base/check.ts'
+import { say } from '../base/codes.ts'
+import { CHECKS, OUTCOMES, outcomesOf } from './checks.ts'
 import { LEADS, PHASES, SINCE, SYMPTOMS } from './symptoms.ts'
 
 /** More than there are to say, and to look at twice. */
 const MOST = 200
 
 /** One look made: what it showed. */
-export const checkedSchema = z.object({ id: z.enum(CHECKS), outcome: z.enum(OUTCOMES) })
+export const checkedSchema = z
+  .object({ id: z.enum(CHECKS), outcome: z.enum(OUTCOMES) })
+  .superRefine(({ id, outcome }, ctx) => {
+    const may = outcomesOf(id)
+    if (!may.includes(outcome)) addWrong(ctx, say('trouble.outcome', outcome, may), ['outcome'])
+  })
 export type Checked = z.infer<typeof checkedSchema>
 
 /** What is said of a trouble, beside the machine; all but the symptoms may be left out, and is then unknown. */

@@ -1,8 +1,8 @@
 import type { Place } from '../steps/places.ts'
 import { walkMinutes } from '../steps/places.ts'
 import { cureRow, type Cause } from './causes.ts'
-import { checkRow, type Check } from './checks.ts'
-import { hereIf } from './reason.ts'
+import { checkRow, type Check, type LookOutcome } from './checks.ts'
+import { answerIf, hereIf } from './reason.ts'
 
 /** Where one stands, and whether the machine is on, after the last look; nothing where none was made. */
 export interface Standing {
@@ -52,6 +52,8 @@ export class Thinking {
   /** Causes by the place of their mass, that a look shows. */
   private readonly finds: readonly (readonly number[])[]
   private readonly shows: readonly Float64Array[]
+  /** Chance of each answer that it shows, by cause. */
+  private readonly answers: readonly (readonly Float64Array[])[]
   private readonly seldom: Float64Array
   private readonly cure: Float64Array
   private readonly times = new Map<string, Float64Array>()
@@ -73,6 +75,13 @@ export class Thinking {
     this.shows = checks.map((check) =>
       Float64Array.from(causes, (cause) => hereIf(cause, check, comesAndGoes)),
     )
+    this.answers = checks.map((check) => {
+      const ways = Object.keys(checkRow(check).ways ?? {}) as LookOutcome[]
+      const plain = Float64Array.from(causes, (cause) => hereIf(cause, check, comesAndGoes))
+      return ways.length === 0
+        ? [plain]
+        : ways.map((way) => Float64Array.from(causes, (cause) => answerIf(cause, check, way, comesAndGoes)))
+    })
     this.seldom = Float64Array.from(checks, (check) => checkRow(check).seldom ?? 0)
     this.cure = Float64Array.from(causes, (cause) => cureRow(cause).minutes)
     this.sure = new Float64Array(causes.length)
@@ -157,14 +166,17 @@ export class Thinking {
     ahead: number,
   ): number {
     const shows = this.shows[i]!
-    const here = masses.map((m, c) => m * shows[c]!)
     const not = masses.map((m, c) => m * (1 - shows[c]!))
     const then = standingAt(standing, this.checks[i]!)
     made[i] = 1
-    const cost =
-      sumOf(masses) * this.minutes(standing)[i]! +
-      this.toGo(here, made, then, ahead) +
-      this.toGo(not, made, then, ahead)
+    let cost = sumOf(masses) * this.minutes(standing)[i]! + this.toGo(not, made, then, ahead)
+    for (const answer of this.answers[i]!)
+      cost += this.toGo(
+        masses.map((m, c) => m * answer[c]!),
+        made,
+        then,
+        ahead,
+      )
     const seldom = this.seldom[i]!
     const all =
       seldom === 0

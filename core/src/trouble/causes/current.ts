@@ -1,5 +1,5 @@
 import type { CauseRow } from '../causeRow.ts'
-import { work } from '../cures.ts'
+import { hand, work } from '../cures.ts'
 
 /** In the current’s way. */
 export const CURRENT_CAUSES = {
@@ -9,6 +9,7 @@ export const CURRENT_CAUSES = {
     comes: 'setup',
     weight: 3,
     shows: {
+      'lack-of-fusion': 'sometimes',
       spatter: 'usually',
       ropey: 'usually',
       'never-settles': 'usually',
@@ -35,6 +36,9 @@ export const CURRENT_CAUSES = {
     comes: 'wear',
     weight: 5,
     shows: {
+      'lack-of-fusion': 'sometimes',
+      'arc-blow': 'sometimes',
+      'cuts-out': 'sometimes',
       'clamp-hot': 'usually',
       'erratic-arc': 'usually',
       'weak-arc': 'usually',
@@ -71,6 +75,8 @@ export const CURRENT_CAUSES = {
     comes: 'setup',
     weight: 2,
     shows: {
+      'cuts-out': 'sometimes',
+      'lack-of-fusion': 'sometimes',
       'breaker-trips': 'usually',
       'weak-arc': 'often',
       ropey: 'often',
@@ -80,5 +86,38 @@ export const CURRENT_CAUSES = {
     },
     cure: work('supply', 4),
     means: ['circuit-too-small', 'cord-too-thin'],
+  },
+  'mains-low': {
+    at: 'supply',
+    side: 'current',
+    comes: 'event',
+    weight: 0.8,
+    shows: {
+      'weak-arc': 'usually',
+      stubbing: 'often',
+      ropey: 'often',
+      'no-wetting': 'often',
+      'never-settles': 'sometimes',
+      'lack-of-fusion': 'sometimes',
+    },
+    look: { id: 'mains-volts', minutes: 3, place: 'mains', first: [], hazards: ['mains-work'], seldom: 0.5 },
+    cure: hand(10),
+  },
+  'duty-cut-out': {
+    at: 'supply',
+    side: 'current',
+    comes: 'hand',
+    weight: 1.5,
+    shows: { 'cuts-out': 'usually', 'weak-arc': 'sometimes' },
+    look: {
+      id: 'rest-and-try',
+      minutes: 15,
+      place: 'source',
+      first: [],
+      hazards: [],
+      isTry: true,
+      mends: true,
+    },
+    cure: hand(15),
   },
 } as const satisfies Record<string, CauseRow>

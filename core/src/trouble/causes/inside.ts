@@ -9,6 +9,7 @@ export const INSIDE_CAUSES = {
     comes: 'wear',
     weight: 0.6,
     shows: {
+      'cuts-out': 'sometimes',
       'motor-strains': 'usually',
       'feed-jerks': 'often',
       'feed-stops': 'often',
@@ -22,6 +23,8 @@ export const INSIDE_CAUSES = {
     comes: 'event',
     weight: 0.5,
     shows: {
+      'cuts-out': 'sometimes',
+      'uneven-width': 'sometimes',
       'never-settles': 'often',
       'breaker-trips': 'sometimes',
       'weak-arc': 'sometimes',
@@ -37,7 +40,13 @@ export const INSIDE_CAUSES = {
     side: 'technician',
     comes: 'wear',
     weight: 0.8,
-    shows: { 'no-click': 'usually', 'feed-stops': 'often', 'feed-jerks': 'sometimes', 'no-hiss': 'often' },
+    shows: {
+      'cuts-out': 'sometimes',
+      'no-click': 'usually',
+      'feed-stops': 'often',
+      'feed-jerks': 'sometimes',
+      'no-hiss': 'often',
+    },
     cure: technician,
   },
 } as const satisfies Record<string, CauseRow>

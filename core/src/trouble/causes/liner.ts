@@ -31,6 +31,7 @@ export const LINER_CAUSES = {
     comes: 'wear',
     weight: 6,
     shows: {
+      'uneven-width': 'sometimes',
       'feed-jerks': 'usually',
       'rolls-slip': 'often',
       birdnest: 'often',
@@ -88,7 +89,7 @@ export const LINER_CAUSES = {
       'end-will-not-pass-tip': 'often',
       'erratic-arc': 'often',
       'wire-spirals': 'sometimes',
-      burnback: 'sometimes',
+      burnback: 'often',
       stubbing: 'sometimes',
     },
     cure: work('liner-new', 24),
@@ -100,6 +101,8 @@ export const LINER_CAUSES = {
     comes: 'setup',
     weight: 1,
     shows: {
+      'plastic-shavings': 'often',
+      'squeal-at-rolls': 'often',
       'wire-bends-at-guide': 'usually',
       'feed-jerks': 'often',
       'end-will-not-pass-tip': 'often',
@@ -115,6 +118,7 @@ export const LINER_CAUSES = {
     comes: 'event',
     weight: 4,
     shows: {
+      'uneven-width': 'sometimes',
       'feed-jerks': 'usually',
       'rolls-slip': 'often',
       birdnest: 'often',

@@ -47,6 +47,7 @@ export const TIP_CAUSES = {
     comes: 'wear',
     weight: 6,
     shows: {
+      'uneven-width': 'sometimes',
       'erratic-arc': 'usually',
       'tip-life-short': 'often',
       'spits-in-tip': 'often',
@@ -95,7 +96,7 @@ export const TIP_CAUSES = {
       'weak-arc': 'sometimes',
       'never-settles': 'sometimes',
     },
-    look: { id: 'tip-tight', minutes: 0.5, place: 'gun', first: ['machine-off'], hazards: ['hot-parts'] },
+    look: { id: 'tip-tight', minutes: 0.5, place: 'gun', first: ['machine-off', 'cooled'], hazards: ['hot-parts'] },
     cure: work('tip-tighten', 3),
   },
   'tip-on-while-threading': {

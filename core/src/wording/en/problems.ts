@@ -148,6 +148,8 @@ const PROBLEM_WORDS: { [C in ProblemCode]: (...facts: ProblemFacts[C]) => string
       : 'This cannot be left as it is: it would hurt somebody, or not work at all.',
   'request.useNoPart': () => 'There is no such part in the store, or none is left of it.',
   'request.useOtherPart': () => 'This part of the store does not go on here.',
+  'trouble.outcome': (outcome: string, may: readonly string[]) =>
+    `“${outcome}” is no answer to this look: ${may.join(', ')}.`,
   'trouble.wireNeeded': () => 'Say which wire is on, with its size: what can be at fault depends on it.',
 
   'schema.missing': () => 'This is missing.',

@@ -3,12 +3,13 @@ import { checkRow } from '../../../trouble/checks.ts'
 import type { CurePlan } from '../../../trouble/cure.ts'
 import { cureRow, type Cause } from '../../../trouble/causes.ts'
 import type { NextLook, Ranked, Trouble, TroubleNote } from '../../../trouble/find.ts'
+import type { Checked } from '../../../trouble/request.ts'
 import type { Weight } from '../../../trouble/known.ts'
 import type { UnitSystem } from '../../../units/format.ts'
 import { faultWords, findingWhy } from '../findings.ts'
 import { hazardText } from '../hazards.ts'
 import { BECAUSE, CAUSE_WORDS, causeName } from './causes.ts'
-import { CHECK_WORDS, checkName, FIRST_WORDS, SWITCH_ON_AGAIN } from './checks.ts'
+import { CHECK_WORDS, checkName, FIRST_WORDS, SWITCH_ON_AGAIN, UNDONE_WORDS, wayCure } from './checks.ts'
 
 /** Why a cause weighs what it does: of a mismatch, what its finding says. */
 export function weightWhy({ because, finding }: Weight, units: UnitSystem): string {
@@ -31,6 +32,10 @@ export const noteText = (note: TroubleNote): string => {
       return 'The feed first: no knob cures a wire that does not run evenly.'
     case 'not-the-feed':
       return 'The wire runs evenly in the air: liner and rolls are unlikely.'
+    case 'also-wrong':
+      return `Also written down as wrong here, put right in the same opening: ${note.causes.map((cause) => causeName(cause).toLowerCase()).join(', ')}.`
+    case 'put-back':
+      return `Put back what the looks left off or open: ${note.parts.map((part) => UNDONE_WORDS[part]).join(', ')}.`
     case 'technician':
       return `${causeName(note.cause)}: for a technician. Nothing inside is opened here.`
     case 'do-not-know':
@@ -50,9 +55,16 @@ const LEFT_OVER = 'Nothing showed it: it is the likeliest that is left.'
 
 /** What must be made true, then how the look is made. */
 export const lookHow = (next: NextLook): string =>
-  [next.switchOn ? SWITCH_ON_AGAIN : '', lookFirst(next), CHECK_WORDS[next.check].how]
+  [
+    next.again ? ONCE_MORE : '',
+    next.putBack.length ? `Put back: ${next.putBack.map((part) => UNDONE_WORDS[part]).join(', ')}.` : '',
+    next.switchOn ? SWITCH_ON_AGAIN : '',
+    lookFirst(next),
+    CHECK_WORDS[next.check].how,
+  ]
     .filter(Boolean)
     .join(' ')
+const ONCE_MORE = 'Once more, closely: nothing else is left that would show it.'
 /** What must be true first, as one sentence; empty where nothing must. */
 export const lookFirst = (next: NextLook): string => {
   const first = next.first.filter((f) => !(next.switchOn && f === 'machine-on')).map((f) => FIRST_WORDS[f])
@@ -62,8 +74,11 @@ export const lookHazards = (next: NextLook): string[] => [
   ...new Set((checkRow(next.check).hazards as readonly Hazard[]).map(hazardText)),
 ]
 
-/** What helps. */
-export const causeCure = (cause: Cause): string => CAUSE_WORDS[cause].cure
+/** What helps; where a look showed which way it is wrong, that way. */
+export const causeCure = (cause: Cause, checks: readonly Checked[] = []): string =>
+  checks
+    .map(({ id, outcome }) => checkRow(id).finds.includes(cause) && wayCure(id, outcome))
+    .findLast(Boolean) || CAUSE_WORDS[cause].cure
 
 /** Cut off, never up: what is left over is something else’s. */
 const cut = (chance: number) => Math.floor(chance * 1e6) / 1e6
@@ -94,7 +109,7 @@ export function troubleAnswer(trouble: Trouble, cure: CurePlan | null, units: Un
       cause: found.cause,
       why: foundWhy(trouble, units),
       cure: {
-        text: causeCure(found.cause),
+        text: causeCure(found.cause, trouble.checks),
         kind: cureRow(found.cause).kind,
         tasks: cure?.steps.map((s) => s.task) ?? [],
         minutes: cure?.minutes ?? cureRow(found.cause).minutes,

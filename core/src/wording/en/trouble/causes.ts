@@ -244,6 +244,106 @@ export const CAUSE_WORDS: {
     says: 'Moving air takes the gas away.',
     cure: 'Screen the work, or use a wire that shields itself; more gas does not help against wind.',
   },
+  'wire-cast': {
+    name: 'Cast of the wire',
+    says: 'The wire is wound so tightly, or twisted so, that it leaves the tip in a curve.',
+    cure: 'Another spool; until then a shorter stand-out steadies it.',
+    look: {
+      name: 'Look at the wire’s cast',
+      how: 'Cut a metre off and let it lie free on the floor.',
+      lookFor: 'A ring under 300 mm across, or one that stands up more than 25 mm.',
+    },
+  },
+  'wrong-wire': {
+    name: 'Another wire than the label says',
+    says: 'What is on the spool is not what was thought.',
+    cure: 'Put on the wire the job asks for; weld nothing more with this one.',
+  },
+  'mains-low': {
+    name: 'Mains low',
+    says: 'The mains gives less than the machine needs when it draws.',
+    cure: 'Another hour or another circuit; a licensed electrician measures it under load.',
+    look: {
+      name: 'Ask for the mains volts under load',
+      how: 'Somebody qualified reads the volts while it welds; or look whether lights dim and other machines draw.',
+      lookFor: 'More than a tenth below the plate.',
+    },
+  },
+  'duty-cut-out': {
+    name: 'Overheated: duty cycle',
+    says: 'The machine has protected itself: more arc in ten minutes than it bears.',
+    cure: 'Let the fan run it cool, then weld shorter or with less current.',
+    look: {
+      name: 'Let it rest, and try',
+      how: 'Leave it on so that the fan runs; look for the lamp of the thermal guard.',
+      lookFor: 'The lamp is lit, or it welds again after a quarter of an hour.',
+    },
+  },
+  'water-in-gas': {
+    name: 'Moisture in the gas',
+    says: 'Cylinder or hose carries water.',
+    cure: 'Another cylinder; an old hose that was open is replaced.',
+    look: {
+      name: 'Try another cylinder',
+      how: 'Connect one you know to be good, purge, and weld again.',
+      lookFor: 'It gets better.',
+    },
+  },
+  'regulator-frozen': {
+    name: 'Regulator frozen',
+    says: 'Much gas for long has iced it up: the flow drops.',
+    cure: 'Let it thaw; a heater or two cylinders for so much CO2. Never a flame.',
+    look: {
+      name: 'Look at the regulator',
+      how: 'After some minutes of welding; touch nothing iced with a bare hand.',
+      lookFor: 'Frost on it, and the flow has dropped.',
+    },
+  },
+  'nozzle-spatter': {
+    name: 'Spatter bridges nozzle and tip',
+    says: 'The nozzle takes current, and the gas swirls.',
+    cure: 'Clean nozzle and tip; a little anti-spatter, never in the diffuser.',
+  },
+  inductance: {
+    name: 'Inductance',
+    says: 'The short circuits break too hard, or too softly.',
+    cure: 'More inductance for less spatter, less for a stiff arc; one step at a time.',
+    look: {
+      name: 'Turn the inductance',
+      how: 'Where the machine has it: one step up, nothing else; weld again.',
+      lookFor: 'It gets better.',
+    },
+  },
+  'arc-blow': {
+    name: 'Arc blow',
+    says: 'The magnetism of the current pushes the arc aside.',
+    cure: 'Clamp at the other end or on both, weld away from the clamp, shorter arc, tack first.',
+    look: {
+      name: 'Move the work clamp',
+      how: 'To the other end of the seam, near the weld; weld again.',
+      lookFor: 'The arc leans the other way, or no more.',
+    },
+  },
+  'base-metal': {
+    name: 'The metal itself',
+    says: 'This metal cracks or gasses with this wire or without preheat.',
+    cure: 'Find out what it is; preheat, another wire, or a tested procedure. Some metal is not welded.',
+    look: {
+      name: 'Find out what the metal is',
+      how: 'Papers, stamps, spark, file and magnet; ask whoever bought it.',
+      lookFor: 'Hardenable, leaded or sulphur steel, cast iron, 2xxx or 7xxx aluminium, or unknown.',
+    },
+  },
+  'technique-end': {
+    name: 'The end of the bead',
+    says: 'The arc is drawn off and the crater stays open.',
+    cure: 'Stop, go back a finger’s breadth and fill it before you let go.',
+    look: {
+      name: 'Fill the crater',
+      how: 'Weld a short bead, go back at its end and fill it.',
+      lookFor: 'The end is sound now.',
+    },
+  },
   'feeder-motor': {
     name: 'Feeder motor',
     says: 'The motor or its gear is failing.',

@@ -1,12 +1,13 @@
 import type { OwnLook } from '../../../trouble/causes.ts'
-import type { Check, First } from '../../../trouble/checks.ts'
+import type { Check, First, LookOutcome, Way } from '../../../trouble/checks.ts'
+import type { Undone } from '../../../trouble/look.ts'
 import { OWN_CHECK_WORDS, type CheckWords } from './causes.ts'
 
 /** How each look is made, and what counts as the fault showing. common practice, no source */
 const SHARED: Record<Exclude<Check, OwnLook>, CheckWords> = {
   'tip-off-and-jog': {
     name: 'Tip off, and jog',
-    how: 'Unscrew nozzle and tip, point the gun away from everybody, and jog.',
+    how: 'Machine off: nozzle and tip off. Then on, gun away from everybody, and jog.',
     lookFor: 'It feeds now: the tip is at fault.',
   },
   'read-tip-stamp': {
@@ -20,13 +21,13 @@ const SHARED: Record<Exclude<Check, OwnLook>, CheckWords> = {
     lookFor: 'Oval, keyed on one side, or blocked.',
   },
   'tip-off-to-thread': {
-    name: 'Is the tip off while threading?',
-    how: 'Look at the end of the gun.',
-    lookFor: 'The tip is on, and the end cannot pass.',
+    name: 'Tip off, and thread on',
+    how: 'Nozzle and tip off; then feed on slowly, gun away from everybody, until the wire stands out.',
+    lookFor: 'It comes through now: the tip was on, or is at fault.',
   },
   'pull-wire-by-hand': {
     name: 'Pull the wire by hand',
-    how: 'Pull the wire out of the gun by hand, slowly.',
+    how: 'Arm open, the end at the spool held: pull the wire out of the gun by hand, slowly.',
     lookFor: 'It drags or sticks, though the rolls do not hold it.',
   },
   'lead-straight': {
@@ -71,7 +72,7 @@ const SHARED: Record<Exclude<Check, OwnLook>, CheckWords> = {
   },
   'look-wire-after-rolls': {
     name: 'Look at the wire past the rolls',
-    how: 'Feel and look at a stretch that has passed them.',
+    how: 'Cut a stretch off that has passed them; feel and look at it.',
     lookFor: 'Oval, toothed, or shaved on one side.',
   },
   'guide-gap': {
@@ -86,7 +87,7 @@ const SHARED: Record<Exclude<Check, OwnLook>, CheckWords> = {
   },
   'pressure-test': {
     name: 'Try the roll pressure',
-    how: 'Feed against dry wood at a slant: clamp off, never against a hand.',
+    how: 'Gun at dry wood at a slant, never against a hand, away from earthed metal: feed.',
     lookFor: 'It slips at once, or it curls tight and bears marks.',
   },
   'feel-brake': {
@@ -151,12 +152,12 @@ const SHARED: Record<Exclude<Check, OwnLook>, CheckWords> = {
   },
   'flow-at-nozzle': {
     name: 'Hold a flow meter to the nozzle',
-    how: 'Rolls released, clamp off; pull the trigger and read the flow at the nozzle, or listen and feel for it.',
+    how: 'Gun in the air: pull the trigger and read the flow at the nozzle, or listen and feel for it.',
     lookFor: 'Little or nothing comes.',
   },
   'read-flow': {
     name: 'Read the flow and the gauge',
-    how: 'Read both while somebody pulls the trigger.',
+    how: 'Rolls released, clamp off: read both while somebody pulls the trigger.',
     lookFor: 'Far from what is set for this wire, or no pressure left.',
   },
   'read-gas': {
@@ -171,7 +172,7 @@ const SHARED: Record<Exclude<Check, OwnLook>, CheckWords> = {
   },
   'o-ring': {
     name: 'Look at the O-rings',
-    how: 'Gun off; look at the rings where it plugs in.',
+    how: 'Wire out, gun off; look at the rings where it plugs in.',
     lookFor: 'Cracked, flat or missing.',
   },
   'leak-check': {
@@ -181,7 +182,7 @@ const SHARED: Record<Exclude<Check, OwnLook>, CheckWords> = {
   },
   click: {
     name: 'Listen for the click',
-    how: 'Clamp off, gun in the air; pull the trigger and listen at the machine.',
+    how: 'Gun in the air, away from earthed metal: pull the trigger and listen at the machine.',
     lookFor: 'No click.',
   },
   draught: {
@@ -191,7 +192,7 @@ const SHARED: Record<Exclude<Check, OwnLook>, CheckWords> = {
   },
   purge: {
     name: 'Let gas run through',
-    how: 'Clamp off, rolls released; pull the trigger for some seconds, and weld again.',
+    how: 'Gun in the air: pull the trigger for some seconds. Then arm shut, clamp on, and weld again.',
     lookFor: 'The start is sound now.',
   },
   'clean-metal': {
@@ -241,7 +242,7 @@ const SHARED: Record<Exclude<Check, OwnLook>, CheckWords> = {
   },
   'feed-into-air': {
     name: 'Feed into the air',
-    how: 'Clamp off, gun away from everybody; pull the trigger, and watch and feel the wire.',
+    how: 'Gun in the air, away from everybody and from earthed metal: pull the trigger, watch and feel the wire.',
     lookFor: 'It jerks, slows or stands. Steady is not here.',
   },
   'measure-metal': {
@@ -262,6 +263,52 @@ export const FIRST_WORDS: Record<First, string> = {
   'gas-shut': 'cylinder shut',
   'gas-open': 'cylinder open',
   'arm-open': 'roll arm open, end held',
+  cooled: 'gun cooled, gloves on',
+}
+/** What was left off or open, put back before this look. */
+export const UNDONE_WORDS: Record<Undone, string> = {
+  clamp: 'the work clamp',
+  arm: 'the pressure arm',
+  tip: 'the tip',
+  nozzle: 'the nozzle',
+  gun: 'the gun',
+  wire: 'the wire, threaded',
+  plug: 'the plug',
+}
+/** Which way it was wrong, as whoever looked says it. */
+const WAY_WORDS: { readonly [C in Check]?: Partial<Record<Way, string>> } = {
+  'tip-distance': { 'too-near': 'Better further off', 'too-far': 'Better nearer' },
+  'pressure-test': { slips: 'It slips', crushes: 'It comes out crushed' },
+  'read-tip-stamp': { 'too-small': 'Smaller than the wire', 'too-large': 'Larger than the wire' },
+  'liner-reach': { short: 'Too short', long: 'Too long' },
+  'feel-brake': { tight: 'It must be forced', loose: 'It runs on' },
+  'read-flow': { low: 'Low, or nothing', high: 'Too high' },
+  'measure-metal': { thinner: 'Thinner', thicker: 'Thicker' },
+  'guide-gap': { wide: 'Room to fold', touches: 'It touches the rolls' },
+  'gun-angle': { push: 'Better dragged or steeper', drag: 'Better pushed or steeper' },
+  travel: { fast: 'Better slower', slow: 'Better faster' },
+}
+const OUTCOME_WORDS: Record<'here' | 'not-here' | 'cannot', string> = {
+  here: 'It shows here',
+  'not-here': 'Not here',
+  cannot: 'Cannot look',
+}
+/** One answer to a look, as a button says it. */
+export const outcomeText = (check: Check, outcome: LookOutcome): string =>
+  WAY_WORDS[check]?.[outcome as Way] ??
+  (outcome in OUTCOME_WORDS ? OUTCOME_WORDS[outcome as 'here'] : outcome)
+/** What helps where the look showed which way: nothing where the cause says it already. */
+export const wayCure = (check: Check, outcome: LookOutcome): string | undefined =>
+  WAY_CURES[check]?.[outcome as Way]
+const WAY_CURES: { readonly [C in Check]?: Partial<Record<Way, string>> } = {
+  travel: {
+    fast: 'Travel slower: keep on the front of the puddle.',
+    slow: 'Travel faster: stay ahead of the slag and the heat.',
+  },
+  'gun-angle': {
+    push: 'Steeper, or drag it: it leant too far into the push.',
+    drag: 'Steeper, or push it: it leant too far back. Aluminium is pushed.',
+  },
 }
 /** The machine was switched off for the look before. */
 export const SWITCH_ON_AGAIN = 'Switch the machine on again.'

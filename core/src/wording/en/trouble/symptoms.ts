@@ -19,7 +19,18 @@ export const SYMPTOM_WORDS: Record<Symptom, SymptomWords> = {
   birdnest: {
     name: 'Birdnest at the rolls',
     says: 'Wire has folded into a knot between rolls and guide.',
-    also: ['birdnesting', 'bird nest', 'bird’s nest', 'knot', 'tangle', 'jam'],
+    also: [
+      'birds nest',
+      'bird nests',
+      'nest',
+      'whiskers',
+      'birdnesting',
+      'bird nest',
+      'bird’s nest',
+      'knot',
+      'tangle',
+      'jam',
+    ],
   },
   'rolls-slip': {
     name: 'Rolls turn, wire does not',
@@ -34,7 +45,7 @@ export const SYMPTOM_WORDS: Record<Symptom, SymptomWords> = {
   'feed-jerks': {
     name: 'Feed jerks',
     says: 'It skips or surges; the trigger hand feels it.',
-    also: ['skips', 'surging', 'stutter', 'uneven feed', 'jerky'],
+    also: ['stutters', 'surges', 'pulsing', 'skips', 'surging', 'stutter', 'uneven feed', 'jerky'],
   },
   'wire-flattened': {
     name: 'Wire flattened or toothed',
@@ -74,7 +85,12 @@ export const SYMPTOM_WORDS: Record<Symptom, SymptomWords> = {
   'end-will-not-pass-tip': {
     name: 'End will not pass the tip',
     says: 'It comes as far as the tip, and no further.',
-    also: ['will not go through the tip', 'stops at the tip'],
+    also: [
+      'whisker at the tip',
+      'will not go through the tip',
+      'will not go through the tip',
+      'stops at the tip',
+    ],
   },
   'motor-strains': {
     name: 'Motor strains',
@@ -94,12 +110,30 @@ export const SYMPTOM_WORDS: Record<Symptom, SymptomWords> = {
   stubbing: {
     name: 'Wire stubs',
     says: 'It runs into the plate and kicks the gun.',
-    also: ['stub', 'pushes back', 'machine gun', 'stubbing'],
+    also: [
+      'machine-gun',
+      'machine gun',
+      'pushes the gun back',
+      'stubs',
+      'bangs',
+      'stub',
+      'pushes back',
+      'machine gun',
+      'stubbing',
+    ],
   },
   burnback: {
     name: 'Burns back to the tip',
     says: 'The arc climbs up, and the wire is welded to the tip.',
-    also: ['burn back', 'fused to tip', 'stuck in tip'],
+    also: [
+      'sticks',
+      'wire sticks',
+      'fuses to the tip',
+      'welded to the tip',
+      'burn back',
+      'fused to tip',
+      'stuck in tip',
+    ],
   },
   'burnback-at-start': {
     name: 'Burns back at the start',
@@ -109,7 +143,19 @@ export const SYMPTOM_WORDS: Record<Symptom, SymptomWords> = {
   'erratic-arc': {
     name: 'Arc unsteady',
     says: 'It comes and goes though nothing is moved.',
-    also: ['erratic', 'sputter', 'sputtering', 'popping', 'unstable', 'crackles'],
+    also: [
+      'wandering arc',
+      'crackle',
+      'unsteady',
+      'sputters',
+      'popping arc',
+      'erratic',
+      'sputter',
+      'sputtering',
+      'popping',
+      'unstable',
+      'crackles',
+    ],
   },
   'spits-in-tip': {
     name: 'Sparks inside the tip',
@@ -119,7 +165,7 @@ export const SYMPTOM_WORDS: Record<Symptom, SymptomWords> = {
   'weak-arc': {
     name: 'Arc weak',
     says: 'Less heat than the settings should give.',
-    also: ['cold arc', 'no power', 'low power'],
+    also: ['no arc', 'weak', 'will not strike', 'cold arc', 'no power', 'low power'],
   },
   'never-settles': {
     name: 'Never settles',
@@ -146,7 +192,21 @@ export const SYMPTOM_WORDS: Record<Symptom, SymptomWords> = {
     says: 'They are used up in hours instead of days.',
     also: ['tip life', 'eats tips', 'tips worn'],
   },
-  spatter: { name: 'Heavy spatter', says: 'Large drops all around.', also: ['spitting', 'blobs', 'drops'] },
+  'arc-blow': {
+    name: 'Arc leans aside',
+    says: 'It is blown to one side, most near an end or a corner.',
+    also: ['arc blow', 'magnetic', 'blows away', 'pulls to one side', 'arc deflects'],
+  },
+  'cuts-out': {
+    name: 'Cuts out after some minutes',
+    says: 'It welds, then it stops by itself and comes back later.',
+    also: ['thermal', 'overheats', 'duty', 'shuts down', 'trips out', 'stops after a while', 'lamp comes on'],
+  },
+  spatter: {
+    name: 'Heavy spatter',
+    says: 'Large drops all around.',
+    also: ['spatters', 'spits', 'splatter', 'bbs', 'sparks everywhere', 'spitting', 'blobs', 'drops'],
+  },
   ropey: {
     name: 'Cold, ropey bead',
     says: 'High and narrow, it lies on top.',
@@ -160,7 +220,17 @@ export const SYMPTOM_WORDS: Record<Symptom, SymptomWords> = {
   porosity: {
     name: 'Pores',
     says: 'Holes in the bead or in its crown.',
-    also: ['porosity', 'pinholes', 'holes', 'gas holes'],
+    also: [
+      'porous',
+      'popping',
+      'bubbles',
+      'sponge',
+      'swiss cheese',
+      'porosity',
+      'pinholes',
+      'holes',
+      'gas holes',
+    ],
   },
   'porosity-at-start': {
     name: 'Pores at the start only',
@@ -170,14 +240,55 @@ export const SYMPTOM_WORDS: Record<Symptom, SymptomWords> = {
   'worm-tracks': {
     name: 'Worm tracks',
     says: 'Grooves under the slag.',
-    also: ['gas tracks', 'worm holes', 'wormholes'],
+    also: ['worm holes in flux core', 'worms', 'gas tracks', 'worm holes', 'wormholes'],
   },
   'burn-through': {
     name: 'Burns through',
     says: 'The sheet falls away.',
-    also: ['blow through', 'holes in sheet', 'melts through'],
+    also: ['burn through', 'burns holes', 'blow through', 'holes in sheet', 'melts through'],
   },
-  soot: { name: 'Black soot', says: 'Black smut beside the bead.', also: ['smut', 'black', 'dirty bead'] },
+  soot: {
+    name: 'Black soot',
+    says: 'Black smut beside the bead.',
+    also: ['black soot', 'sooty', 'smut', 'black', 'dirty bead'],
+  },
+  undercut: {
+    name: 'Undercut',
+    says: 'A groove along the toe, not filled.',
+    also: ['groove at the edge', 'toe groove', 'notch', 'under cut'],
+  },
+  crack: {
+    name: 'Cracks',
+    says: 'A crack in the bead or beside it, at once or later.',
+    also: ['cracking', 'cracked', 'splits', 'hot crack', 'cold crack', 'breaks'],
+  },
+  crater: {
+    name: 'Open crater at the end',
+    says: 'A hole, a pipe or a star where the bead stops.',
+    also: ['crater crack', 'end hole', 'fisheye', 'pipe', 'crater'],
+  },
+  'slag-in-weld': {
+    name: 'Slag in the weld',
+    says: 'Slag is caught between passes or along the toes.',
+    also: ['slag inclusion', 'wagon tracks', 'trapped slag', 'inclusions'],
+  },
+  'lack-of-fusion': {
+    name: 'Not fused',
+    says: 'The bead lies on the metal and breaks off, or the root is open.',
+    also: [
+      'lack of fusion',
+      'cold lap',
+      'no penetration',
+      'does not stick',
+      'sticks on top',
+      'incomplete fusion',
+    ],
+  },
+  'uneven-width': {
+    name: 'Bead of uneven width',
+    says: 'Wide and narrow in turns.',
+    also: ['wandering', 'wanders', 'uneven bead', 'wavy', 'crooked bead'],
+  },
   'no-hiss': {
     name: 'No gas at the nozzle',
     says: 'Nothing hisses with the trigger pulled.',
