@@ -141,3 +141,27 @@ test('a cure is broken off: the machine is left safe and tagged, and the finder 
   await open(page)
   await expect(page.getByTestId('left').first()).toContainText('tagged')
 })
+
+test('a look says which way it is wrong; with nothing said nothing is kept', async ({ page }) => {
+  await open(page, '/trouble')
+  await page.getByRole('button', { name: 'Gull' }).click()
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('What do you see, hear or feel?')
+  await page.getByRole('link', { name: 'Trouble' }).first().click()
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Trouble')
+  await expect(page.getByRole('button', { name: 'Drop the trouble on Gull' })).toHaveCount(0)
+  await page.getByRole('button', { name: 'Gull' }).click()
+  await page.getByLabel('Search, in any word for it').fill('sticks')
+  await press(page, /^Burns back to the tip/)
+  await press(page, 'Look for it')
+  const way = page.getByTestId('look').getByRole('button', { name: 'Better further off' })
+  const not = page.getByTestId('look').getByRole('button', { name: /^(Not here|No better)$/ })
+  for (let n = 0; n < 12 && !(await way.isVisible()); n++) {
+    const said = (await page.getByTestId('look').getByTestId('say').textContent())!
+    await not.click()
+    await expect(page.getByTestId('look').getByTestId('say')).not.toHaveText(said)
+  }
+  await soundAtBothWidths(page)
+  await page.keyboard.press('1')
+  await expect(page.getByTestId('answered')).toContainText('Hold another distance: Better further off')
+  await expect(page.getByTestId('found').getByTestId('say')).toHaveText('Held too close')
+})

@@ -8,10 +8,13 @@ const words = useWords()
 defineProps<{ checks: readonly Checked[]; cured: readonly Cause[]; fixed?: boolean }>()
 defineEmits<{ takeBack: [index: number]; again: [index: number] }>()
 const { t } = useI18n()
+const PLAIN = ['here', 'not-here', 'cannot']
 const said = ({ id, outcome }: Checked) =>
-  checkRow(id).isTry && outcome !== 'cannot'
-    ? t(outcome === 'here' ? 'trouble.better' : 'trouble.notBetter')
-    : t(`trouble.outcome.${outcome}`)
+  !PLAIN.includes(outcome)
+    ? words.outcomeText(id, outcome)
+    : checkRow(id).isTry && outcome !== 'cannot'
+      ? t(outcome === 'here' ? 'trouble.better' : 'trouble.notBetter')
+      : t(`trouble.outcome.${outcome as 'here'}`)
 </script>
 
 <template>

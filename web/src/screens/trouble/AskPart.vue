@@ -3,9 +3,9 @@ import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { STATIONS, type Station } from '@pepper-knot/core/machine'
 import { type Run } from '@pepper-knot/core/record'
+import { QUANTITIES } from '@pepper-knot/core/trade'
 import { AREAS, areaOf, LEADS, PHASES, SINCE, SYMPTOMS, type Symptom } from '@pepper-knot/core/trouble'
 import ChoiceRow from '../../parts/ChoiceRow.vue'
-import ManyRow from '../../parts/ManyRow.vue'
 import QuantityField from '../../parts/QuantityField.vue'
 import { useSettings } from '../../stores/settings.ts'
 import CountField from './CountField.vue'
@@ -43,7 +43,7 @@ const choices = <T extends string>(values: readonly T[], names: Record<T, string
   values.map((value) => ({ value, title: names[value] }))
 type Key = 'at' | 'since' | 'lead'
 const pick = <K extends Key>(key: K) =>
-  computed({ get: () => told.value[key], set: (value) => set({ [key]: value }) })
+  computed({ get: () => told.value[key], set: (value) => set({ [key]: value ?? undefined }) })
 const at = pick('at')
 const since = pick('since')
 const lead = pick('lead')
@@ -71,18 +71,12 @@ const lastChange = computed({
 })
 /** What is taken as known beside the symptoms, read or typed: seen without opening it. */
 const known = computed(() => {
-  const { at, since, lead, comesAndGoes } = told.value
+  const { comesAndGoes, setting } = told.value
   return [
-    at && words.PHASE_NAMES[at],
-    since && words.SINCE_NAMES[since],
-    lead && t('trouble.knownLead', { lead: words.LEAD_NAMES[lead] }),
     comesAndGoes && t('trouble.goes'),
-    lastChange.value.length > 0 &&
-      t('trouble.knownChanged', {
-        stations: STATIONS.filter((x) => lastChange.value.includes(x))
-          .map((x) => words.STATION_NAMES[x])
-          .join(', '),
-      }),
+    setting?.voltageV !== undefined && QUANTITIES.volts.say(setting.voltageV, settings.units),
+    setting?.wireSpeedMPerMin !== undefined && QUANTITIES.speed.say(setting.wireSpeedMPerMin, settings.units),
+    setting?.tipToWorkMm !== undefined && QUANTITIES.length.say(setting.tipToWorkMm, settings.units),
   ].filter((line) => typeof line === 'string')
 })
 const asLogged = computed(
@@ -127,6 +121,42 @@ const asLogged = computed(
         <span>{{ words.SYMPTOM_WORDS[s].says }}</span>
       </button>
     </div>
+    <div class="plain" data-part="plain">
+      <v-select
+        v-model="since"
+        :label="t('trouble.since')"
+        :items="choices(SINCE, words.SINCE_NAMES)"
+        clearable
+        hide-details
+      />
+      <v-select
+        v-model="at"
+        :label="t('trouble.at')"
+        :items="choices(PHASES, words.PHASE_NAMES)"
+        clearable
+        hide-details
+      />
+      <v-select
+        v-model="lead"
+        :label="t('trouble.lead')"
+        :items="choices(LEADS, words.LEAD_NAMES)"
+        clearable
+        hide-details
+      />
+      <v-select
+        v-model="lastChange"
+        :label="t('trouble.last')"
+        :items="choices(STATIONS, words.STATION_NAMES)"
+        :hint="
+          asLogged && lastChange.length
+            ? t('trouble.fromLog', { at: d(new Date(props.logged!.at), { dateStyle: 'medium' }) })
+            : ''
+        "
+        persistent-hint
+        multiple
+        clearable
+      />
+    </div>
     <div class="go">
       <v-btn variant="flat" color="primary" size="x-large" @click="go">{{ t('trouble.look') }}</v-btn>
       <span v-if="tried && told.symptoms.length === 0" class="problem" role="alert">{{
@@ -141,9 +171,6 @@ const asLogged = computed(
         </span>
       </summary>
       <div class="fields">
-        <ChoiceRow v-model="at" :ask="t('trouble.at')" :choices="choices(PHASES, words.PHASE_NAMES)" />
-        <ChoiceRow v-model="since" :ask="t('trouble.since')" :choices="choices(SINCE, words.SINCE_NAMES)" />
-        <ChoiceRow v-model="lead" :ask="t('trouble.lead')" :choices="choices(LEADS, words.LEAD_NAMES)" />
         <ChoiceRow
           v-model="goes"
           :ask="t('trouble.goes')"
@@ -152,15 +179,6 @@ const asLogged = computed(
             { value: false, title: t('trouble.goesNo') },
           ]"
         />
-        <ManyRow
-          v-model="lastChange"
-          :ask="t('trouble.last')"
-          :choices="choices(STATIONS, words.STATION_NAMES)"
-        >
-          <p v-if="asLogged" class="muted">
-            {{ t('trouble.fromLog', { at: d(new Date(props.logged!.at), { dateStyle: 'medium' }) }) }}
-          </p>
-        </ManyRow>
         <div class="numbers">
           <QuantityField
             v-model="volts"
@@ -202,6 +220,12 @@ const asLogged = computed(
 .ask {
   display: grid;
   gap: 16px;
+}
+.plain {
+  display: grid;
+  grid-template-columns: repeat(4, minmax(0, 1fr));
+  gap: 10px;
+  align-items: start;
 }
 .areas {
   display: grid;
@@ -250,6 +274,7 @@ const asLogged = computed(
   bottom: var(--below);
   background: var(--ground);
   padding: 10px 0;
+  z-index: 2;
 }
 .more summary {
   min-height: 44px;
@@ -273,7 +298,8 @@ const asLogged = computed(
   align-items: start;
 }
 @media (max-width: 700px) {
-  .areas {
+  .areas,
+  .plain {
     grid-template-columns: 1fr 1fr;
   }
 }

@@ -38,7 +38,7 @@ const comes = computed(() => row.value.kind === 'work' && !props.cure && props.o
     <p class="why">{{ words.foundWhy(trouble, settings.units) }}</p>
     <section>
       <h2>{{ t('trouble.cure') }}</h2>
-      <p class="why">{{ words.causeCure(cause) }}</p>
+      <p class="why">{{ words.causeCure(cause, trouble.checks) }}</p>
       <p v-if="mended">{{ t('trouble.mended') }}</p>
       <p v-if="comes">{{ t('trouble.inRun') }}</p>
       <template v-if="cure">

@@ -14,16 +14,33 @@ const { t } = useI18n()
 const next = computed(() => props.trouble.next!)
 const look = computed(() => words.CHECK_WORDS[next.value.check])
 const isTry = computed(() => checkRow(next.value.check).isTry ?? false)
+const mends = computed(() => checkRow(next.value.check).mends ?? false)
 const hazards = computed(() => words.lookHazards(next.value))
-const outcomes = computed(() => [
-  { outcome: 'here' as const, name: t(isTry.value ? 'trouble.better' : 'trouble.here'), key: 'h' },
-  { outcome: 'not-here' as const, name: t(isTry.value ? 'trouble.notBetter' : 'trouble.notHere'), key: 'n' },
-  { outcome: 'cannot' as const, name: t('trouble.cannot'), key: 'c' },
-])
+/** Which way it is wrong, where the look shows that; else only that it shows. */
+const waysOf = (check: Check) => Object.keys(checkRow(check).ways ?? {}) as Checked['outcome'][]
+const outcomes = computed(() => {
+  const { check } = next.value
+  const ways = waysOf(check)
+  return [
+    ...(ways.length
+      ? ways.map((outcome, i) => ({ outcome, name: words.outcomeText(check, outcome), key: String(i + 1) }))
+      : [{ outcome: 'here' as const, name: t(isTry.value ? 'trouble.better' : 'trouble.here'), key: 'h' }]),
+    {
+      outcome: 'not-here' as const,
+      name: t((ways.length ? mends.value : isTry.value) ? 'trouble.notBetter' : 'trouble.notHere'),
+      key: 'n',
+    },
+    { outcome: 'cannot' as const, name: t('trouble.cannot'), key: 'c' },
+  ]
+})
 const which = ref<Check | null>(null)
 const looks = CHECKS.map((value) => ({ value, title: words.checkName(value) })).sort((a, b) =>
   a.title.localeCompare(b.title),
 )
+const volunteered = computed<Checked['outcome'][]>(() => [
+  ...(which.value && waysOf(which.value).length ? waysOf(which.value) : (['here'] as const)),
+  'not-here',
+])
 function volunteer(outcome: Checked['outcome']) {
   if (which.value) emit('answer', which.value, outcome)
   which.value = null
@@ -44,6 +61,7 @@ function volunteer(outcome: Checked['outcome']) {
     <p v-if="next.switchOn" class="first">
       <b>{{ words.SWITCH_ON_AGAIN }}</b>
     </p>
+    <p v-if="words.lookPutBack(next)" class="first" data-part="put-back">{{ words.lookPutBack(next) }}</p>
     <p v-if="words.lookFirst(next)" class="first" data-part="first">{{ words.lookFirst(next) }}</p>
     <div class="how">
       <div class="words">
@@ -66,18 +84,24 @@ function volunteer(outcome: Checked['outcome']) {
       <summary>{{ t('trouble.volunteer') }}</summary>
       <div class="row">
         <v-select v-model="which" :label="t('trouble.which')" :items="looks" hide-details clearable />
-        <v-btn v-for="o in ['here', 'not-here'] as const" :key="o" :disabled="!which" @click="volunteer(o)">{{
-          t(`trouble.outcome.${o}`)
+        <v-btn v-for="o in volunteered" :key="o" :disabled="!which" @click="volunteer(o)">{{
+          which ? words.outcomeText(which, o) : t(`trouble.outcome.${o as 'here'}`)
         }}</v-btn>
       </div>
     </details>
-    <div class="answers" data-part="answers" role="group" :aria-label="look.name">
+    <div
+      class="answers"
+      :class="{ four: outcomes.length > 3 }"
+      data-part="answers"
+      role="group"
+      :aria-label="look.name"
+    >
       <v-btn
         v-for="o in outcomes"
         :key="o.outcome"
         size="x-large"
         :variant="o.outcome === 'cannot' ? 'text' : 'flat'"
-        :color="o.outcome === 'here' ? 'primary' : undefined"
+        :color="o.outcome === 'not-here' || o.outcome === 'cannot' ? undefined : 'primary'"
         :class="{ not: o.outcome === 'not-here' }"
         :disabled="busy"
         :aria-keyshortcuts="o.key"
@@ -158,8 +182,14 @@ h1 {
   padding: 10px 0;
   z-index: 2;
 }
+.answers.four {
+  grid-template-columns: 2fr 2fr 2fr 1fr;
+}
 .answers :deep(.v-btn) {
   min-height: 68px;
+}
+.answers :deep(.v-btn__content) {
+  white-space: normal;
 }
 .answers .not {
   background: var(--sheet);
@@ -169,6 +199,9 @@ h1 {
 @media (max-width: 700px) {
   .answers {
     grid-template-columns: 1fr 1fr auto;
+  }
+  .answers.four {
+    grid-template-columns: 1fr 1fr;
   }
   .answers :deep(.v-btn) {
     padding-inline: 8px;

@@ -2,12 +2,15 @@
 import { useClipboard } from '@vueuse/core'
 import { computed, nextTick, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
+import { onBeforeRouteLeave } from 'vue-router'
 import { isPlanCurrent, planKept } from '@pepper-knot/core/record'
-import { type Check, type Checked } from '@pepper-knot/core/trouble'
+import { QUANTITIES } from '@pepper-knot/core/trade'
+import { checkRow, type Check, type Checked } from '@pepper-knot/core/trouble'
 import { usePageTitle } from '../../composables/usePageTitle.ts'
 import { provideRun } from '../../composables/useRun.ts'
 import { usePageKeys } from '../../parts/keys.ts'
 import { useSettings } from '../../stores/settings.ts'
+import { useRuns } from '../../stores/runs.ts'
 import { useTroubles } from '../../stores/troubles.ts'
 import { useShop } from '../../stores/shop.ts'
 import StalePlan from '../changeover/StalePlan.vue'
@@ -53,6 +56,14 @@ const part = computed(() => {
   if (!answer.value) return state.value === 'failed' ? 'failed' : 'thinking'
   return answer.value.found ? 'found' : answer.value.next ? 'look' : 'unknown'
 })
+/** Where nothing was said there was no trouble: nothing of it is kept. */
+const runs = useRuns()
+onBeforeRouteLeave(() => {
+  const { trouble, signedOffAt, planned } = run.value ?? {}
+  const { symptoms = [], checks = [], cured = [] } = trouble?.told ?? {}
+  if (run.value && !signedOffAt && !planned && symptoms.length + checks.length + cured.length === 0)
+    runs.drop(props.id)
+})
 const saved = computed(() => shop.saveState === 'saved' || shop.saveState === 'saving')
 const title = computed(() => t('trouble.title', { machine: machine.value?.name ?? '?' }))
 usePageTitle(() => (run.value ? title.value : ''))
@@ -79,8 +90,15 @@ const by = (outcome: Checked['outcome']) => () => {
   const asked = next()
   if (asked) say(asked.check, outcome)
 }
+function byWay(index: number) {
+  const asked = next()
+  const way = asked && Object.keys(checkRow(asked.check).ways ?? {})[index]
+  if (asked && way) say(asked.check, way as Checked['outcome'])
+}
 usePageKeys({
   h: by('here'),
+  1: () => byWay(0),
+  2: () => byWay(1),
   n: by('not-here'),
   c: by('cannot'),
   Backspace: (event) => {
@@ -103,12 +121,34 @@ const logged = computed(() =>
 )
 const notes = computed(() => answer.value?.notes.map(words.noteText) ?? [])
 const helped = computed(() => run.value?.trouble.helped ?? [])
+/** What is known beside what was looked at: wire, settings, when and since when, what was changed last. */
+const known = computed(() => {
+  const { at, since, lead, setting = {}, lastChange = [] } = told.value
+  const { voltageV, wireSpeedMPerMin: speed, tipToWorkMm: distance } = setting
+  const wire = machine.value?.fitted.wire
+  const say = (kind: 'volts' | 'speed' | 'length', value: number | undefined) =>
+    value === undefined ? undefined : QUANTITIES[kind].say(value, settings.units)
+  const figures = [say('volts', voltageV), say('speed', speed), say('length', distance)].filter(Boolean)
+  return [
+    wire && 'label' in wire ? wire.label : undefined,
+    figures.length ? figures.join(', ') : undefined,
+    at && words.PHASE_NAMES[at],
+    since && words.SINCE_NAMES[since],
+    lead && t('trouble.knownLead', { lead: words.LEAD_NAMES[lead] }),
+    lastChange.length
+      ? t('trouble.knownChanged', { stations: lastChange.map((x) => words.STATION_NAMES[x]).join(', ') })
+      : undefined,
+  ].filter((line) => typeof line === 'string')
+})
 /** For somebody who knows more: what was said, and what each look showed. */
 const written = computed(() =>
   [
     title.value,
     told.value.symptoms.map(words.symptomName).join(', '),
-    ...(told.value.checks ?? []).map((c) => `${words.checkName(c.id)}: ${t(`trouble.outcome.${c.outcome}`)}`),
+    ...known.value,
+    ...(told.value.checks ?? []).map(
+      (c) => `${words.checkName(c.id)}: ${words.outcomeText(c.id, c.outcome)}`,
+    ),
     ...(told.value.cured ?? []).map((c) => t('trouble.inVain', { cause: words.causeName(c) })),
   ].join('\n'),
 )

@@ -55,12 +55,14 @@ const LEFT_OVER = 'Nothing showed it: it is the likeliest that is left.'
 
 /** What must be made true, then how the look is made. */
 export const lookHow = (next: NextLook): string =>
+  [lookPutBack(next), next.switchOn ? SWITCH_ON_AGAIN : '', lookFirst(next), CHECK_WORDS[next.check].how]
+    .filter(Boolean)
+    .join(' ')
+/** That it was made once, and what the looks before left off or open; empty where nothing is to be said. */
+export const lookPutBack = (next: NextLook): string =>
   [
     next.again ? ONCE_MORE : '',
     next.putBack.length ? `Put back: ${next.putBack.map((part) => UNDONE_WORDS[part]).join(', ')}.` : '',
-    next.switchOn ? SWITCH_ON_AGAIN : '',
-    lookFirst(next),
-    CHECK_WORDS[next.check].how,
   ]
     .filter(Boolean)
     .join(' ')
