@@ -72,6 +72,14 @@ export function openChecks(known: Known, told: Told, chances: Chances): Check[] 
   for (const { id } of told.checks ?? []) made.set(id, (made.get(id) ?? 0) + 1)
   const shown = (check: Check) => checkRow(check).finds.reduce((sum, cause) => sum + chances.of[cause], 0)
   const open = CHECKS.filter((check) => !known.checks.has(check) && !made.has(check) && shown(check) >= WORTH)
+  // What fits the complaint first: a look at nothing that shows such a thing waits until those are made.
+  const fitting = open.filter((check) =>
+    checkRow(check).finds.some(
+      (cause) =>
+        chances.of[cause] > UNLIKELY && told.symptoms.some((s) => causeRow(cause).shows[s] !== undefined),
+    ),
+  )
+  if (fitting.length) return fitting
   if (open.length) return open
   return lastAnswers(told.checks).flatMap(({ id, outcome }) =>
     outcome === 'not-here' && made.get(id) === 1 && !known.checks.has(id) && shown(id) >= WORTH_TWICE

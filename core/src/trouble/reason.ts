@@ -9,8 +9,8 @@ import { areaOf, type Symptom } from './symptoms.ts'
  * A symptom may have a reason that is on no list; less so where the cause shows nothing of that kind at all.
  * common practice, no source
  */
-const LEAK = 0.02
-const LEAK_ELSEWHERE = 0.004
+const LEAK = 0.006
+const LEAK_ELSEWHERE = 0.0015
 /** Something else: its share before anything is known, and how readily it shows a symptom. common practice, no source */
 const OTHER_SHARE = 0.004
 const OTHER_SHOWS = 0.3

@@ -37,8 +37,7 @@ export const CURRENT_CAUSES = {
     weight: 5,
     shows: {
       'lack-of-fusion': 'sometimes',
-      'arc-blow': 'sometimes',
-      'cuts-out': 'sometimes',
+
       'clamp-hot': 'usually',
       'erratic-arc': 'usually',
       'weak-arc': 'usually',
@@ -111,7 +110,7 @@ export const CURRENT_CAUSES = {
     shows: { 'cuts-out': 'usually', 'weak-arc': 'sometimes' },
     look: {
       id: 'rest-and-try',
-      minutes: 15,
+      minutes: 1,
       place: 'source',
       first: [],
       hazards: [],

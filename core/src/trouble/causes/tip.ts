@@ -96,7 +96,13 @@ export const TIP_CAUSES = {
       'weak-arc': 'sometimes',
       'never-settles': 'sometimes',
     },
-    look: { id: 'tip-tight', minutes: 0.5, place: 'gun', first: ['machine-off', 'cooled'], hazards: ['hot-parts'] },
+    look: {
+      id: 'tip-tight',
+      minutes: 0.5,
+      place: 'gun',
+      first: ['machine-off', 'cooled'],
+      hazards: ['hot-parts'],
+    },
     cure: work('tip-tighten', 3),
   },
   'tip-on-while-threading': {

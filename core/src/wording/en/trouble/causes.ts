@@ -274,9 +274,9 @@ export const CAUSE_WORDS: {
     says: 'The machine has protected itself: more arc in ten minutes than it bears.',
     cure: 'Let the fan run it cool, then weld shorter or with less current.',
     look: {
-      name: 'Let it rest, and try',
-      how: 'Leave it on so that the fan runs; look for the lamp of the thermal guard.',
-      lookFor: 'The lamp is lit, or it welds again after a quarter of an hour.',
+      name: 'Look for the lamp of the thermal guard',
+      how: 'Leave it on so that the fan runs; look for its lamp, and try again after a rest.',
+      lookFor: 'The lamp is lit, or it welds again once it has cooled.',
     },
   },
   'water-in-gas': {
