@@ -20,7 +20,7 @@ import { wireInGun } from '../work/wireInGun.ts'
 import type { Step, Task } from '../steps/step.ts'
 import { cureRow, type Cause } from './causes.ts'
 import { fetches, listCure, type CureStart } from './cureList.ts'
-import { cureStarts, proveCure } from './cureProof.ts'
+import { cureStarts, cureWas, proveCure } from './cureProof.ts'
 import { AT_THE_GAS, type CureWork } from './cures.ts'
 import type { Symptom } from './symptoms.ts'
 
@@ -263,7 +263,8 @@ export function planCure(
         }))
       : cureStarts(work, c)
   ).map((b) => (nothingFetched ? { ...b, gathered: true } : b))
-  const tasks = listCure(work, starts.map(asStart), c.machine, isTurned(matched))
+  const was = stopped ? starts : cureWas(work, c)
+  const tasks = listCure(work, starts.map(asStart), c.machine, isTurned(matched), was.map(asStart))
   // The steps of a plan that puts all of it right lend their facts.
   const lent = new Map<Task, Step>(orderSteps(c, matched).map((s) => [s.task, s]))
   const used = new Map<Task, number>()
@@ -291,7 +292,7 @@ export function planCure(
       starts.every((b) => b.on),
     ),
   )
-  const proof = proveCure(work, steps, findings, c, starts)
+  const proof = proveCure(work, steps, findings, c, starts, was)
   if (!proof.holds) throw new PlanRefused(proof)
   return {
     cause,

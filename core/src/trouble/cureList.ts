@@ -59,15 +59,17 @@ class Listing {
  * The tasks of a cure in their order: open what must be open, do it, and put back what was as it was.
  * @param starts the machines it may begin on
  * @param turned its rolls are right, on another groove
+ * @param before how they were before anybody looked, and are to be again
  */
 export function listCure(
   work: CureWork,
   starts: readonly CureStart[],
   machine: Pick<Machine, 'inletBeforeSpool' | 'polarityChange'>,
   turned: boolean,
+  before: readonly CureStart[] = starts,
 ): Listed[] {
   const l = new Listing(starts)
-  const was = (test: (b: CureStart) => boolean) => starts.some(test)
+  const was = (test: (b: CureStart) => boolean) => before.some(test)
   const knot = was((b) => b.knot)
   const out = WIRE_OUT.includes(work) || knot
   const gunEnd = out || AT_THE_GUN.includes(work)

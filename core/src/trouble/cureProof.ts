@@ -1,6 +1,8 @@
 import { benchAtStart, type Bench } from '../bench/bench.ts'
 import { runThrough, type Proof, type Violation } from '../changeover/proof/proof.ts'
+import type { Machine } from '../machine/machine.ts'
 import { mayBeOn } from '../machine/part.ts'
+import type { MachineStanding } from '../machine/standing.ts'
 import type { Finding, MatchContext } from '../match/finding.ts'
 import type { Step } from '../steps/step.ts'
 import { AT_THE_GAS, type CureWork } from './cures.ts'
@@ -22,11 +24,33 @@ const AS_IT_WAS = [
   'pressureTested',
 ] as const satisfies readonly (keyof Bench)[]
 
-/** The machine that a cure begins on, with what was found written down. */
-export function cureStarts(work: CureWork, { fitted, wire }: Pick<MatchContext, 'fitted' | 'wire'>): Bench[] {
+/** What looks leave as it is not after a finished job: the cure does not do it twice, and puts it back. */
+function asLooksLeft({ standing = {} }: Machine): MachineStanding {
+  const { on, plugged, clamp, openEnds = [] } = standing
+  return {
+    ...(on !== undefined && { on }),
+    ...(plugged !== undefined && { plugged }),
+    ...(clamp && { clamp }),
+    openEnds: openEnds.filter((end) => end === 'tip-off' || end === 'nozzle-off'),
+  }
+}
+
+/** The machine as it was before anybody looked: so it is again once the cure is done. */
+export const cureWas = (work: CureWork, c: Pick<MatchContext, 'fitted' | 'wire'>): Bench[] =>
+  startsWith(work, c)
+
+/** The machine that a cure begins on, with what was found written down, and as the looks have left it. */
+export const cureStarts = (work: CureWork, c: Pick<MatchContext, 'fitted' | 'wire' | 'machine'>): Bench[] =>
+  startsWith(work, c, asLooksLeft(c.machine))
+
+function startsWith(
+  work: CureWork,
+  { fitted, wire }: Pick<MatchContext, 'fitted' | 'wire'>,
+  standing?: MachineStanding,
+): Bench[] {
   return [
     {
-      ...benchAtStart({ fitted, wireOn: true, wireStays: true }),
+      ...benchAtStart({ fitted, wireOn: true, wireStays: true, ...(standing && { standing }) }),
       // Where nobody read the gas, a cylinder stands there with its regulator, and its valve is open.
       ...((wire.gas.needed || AT_THE_GAS.includes(work)) &&
         fitted.gas === undefined && {
@@ -56,6 +80,7 @@ export function proveCure(
   findings: readonly Pick<Finding, 'station' | 'after'>[],
   c: MatchContext,
   starts: readonly Bench[] = cureStarts(work, c),
+  was: readonly Bench[] = starts.length === 1 ? cureWas(work, c) : starts,
 ): Proof {
   const violations: Violation[] = []
   const changes = (key: (typeof AS_IT_WAS)[number]) =>
@@ -63,11 +88,11 @@ export function proveCure(
     (work === 'open-cylinder' && key === 'valveOpen') ||
     (c.fitted.gas === null && work === 'other-cylinder' && (key === 'valveOpen' || key === 'regulatorOn')) ||
     (work === 'tip-new' && key === 'tipOn')
-  const ends = starts.map((start) => {
+  const ends = starts.map((start, i) => {
     const { bench, violations: broken } = runThrough(steps, start, findings, c)
     violations.push(...broken)
     for (const key of AS_IT_WAS)
-      if (start[key] !== bench[key] && !changes(key) && !settled(start, key))
+      if (was[i]![key] !== bench[key] && !changes(key) && !settled(was[i]!, key))
         violations.push({ rule: 'not-as-it-was', at: key })
     return bench
   })

@@ -1,6 +1,8 @@
 import { read, refuse, type Read } from '../base/problem.ts'
 import { say } from '../base/codes.ts'
 import { seenOnly } from '../machine/assumed.ts'
+import type { Machine } from '../machine/machine.ts'
+import type { OpenEnd } from '../machine/standing.ts'
 import { contextStaying, readWire } from '../match/prepare.ts'
 import type { MatchContext } from '../match/finding.ts'
 import { match, type StationFinding } from '../stations/index.ts'
@@ -173,12 +175,38 @@ export function findFrom(
   }
 }
 
+/**
+ * The machine as the looks have left it: what they switched off, unplugged or took off is not done twice by the cure,
+ * and is put back at its end.
+ */
+export function asLeftByLooks(machine: Machine, told: Pick<Told, 'checks'>): Machine {
+  const { on } = standingAfter(told)
+  const undone = undoneBy(told)
+  if (on === undefined && undone.length === 0) return machine
+  const ends = LEAVES.flatMap(([part, end]) => (undone.includes(part) ? [end] : []))
+  const standing = machine.standing ?? {}
+  return {
+    ...machine,
+    standing: {
+      ...standing,
+      ...(on === false && { on: false }),
+      ...(undone.includes('clamp') && { clamp: 'off' as const }),
+      ...(undone.includes('plug') && { on: false, plugged: false }),
+      ...(ends.length && { openEnds: [...new Set([...(standing.openEnds ?? []), ...ends])] }),
+    },
+  }
+}
+const LEAVES: readonly (readonly [Undone, OpenEnd])[] = [
+  ['tip', 'tip-off'],
+  ['nozzle', 'nozzle-off'],
+]
+
 /** What the finder looks at, of a request; a wire that cannot be read comes back with its path. */
 export function prepareTrouble(request: TroubleRequest): Read<MatchContext> {
   const seen = seenOnly(request.machine)
   const on = request.wire ?? seen.fitted.wire
   // The wire that is asked about is the one that is on.
-  const machine = { ...seen, fitted: { ...seen.fitted, ...(on && { wire: on }) } }
+  const machine = asLeftByLooks({ ...seen, fitted: { ...seen.fitted, ...(on && { wire: on }) } }, request)
   const path = request.wire ? 'wire' : 'machine.fitted.wire'
   const wire = on ? readWire(on, path) : undefined
   if (!wire) return refuse(path, say('trouble.wireNeeded'))
