@@ -125,6 +125,116 @@ describe('dialling in', () => {
     expect(next.turn).toBe(turn)
     expect(Math.sign(turn === 'volts' ? next.voltageV - 19 : next.wireSpeedMPerMin - 6)).toBe(sign)
   })
+  // What each report asks for, typed from the trade apart from the code: which knob may go which way.
+  const ASKED: Record<string, string> = {
+    'stubbing *': 'volts+ speed-',
+    'long-arc *': 'volts-',
+    'burnback *': 'speed+ volts-',
+    'steady cold': 'volts+ speed+',
+    'steady not-fused': 'volts+ speed+',
+    'steady hot': 'volts- speed-',
+    'steady burnt-through': 'volts- speed-',
+    'steady undercut': 'volts- hand',
+    'steady worm-tracks': 'volts- speed-',
+    'steady spattered': 'volts+ volts- speed+ speed-',
+    'steady good': '',
+    'steady porous': '',
+  }
+  const REPORTS = ARC_REPORTS.flatMap((arc) =>
+    (arc === 'burnback' ? [null] : BEADS).map((bead) => ({ arc, bead })),
+  )
+  const turnOf = (from: Try, to: { voltageV: number; wireSpeedMPerMin: number }) => [
+    ...(Math.abs(to.voltageV - from.voltageV) > 0.01
+      ? [`volts${to.voltageV > from.voltageV ? '+' : '-'}`]
+      : []),
+    ...(Math.abs(to.wireSpeedMPerMin - from.wireSpeedMPerMin) > 0.001
+      ? [`speed${to.wireSpeedMPerMin > from.wireSpeedMPerMin ? '+' : '-'}`]
+      : []),
+  ]
+  test.each([
+    ['where the model begins', 19, 6],
+    ['from far below', 14.5, 2.5],
+    ['from far above', 26, 12],
+    ['from many volts and little wire', 25, 3],
+  ])(
+    'every proposal answers the report before it, two steps deep, %s',
+    (_where, voltageV, wireSpeedMPerMin) => {
+      let made = 0
+      for (const weld of ['bead', 'tack'] as const)
+        for (const first of REPORTS)
+          for (const second of REPORTS) {
+            const tries: Try[] = []
+            let at = { voltageV, wireSpeedMPerMin }
+            for (const report of [first, second]) {
+              tries.push({ ...at, weld, ...report })
+              const next = nextTry(tries, model, limits, weld)
+              if (next.done) break
+              const last = tries.at(-1)!
+              // To begin again from the start answers nothing: it was nowhere near.
+              const turns = next.turn === 'both' ? [] : turnOf(last, next)
+              const asked = ASKED[`${last.arc} *`] ?? ASKED[`${last.arc} ${last.bead}`]!
+              for (const turn of turns)
+                expect([last.arc, last.bead, asked.split(' '), turn]).toEqual([
+                  last.arc,
+                  last.bead,
+                  expect.arrayContaining([turn]),
+                  turn,
+                ])
+              if (weld === 'tack' && last.arc === 'steady' && ['cold', 'not-fused'].includes(last.bead!))
+                expect(turns).not.toContain('speed+')
+              // Never above the volts at which it burned back, with no more wire than that.
+              for (const t of tries)
+                if (
+                  t.arc === 'burnback' &&
+                  next.turn !== 'both' &&
+                  next.wireSpeedMPerMin <= t.wireSpeedMPerMin
+                )
+                  expect(next.voltageV).toBeLessThanOrEqual(t.voltageV + 1e-9)
+              at = { voltageV: next.voltageV, wireSpeedMPerMin: next.wireSpeedMPerMin }
+              made++
+            }
+          }
+      expect(made).toBeGreaterThan(1000)
+    },
+  )
+  test('cold, cold, then stubs at one wire speed: more volts, never the wire', () => {
+    const at = (voltageV: number, arc: Try['arc'], bead: Try['bead']): Try => ({
+      voltageV,
+      wireSpeedMPerMin: 6,
+      weld: 'bead',
+      arc,
+      bead,
+    })
+    const next = nextTry(
+      [at(18, 'steady', 'cold'), at(17.5, 'steady', 'cold'), at(17, 'stubbing', 'cold')],
+      model,
+      limits,
+    )
+    expect(next).toMatchObject({ turn: 'volts', wireSpeedMPerMin: 6 })
+    expect((next as { voltageV: number }).voltageV).toBeGreaterThan(17)
+  })
+  test('not fused three times on plate too thick for the wire: stop turning', () => {
+    const tries = [17, 18, 19].map((voltageV): Try => ({
+      voltageV,
+      wireSpeedMPerMin: 6,
+      weld: 'bead',
+      arc: 'steady',
+      bead: 'not-fused',
+    }))
+    expect(nextTry(tries, { ...model, thickPlate: true }, limits)).toMatchObject({
+      turn: 'neither',
+      why: 'another-wire',
+    })
+    expect(nextTry(tries, model, limits)).toMatchObject({ why: 'likeliest' })
+  })
+  test('a porous long arc is a long arc first', () =>
+    expect(
+      nextTry(
+        [{ voltageV: 22, wireSpeedMPerMin: 6, weld: 'bead', arc: 'long-arc', bead: 'porous' }],
+        model,
+        limits,
+      ),
+    ).toMatchObject({ turn: 'volts' }))
   test('between a try too low and a try too high the next lies about half way', () => {
     const next = proposed(
       [weld('stubbing', 'cold', { voltageV: 17 }), weld('long-arc', 'undercut', { voltageV: 21 })],

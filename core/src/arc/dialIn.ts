@@ -12,6 +12,7 @@ import {
   type Try,
   type WeldKind,
 } from './tries.ts'
+import { agrees } from './agrees.ts'
 
 /** Where to look first: the model's settings, and how its volts go with its wire speed. */
 export interface DialInModel {
@@ -21,6 +22,8 @@ export interface DialInModel {
   slope: number
   /** The wire shields itself: pores are never the gas. */
   gasless?: boolean
+  /** The plate is thicker than this wire fuses in one pass. */
+  thickPlate?: boolean
 }
 
 /** What the machine can be set to. */
@@ -41,9 +44,9 @@ export type Proposal =
       wireSpeedMPerMin: number
       /**
        * Which of the two is turned; `neither` repeats, to see whether it holds or whether the gas was at fault; `both`
-       * only begins again, from far off on both.
+       * only begins again, from far off on both; `hand`: the same settings, held or led otherwise.
        */
-      turn: 'volts' | 'speed' | 'both' | 'neither'
+      turn: 'volts' | 'speed' | 'both' | 'neither' | 'hand'
       why:
         | 'start'
         | 'to-the-window'
@@ -53,6 +56,8 @@ export type Proposal =
         | 'check-metal'
         | 'feed-first'
         | 'at-the-limit'
+        | 'lead-otherwise'
+        | 'another-wire'
     }
 
 /**
@@ -211,6 +216,27 @@ function chanceOf(known: readonly Belief[], model: DialInModel, volts: number, s
   return sum
 }
 
+/** Chance of a good bead below which a try only looks for the arc. common practice, no source */
+const HARDLY = 0.05
+/** A stride of volts where nothing bounds it yet. common practice, no source */
+const STRIDE_V = 1.5
+/** At this wire speed half way between too few volts and too many; a stride where only one side is known. */
+function betweenTries(tries: readonly Try[], up: boolean): number {
+  const { voltageV, wireSpeedMPerMin } = tries.at(-1)!
+  const here = tries.filter((t) => Math.abs(t.wireSpeedMPerMin / wireSpeedMPerMin - 1) < LEAST_SPEED)
+  const other = here.filter((t) =>
+    up
+      ? t.arc === 'long-arc' || t.arc === 'burnback'
+      : t.arc === 'stubbing' || (t.arc === 'steady' && t.bead === 'cold'),
+  )
+  const bound = other.map((t) => t.voltageV).filter((at) => (up ? at > voltageV : at < voltageV))
+  if (bound.length) return (voltageV + (up ? Math.min(...bound) : Math.max(...bound))) / 2
+  return voltageV + (up ? STRIDE_V : -STRIDE_V)
+}
+
+/** So many welds that did not fuse are enough on thick plate. common practice, no source */
+const TIMES_NOT_FUSED = 3
+
 const BY_SPEED: readonly (Bead | null)[] = ['hot', 'cold', 'burnt-through', 'not-fused']
 /**
  * The knob that a report names: volts by ear and hand, wire speed by eye where the arc was steady. Burnt back, the
@@ -264,15 +290,36 @@ export function nextTry(
   if (isGood(last)) return { ...same, why: 'confirm' }
   // Feed before tune: no knob cures a wire that comes by jerks.
   if (feedContradicts(tries)) return { ...same, why: 'feed-first' }
-  if (last.bead === 'porous') return { ...same, why: model.gasless ? 'check-metal' : 'check-gas' }
+  // A porous long arc is a long arc first: too long it loses its gas.
+  if (last.bead === 'porous' && last.arc !== 'long-arc')
+    return { ...same, why: model.gasless ? 'check-metal' : 'check-gas' }
+  // Not fused again and again on plate that is too much for this wire: no knob helps.
+  if (
+    model.thickPlate &&
+    tries.slice(-TIMES_NOT_FUSED).filter((t) => t.bead === 'not-fused').length === TIMES_NOT_FUSED
+  )
+    return { ...same, why: 'another-wire' }
+  // Steady, and still a groove at the toe: the hand first, once; then the volts.
+  if (last.arc === 'steady' && last.bead === 'undercut' && tries.at(-2)?.bead !== 'undercut')
+    return { ...same, turn: 'hand', why: 'lead-otherwise' }
   // Far from where the model would begin, reports say little: speed first, then the volts that go with it.
   const farSpeed = (t: Try) => Math.abs(t.wireSpeedMPerMin / home.wireSpeedMPerMin - 1) > FAR_SPEED
   // Far off on both knobs nothing is tuned yet: begin again from the start, both at once.
   if (tries.every(farSpeed) && Math.abs(v - home.voltageV) > FAR_VOLTS)
     return { done: false, ...home, turn: 'both', why: 'to-the-window' }
-  if (tries.every(farSpeed)) return turned('speed', home.wireSpeedMPerMin, 'to-the-window')
+  const atHome = { voltageV: v, wireSpeedMPerMin: home.wireSpeedMPerMin }
+  if (tries.every(farSpeed))
+    return agrees(tries, atHome)
+      ? turned('speed', home.wireSpeedMPerMin, 'to-the-window')
+      : // Turned as the report asks it would stay far off: begin again from the start.
+        { done: false, ...home, turn: 'both', why: 'to-the-window' }
   const lineV = volts(model.voltageV + more + model.slope * (s - model.wireSpeedMPerMin))
-  if (Math.abs(v - lineV) > FAR_VOLTS && tries.length < 4) return turned('volts', lineV, 'to-the-window')
+  if (
+    Math.abs(v - lineV) > FAR_VOLTS &&
+    tries.length < 4 &&
+    agrees(tries, { voltageV: lineV, wireSpeedMPerMin: s })
+  )
+    return turned('volts', lineV, 'to-the-window')
 
   const known = beliefs(tries, model)
   const someV = [
@@ -302,8 +349,14 @@ export function nextTry(
       }))
       .filter(({ to }) => Math.abs(to / s - 1) >= LEAST_SPEED),
   ]
-  // Nobody welds twice where it was bad, unless nothing else is left.
-  const fresh = options.filter(
+  // What answers the report; nobody welds twice where it was bad, unless nothing else is left.
+  const answering = options.filter((o) =>
+    agrees(tries, {
+      voltageV: o.turn === 'volts' ? o.to : v,
+      wireSpeedMPerMin: o.turn === 'speed' ? o.to : s,
+    }),
+  )
+  const fresh = answering.filter(
     (o) =>
       !tries.some((t) =>
         sameSettings(t, {
@@ -317,11 +370,17 @@ export function nextTry(
   const speedFirst =
     last.arc === 'burnback' && tries.at(-2)?.arc !== 'burnback' && v - lineV <= PLAINLY_TOO_MANY_V
   const faster = speedFirst ? fresh.filter((o) => o.turn === 'speed' && o.to > s) : []
-  const [first, ...rest] = faster.length ? faster : fresh.length ? fresh : options
+  const [first, ...rest] = faster.length ? faster : fresh.length ? fresh : answering
   if (first) {
     const named = knobOf(last)
     const value = (o: typeof first) => o.worth * (o.turn === named ? 1 : OTHER_KNOB)
     const best = rest.reduce((a, b) => (value(b) > value(a) ? b : a), first)
+    const between = best.turn === 'volts' ? betweenTries(tries, best.to > v) : undefined
+    if (between !== undefined && chance[someV.indexOf(best.to)]![atS]! < HARDLY) {
+      const to = volts(between)
+      if (Math.abs(to - v) >= LEAST_VOLTS && agrees(tries, { voltageV: to, wireSpeedMPerMin: s }))
+        return turned('volts', to, 'likeliest')
+    }
     return turned(best.turn, best.to, 'likeliest')
   }
   return { ...same, why: 'at-the-limit' }

@@ -1,3 +1,4 @@
+import { judgeSize } from './band.ts'
 import type { Machine } from '../machine/machine.ts'
 import type { DialInLimits, DialInModel } from '../arc/dialIn.ts'
 import { learnDial, tapVolts, type DialScale } from '../arc/knobs.ts'
@@ -117,7 +118,13 @@ export function dialInFor(
   const taps = machine.voltTaps === undefined ? undefined : tapVolts(machine.voltTaps, minV, maxV)
   const dial = dialOf(machine)
   return {
-    model: { voltageV: at.voltageV, wireSpeedMPerMin: at.wireSpeedMPerMin, slope, gasless: gas === null },
+    model: {
+      voltageV: at.voltageV,
+      wireSpeedMPerMin: at.wireSpeedMPerMin,
+      slope,
+      gasless: gas === null,
+      thickPlate: judgeSize(wire, job.thicknessMm) === 'wire-thin',
+    },
     known: (lastGood ?? worked) !== undefined,
     limits: {
       minV,

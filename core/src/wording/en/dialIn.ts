@@ -164,6 +164,16 @@ export function proposalWords(
         say: `Leave the knobs: the feed first. Then the same again: ${all}.`,
         why: 'It stubbed and burned back at about one setting: the wire comes by jerks. Tip, liner, rolls, pressure and brake, from the tip backwards.',
       }
+    case 'lead-otherwise':
+      return {
+        say: `Leave the knobs and lead it otherwise: slower, gun steeper, fill the toes. Then the same again: ${all}.`,
+        why: 'A groove at the toe with a steady arc comes from travel, angle or distance first; from too many volts after that.',
+      }
+    case 'another-wire':
+      return {
+        say: 'Stop turning: this plate is too thick for this wire as it is set up.',
+        why: 'Three did not fuse. A thicker wire, spray, a bevel or preheat helps; a knob does not.',
+      }
     case 'at-the-limit':
       return {
         say: `Nothing better is left to set on this machine: ${all}.`,
