@@ -128,3 +128,39 @@ test('taps and a dial without figures, in inches on a phone; a simulated machine
   await expect(rows(page).first()).toContainText('simulated')
   await expectNoAxeFindings(page)
 })
+
+test('on the wire that is on: from the Bench, another thickness, by keyboard, written to the machine’s log', async ({
+  page,
+}) => {
+  const press = async (name: string | RegExp) => {
+    await page.getByRole('button', { name }).first().focus()
+    await page.keyboard.press('Enter')
+  }
+  await open(page)
+  await press('Dial in on Gull, the wire stays')
+  await expect(page.getByRole('heading', { name: 'Dial in', level: 1 })).toBeVisible()
+  await expect(page.getByText('Metal and thickness first')).toBeVisible()
+  await page.getByLabel('Thickness').fill('4 mm')
+  await expect(said(page)).toContainText(/Begin at \d/)
+  for (const size of [
+    { width: 390, height: 844 },
+    { width: 1280, height: 800 },
+  ]) {
+    await page.setViewportSize(size)
+    await expectNoAxeFindings(page)
+  }
+  for (let n = 0; n < 2; n++) {
+    await press(/^Good/)
+    await press('Write it down')
+  }
+  await expect(said(page)).toContainText('Dialled in')
+  await page.getByRole('button', { name: 'Sign off', exact: true }).last().press('Enter')
+  await expect(page.getByRole('heading', { level: 1 })).toHaveText('Sign off')
+  await press('Sign off and save')
+  await expect(page.getByText('ER70S-6 0.9').first()).toBeVisible()
+  // The same again: what was good here last time stands at once.
+  await page.getByRole('link', { name: 'Bench' }).first().click()
+  await press('Dial in on Gull, the wire stays')
+  await page.getByLabel('Thickness').fill('4 mm')
+  await expect(page.getByText('Starts from what ran well here')).toBeVisible()
+})

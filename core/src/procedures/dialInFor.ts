@@ -1,8 +1,9 @@
+import { FAMILY_SHEETS } from '../families/index.ts'
 import { judgeSize } from './band.ts'
 import type { Machine } from '../machine/machine.ts'
 import type { DialInLimits, DialInModel } from '../arc/dialIn.ts'
 import { learnDial, tapVolts, type DialScale } from '../arc/knobs.ts'
-import { type StartJob, type StartWire } from './choices.ts'
+import { named, type StartJob, type StartWire } from './choices.ts'
 import { rowOf, voltsAtSpeed, type StartSettings } from './start.ts'
 import type { Try } from '../arc/tries.ts'
 import { loadLineV } from '../arc/volts.ts'
@@ -83,6 +84,13 @@ export function nearestMarks(
   return { ...(near && { tap: near.tap }), ...(mark !== undefined && { dial: mark }) }
 }
 
+/** The plate is more than this wire is for, by its band. */
+const isTooThick = (wire: StartWire, { thicknessMm }: StartJob): boolean => {
+  const { process } = FAMILY_SHEETS[wire.family]
+  const sized = { ...wire, ...named(wire), passes: wire.passes ?? ('multi' as const), process }
+  return judgeSize(sized, thicknessMm) === 'wire-thin'
+}
+
 /** How volts go with wire speed where no row tells, V for each m/min: short-arc practice. common practice, no source */
 const USUAL_SLOPE = 0.5
 
@@ -104,8 +112,11 @@ export function dialInFor(
   const feed = machine.wireSpeedMPerMin ?? USUAL.feed
   const worked =
     start.voltageV && start.wireSpeedMPerMin
-      ? // Half volts: a table knows no better.
-        { voltageV: Math.round(start.voltageV.value * 2) / 2, wireSpeedMPerMin: start.wireSpeedMPerMin.value }
+      ? // Half volts and a twentieth of a metre: a table knows no better.
+        {
+          voltageV: Math.round(start.voltageV.value * 2) / 2,
+          wireSpeedMPerMin: Math.max(0.1, Math.round(start.wireSpeedMPerMin.value * 20) / 20),
+        }
       : undefined
   const middle = { voltageV: (minV + maxV) / 2, wireSpeedMPerMin: (feed.min + feed.max) / 2 }
   const at = lastGood ?? worked ?? middle
@@ -123,7 +134,7 @@ export function dialInFor(
       wireSpeedMPerMin: at.wireSpeedMPerMin,
       slope,
       gasless: gas === null,
-      thickPlate: judgeSize(wire, job.thicknessMm) === 'wire-thin',
+      thickPlate: isTooThick(wire, job),
     },
     known: (lastGood ?? worked) !== undefined,
     limits: {

@@ -28,8 +28,8 @@ const KINDS: {
   },
   'put-right': {
     page: 'change',
-    // The wire that is on was decided on long ago, and no weld is dialled in.
-    stages: STAGES.filter((s) => s !== 'decide' && s !== 'dial-in'),
+    // The wire that is on was decided on long ago.
+    stages: STAGES.filter((s) => s !== 'decide'),
     name: (_run, t, machine) => t('change.putRightShort', { machine }),
   },
   convert: {

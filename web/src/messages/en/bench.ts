@@ -20,6 +20,7 @@ export const bench = {
     due: '{what}: last {n} days ago',
     worn: 'worn {what}',
     change: 'Change the wire',
+    dialInOn: 'Dial in on {machine}, the wire stays',
     putRight: 'Put {n} right',
     putRightOn: 'Put {n} right on {machine}, the wire stays',
     doneToday: 'Done today',

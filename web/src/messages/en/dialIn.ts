@@ -5,6 +5,10 @@ export const dialIn = {
   none: 'No settings to start from are known for this job.',
   toSignOff: 'Sign off',
   toRun: 'Run sheet',
+  job: 'What is welded',
+  jobFirst: 'Metal and thickness first: the start depends on both.',
+  wrongFirst: 'Not as this wire wants it, and first: {n} steps.',
+  toMatch: 'Put it right first',
   from: {
     model: 'Starts from the settings worked out for this wire and metal.',
     nothing:

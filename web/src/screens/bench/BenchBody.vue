@@ -13,6 +13,7 @@ import { useMachines } from '../../stores/machines.ts'
 import { useSettings } from '../../stores/settings.ts'
 import { useParts } from '../../stores/parts.ts'
 import { useRuns } from '../../stores/runs.ts'
+import { useDialIns } from '../../stores/dialIns.ts'
 import { useTroubles } from '../../stores/troubles.ts'
 import BenchMachine from './BenchMachine.vue'
 import OpenRuns from './OpenRuns.vue'
@@ -87,6 +88,8 @@ async function toMachines() {
 }
 const troubles = useTroubles()
 const trouble = (machineId: string) => void router.push(`/trouble/${troubles.start(machineId).id}`)
+const dialIns = useDialIns()
+const dialIn = (machineId: string) => void router.push(`/change/${dialIns.start(machineId).id}/dial-in`)
 /** The wire that is on stays: only what is wrong for it is mended. */
 function putRight(machineId: string) {
   const run = runStore.start(machineId, 'put-right', { stage: 'match', job: {} })
@@ -129,6 +132,7 @@ function putRight(machineId: string) {
           :offer="(chosen && words.wireName(chosen, settings.units)) ?? (hand && label) ?? undefined"
           @start="start(machine.id)"
           @put-right="putRight(machine.id)"
+          @dial-in="dialIn(machine.id)"
           @trouble="trouble(machine.id)"
         />
         <div :style="{ height: `${below}px` }"></div>

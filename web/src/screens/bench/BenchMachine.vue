@@ -21,7 +21,7 @@ type Upkeep = (typeof UPKEEP)[number]
 
 const words = useWords()
 const props = defineProps<{ machine: Machine; offer?: string | undefined }>()
-defineEmits<{ start: []; putRight: []; trouble: [] }>()
+defineEmits<{ start: []; putRight: []; dialIn: []; trouble: [] }>()
 const { t } = useI18n()
 const settings = useSettings()
 const shop = useShop()
@@ -111,6 +111,13 @@ const due = computed(() => [
         :aria-label="t('trouble.offerOn', { machine: machine.name })"
         @click="$emit('trouble')"
         >{{ t('nav.trouble') }}</v-btn
+      >
+      <v-btn
+        v-if="!job && stands.wire"
+        variant="text"
+        :aria-label="t('bench.dialInOn', { machine: machine.name })"
+        @click="$emit('dialIn')"
+        >{{ t('stage.dial-in') }}</v-btn
       >
       <template v-if="job">
         <v-btn

@@ -65,8 +65,12 @@ const reached = computed<Record<Stage, boolean>>(() => ({
   gather: sound.value,
   swap: run.value?.frozen !== undefined,
   feed: run.value?.frozen !== undefined && sound.value,
+  // The wire that is on is dialled in with no list before it.
   'dial-in':
-    run.value?.frozen !== undefined && sound.value && stages.value.includes('dial-in') && !run.value.stopped,
+    (run.value?.frozen !== undefined || run.value?.kind === 'put-right') &&
+    sound.value &&
+    stages.value.includes('dial-in') &&
+    !run.value!.stopped,
   'sign-off':
     run.value?.frozen !== undefined &&
     sound.value &&
@@ -169,7 +173,7 @@ usePageTitle(() =>
       v-else-if="stage === 'dial-in' && plan.plan"
       :finished="reached['sign-off']"
       @next="go('sign-off')"
-      @back="go('swap')"
+      @back="go(run.frozen ? 'swap' : 'match')"
     />
     <SignOffStage v-else-if="plan.plan" @dial-in="go('dial-in')" />
     <div v-else class="screen">

@@ -1,9 +1,11 @@
 <script setup lang="ts">
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
+import { useRouter } from 'vue-router'
 import { type Run } from '@pepper-knot/core/record'
 import { formatMinutes } from '@pepper-knot/core/trade'
 import { cureRow, isMended, type CurePlan, type Told, type Trouble } from '@pepper-knot/core/trouble'
+import { useDialIns } from '../../stores/dialIns.ts'
 import { useSettings } from '../../stores/settings.ts'
 import { useWords } from '../../composables/useWords.ts'
 
@@ -14,7 +16,10 @@ const props = defineProps<{
   cure: CurePlan | null
   origin: Run | undefined
   told: Pick<Told, 'checks'>
+  machineId?: string | undefined
 }>()
+const router = useRouter()
+const dialIns = useDialIns()
 const emit = defineEmits<{ begin: []; did: []; notIt: [] }>()
 const { t } = useI18n()
 const settings = useSettings()
@@ -71,6 +76,13 @@ const comes = computed(() => row.value.kind === 'work' && !props.cure && props.o
         size="x-large"
         variant="outlined"
         :to="`/change/${origin.id}/dial-in`"
+        >{{ t('trouble.toDialIn') }}</v-btn
+      >
+      <v-btn
+        v-else-if="row.kind === 'knob' && machineId"
+        size="x-large"
+        variant="outlined"
+        @click="router.push(`/change/${dialIns.start(machineId).id}/dial-in`)"
         >{{ t('trouble.toDialIn') }}</v-btn
       >
       <v-btn v-if="cause === 'push-too-long'" size="x-large" variant="outlined" to="/store/machines">{{

@@ -204,6 +204,7 @@ const { copy, copied, isSupported } = useClipboard({ legacy: true })
           :cure="cure"
           :origin="origin"
           :told="told"
+          :machine-id="run.machineId"
           @begin="finder.begin(cure!)"
           @did="finder.did(answer!.found!.cause)"
           @not-it="finder.notIt(answer!.found!.cause)"

@@ -33,7 +33,7 @@ export const noteText = (note: TroubleNote): string => {
     case 'not-the-feed':
       return 'The wire runs evenly in the air: liner and rolls are unlikely.'
     case 'also-wrong':
-      return `Also written down as wrong here, put right in the same opening: ${note.causes.map((cause) => causeName(cause).toLowerCase()).join(', ')}.`
+      return `Also written down as wrong here, put right in the same opening: ${note.causes.map((cause) => causeName(cause)).join(', ')}.`
     case 'put-back':
       return `Put back what the looks left off or open: ${note.parts.map((part) => UNDONE_WORDS[part]).join(', ')}.`
     case 'technician':

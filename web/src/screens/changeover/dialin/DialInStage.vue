@@ -11,10 +11,11 @@ import {
   type Try,
   type WeldKind,
 } from '@pepper-knot/core/arc'
-import { arcGasAfter } from '@pepper-knot/core/jobs'
-import { formatVolts } from '@pepper-knot/core/trade'
+import { arcGasAfter, begin } from '@pepper-knot/core/jobs'
+import { formatLength, formatVolts } from '@pepper-knot/core/trade'
 import { useShop } from '../../../stores/shop.ts'
 import { useSettings } from '../../../stores/settings.ts'
+import JobFields from '../../../parts/JobFields.vue'
 import FeedDial from './FeedDial.vue'
 import SettingsPlane from './SettingsPlane.vue'
 import TryForm from './TryForm.vue'
@@ -29,8 +30,8 @@ const words = useWords()
 defineProps<{
   finished: boolean
 }>()
-const { run, plan, title, set } = useRun()
-defineEmits<{ next: []; back: [] }>()
+const { run, plan, read, title, set, change } = useRun()
+const emit = defineEmits<{ next: []; back: [] }>()
 const { t, d } = useI18n()
 const shop = useShop()
 const settings = useSettings()
@@ -53,6 +54,31 @@ const from = computed(() =>
       ? t('dialIn.from.model')
       : t('dialIn.from.nothing'),
 )
+/** On the wire that is on, before any list has begun: what is welded is said here. */
+const loose = computed(() => run.value.kind === 'put-right' && run.value.frozen === undefined)
+/** Opened where nothing was said yet, and left to whoever types in it. */
+const unsaid = loose.value && !run.value.job.thicknessMm
+const welded = computed(() => {
+  const { material, thicknessMm } = run.value.job
+  return [
+    material && words.MATERIAL_NAMES[material],
+    thicknessMm && formatLength(thicknessMm, settings.units),
+  ]
+    .filter(Boolean)
+    .join(', ')
+})
+const job = computed({ get: () => run.value.job, set: (next) => set({ job: next }) })
+/** With nothing to put right the list is empty, and the tries are written down at once. */
+function writeDown() {
+  const planned = plan.value
+  const asked = read.value.request
+  if (!asked || planned.steps.length) return emit('back')
+  const at = new Date().toISOString()
+  change((run) =>
+    begin(run, { plan: planned, asked, at, wordsOf: (step) => words.stepTitle(step, settings.units) }),
+  )
+  emit('next')
+}
 const head = ref<HTMLElement>()
 function keep(made: Try) {
   set({ tries: [...tries.value, made].slice(-200) })
@@ -118,6 +144,17 @@ function simulate() {
     <h1>{{ t('dialIn.title') }}</h1>
     <p class="muted">{{ title }}</p>
     <TroubleLink class="trouble" :machine-id="run.machineId" :from="run" />
+    <details v-if="loose" class="job" :open="unsaid">
+      <summary>
+        {{ t('dialIn.job') }}<template v-if="dialIn">: {{ welded }}</template>
+      </summary>
+      <JobFields v-model="job" />
+    </details>
+    <p v-if="loose && !start" role="status">{{ t('dialIn.jobFirst') }}</p>
+    <p v-if="loose && plan.steps.length" class="problem">
+      {{ t('dialIn.wrongFirst', { n: plan.steps.length }) }}
+      <v-btn variant="text" @click="$emit('back')">{{ t('dialIn.toMatch') }}</v-btn>
+    </p>
     <template v-if="dialIn && next && proposal && start">
       <TryForm
         ref="form"
@@ -139,7 +176,16 @@ function simulate() {
           <SettingsPlane :dial-in="dialIn" :start="start" :tries="tries" :next="next" />
         </template>
         <v-btn
-          v-if="finished"
+          v-if="loose"
+          :variant="next.done ? 'flat' : 'outlined'"
+          color="primary"
+          size="x-large"
+          :disabled="tries.length === 0"
+          @click="writeDown"
+          >{{ t(plan.steps.length ? 'dialIn.toMatch' : 'dialIn.toSignOff') }}</v-btn
+        >
+        <v-btn
+          v-else-if="finished"
           :variant="next.done ? 'flat' : 'outlined'"
           color="primary"
           size="x-large"
@@ -164,7 +210,7 @@ function simulate() {
       </details>
       <FeedDial :machine="machine" />
     </template>
-    <p v-else>{{ t('dialIn.none') }}</p>
+    <p v-else-if="start">{{ t('dialIn.none') }}</p>
     <p class="muted">{{ t('app.defer') }}</p>
   </div>
 </template>
