@@ -12,6 +12,14 @@ import { QUANTITIES, type Quantity } from '../src/units/quantities.ts'
 import type { UnitSystem } from '../src/units/format.ts'
 import { prepareTrouble } from '../src/trouble/find.ts'
 import { knownOf } from '../src/trouble/known.ts'
+import { benchAtStart } from '../src/bench/bench.ts'
+import { byLooking } from '../src/catalogue/byLooking.ts'
+import { planConversion } from '../src/changeover/convert/conversion.ts'
+import { upkeepDue } from '../src/machine/upkeep.ts'
+import { DEFAULT_PRACTICE } from '../src/practice/schools.ts'
+import { LINER_ACTS } from '../src/stations/liner/acts.ts'
+import { isMended } from '../src/trouble/reason.ts'
+import { shop } from './bench.ts'
 
 /** Edges that a small slip would move without another test noticing. */
 
@@ -233,4 +241,88 @@ test('a breaker holds what draws just what it is for, and trips above it', () =>
   const at = (high: number, heatingA = 10) =>
     circuitVerdict({ draw: { high }, heatingA, drop: 0 }, { breakerA: 20, voltageV: 230 })
   expect([at(20), at(20.1), at(20, 20), at(20, 20.1)]).toEqual(['holds', 'may-hold', 'holds', 'trips'])
+})
+
+// The liner about monthly, O-rings every quarter. common practice, no source
+test.each([
+  ['blowOutLiner', 29, false],
+  ['blowOutLiner', 30, true],
+  ['brushRolls', 30, true],
+  ['checkORings', 89, false],
+  ['checkORings', 90, true],
+] as const)('%s after %d days is due: %s', (what, days, due) => {
+  const last = new Date(Date.parse('2026-06-01T00:00:00Z') - days * 86_400_000).toISOString()
+  const found = upkeepDue({ [what]: last }, '2026-06-01T00:00:00Z').find((u) => u.upkeep === what)
+  expect(found).toEqual({ upkeep: what, days, due })
+})
+test('a conversion waits out the machine’s own minutes, and no other step takes them', () => {
+  const tern = {
+    ...shop.machines.find((m) => m.name === 'Tern')!,
+    polarityChange: 'studs' as const,
+    gasGear: false,
+    dischargeMinutes: 12,
+  }
+  const { steps } = planConversion(tern, 'to-gas', undefined, shop.store, DEFAULT_PRACTICE)
+  const minutes = (task: string) => steps.find((s) => s.task === task)!.minutes
+  const usual = planConversion(
+    { ...tern, dischargeMinutes: undefined },
+    'to-gas',
+    undefined,
+    [],
+    DEFAULT_PRACTICE,
+  )
+  const usually = (task: string) => usual.steps.find((s) => s.task === task)!.minutes
+  // Both run off while other work is done; of twelve minutes something is left to wait.
+  expect(minutes('waitDischarge')).toBeGreaterThan(usually('waitDischarge') + 2)
+  expect(minutes('unplug')).toBe(usually('unplug'))
+})
+test('what cannot be seen on a wire is asked for by its kind', () => {
+  const steel = byLooking({ end: 'solid', magnet: 'sticks', colour: 'copper-skin' })
+  expect([steel.kinds, steel.open]).toEqual([['solid-steel'], ['strength']])
+  expect(byLooking({ end: 'solid', magnet: 'does-not', colour: 'white' }).open).toEqual(['alloy'])
+  expect(byLooking({ colour: 'gold', end: 'solid' }).open).toEqual([])
+})
+test('a liner is blown out only with the gun off, its tip off and no wire in it', () => {
+  const can = (b: object) =>
+    LINER_ACTS.blowOutLiner.can({ tipOn: false, gunOn: false, inGun: 'none', ...b } as never)
+  expect([can({}), can({ tipOn: true }), can({ gunOn: true }), can({ inGun: 'old' })]).toEqual([
+    true,
+    false,
+    false,
+    false,
+  ])
+})
+test('wire counts as fed where it stays, whole in the gun, and nobody left it unfed', () => {
+  const fed = (more: object) =>
+    benchAtStart({ fitted: shop.machines[0]!.fitted, wireOn: true, wireStays: true, ...more }).fed
+  expect([
+    fed({}),
+    fed({ wireStays: false }),
+    fed({ standing: { openEnds: ['not-fed'] } }),
+    fed({ standing: { openEnds: ['cut-in-gun'] } }),
+  ]).toEqual([true, false, false, false])
+})
+test.each([
+  ['loose', 'adjust'],
+  ['worn', 'change'],
+  ['damaged', 'change'],
+] as const)('studs that are %s: %s', (studs, verdict) => {
+  const gull = shop.machines[0]!
+  const machine = { ...gull, polarityChange: 'studs' as const }
+  const fitted = { ...gull.fitted, conditions: { studs } }
+  const c = prepareTrouble({ machine: { ...machine, fitted }, symptoms: ['weak-arc'] })
+  if (!c.ok) throw new RangeError('no context')
+  expect(match(c.value).find((f) => f.station === 'polarity')).toMatchObject({ verdict, rule: 'studs-loose' })
+})
+test('only a try that mends has mended, and only what it showed', () => {
+  const after = (id: string, outcome: string, cause: Cause) =>
+    isMended({ checks: [{ id: id as 'wire-end', outcome: outcome as 'here' }] }, cause)
+  expect([
+    after('lead-straight', 'here', 'lead-bent'),
+    after('lead-straight', 'not-here', 'lead-bent'),
+    after('lead-straight', 'here', 'liner-dirty'),
+    after('read-tip-stamp', 'too-small', 'tip-too-small'),
+    after('tip-distance', 'too-near', 'too-close'),
+    after('tip-distance', 'too-near', 'too-far'),
+  ]).toEqual([true, false, false, false, true, false])
 })
