@@ -163,4 +163,9 @@ test('on the wire that is on: from the Bench, another thickness, by keyboard, wr
   await press('Dial in on Gull, the wire stays')
   await page.getByLabel('Thickness').fill('4 mm')
   await expect(page.getByText('Starts from what ran well here')).toBeVisible()
+  // On another metal it is the nearest, and said which that was.
+  await page.getByLabel('Thickness').fill('9 mm')
+  await expect(page.getByTestId('last-good')).toHaveText(
+    /^Ran well at 21 V.* Here, on mild steel, 4 mm, flat, /,
+  )
 })

@@ -527,6 +527,12 @@ describe('where it starts', () => {
     const past = digestOf([run])
     expect(lastGood(past, 'm', solid, job)?.settings.voltageV).toBe(18.2)
     expect(lastGood(past, 'm', solid, { ...job, thicknessMm: 6 })).toBeUndefined()
+    // What is nearest is said, with what it was good on; of another machine nothing.
+    expect(lastGood(past, 'm', solid, { ...job, thicknessMm: 6 }, true)).toMatchObject({
+      material: job.material,
+    })
+    expect(lastGood(past, 'm', solid, {}, true)?.settings.voltageV).toBe(18.2)
+    expect(lastGood(past, 'other', solid, job, true)).toBeUndefined()
     expect(lastGood(past, 'm', solid, { ...job, position: 'overhead' })).toBeUndefined()
     expect(lastGood(past, 'm', sizedWire('ER70S-6 1.2 mm'), job)).toBeUndefined()
     expect(lastGood(digestOf([{ ...run, signedOffAt: undefined }]), 'm', solid, job)).toBeUndefined()

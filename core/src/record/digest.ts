@@ -213,23 +213,38 @@ const SAME_THICKNESS = 0.25
 /**
  * The settings that were good when this wire last ran on this machine on such metal, and when: the same family,
  * classification and size, the same metal in the same position, a thickness within a quarter.
+ * @param near where there are none, those of the nearest metal and thickness: to be said, not to be taken
  */
 export function lastGood(
   { good }: Digest,
   machineId: string,
   wire: SizedWire,
   job: Partial<Job>,
-): { settings: Good['settings']; at: string } | undefined {
-  const { thicknessMm } = job
-  if (!thicknessMm) return undefined
-  return good.findLast(
+  near = false,
+): Good | undefined {
+  const { thicknessMm, material, position = 'flat' } = job
+  const here = good.filter(
     (then) =>
       then.machineId === machineId &&
-      then.material === job.material &&
-      then.position === (job.position ?? 'flat') &&
-      Math.abs(then.thicknessMm / thicknessMm - 1) <= SAME_THICKNESS &&
       then.family === wire.family &&
       then.classification === (wire.classification ?? null) &&
       then.diameterMm === wire.diameterMm,
   )
+  const such = thicknessMm
+    ? here.findLast(
+        (then) =>
+          then.material === material &&
+          then.position === position &&
+          Math.abs(then.thicknessMm / thicknessMm - 1) <= SAME_THICKNESS,
+      )
+    : undefined
+  if (such || !near) return such
+  // The same metal first, then the same position, then the thickness that differs least; the latest of those alike.
+  const off = (then: Good) =>
+    (material && then.material !== material ? 100 : 0) +
+    (then.position === position ? 0 : 10) +
+    (thicknessMm ? Math.abs(Math.log(then.thicknessMm / thicknessMm)) : 0)
+  return here
+    .toReversed()
+    .reduce<Good | undefined>((best, then) => (!best || off(then) < off(best) ? then : best), undefined)
 }

@@ -21,7 +21,8 @@ import {
   standingAfter,
   undoneBy,
 } from './next.ts'
-import { chancesOf, comesAndGoes, explains, lastAnswers, outcomeOfCheck, type Chances } from './reason.ts'
+import { chancesOf, comesAndGoes, explains, type Chances } from './reason.ts'
+import { lastAnswers, outcomeOfCheck } from './answers.ts'
 import type { Checked, Finds, Told, TroubleRequest } from './request.ts'
 
 /** What is to be said beside the answer; `wording` has the sentences. */

@@ -11,7 +11,7 @@ import type { StationFinding, StationRule } from '../stations/index.ts'
 import type { Origin } from '../base/facts.ts'
 import { CAUSES, causeRow, causesOfRule, SINCE_FACTOR, type Cause } from './causes.ts'
 import { CHECKS, checkRow, type Check } from './checks.ts'
-import { outcomeOfCheck } from './reason.ts'
+import { outcomeOfCheck } from './answers.ts'
 import type { Finds, Told } from './request.ts'
 import type { Symptom } from './symptoms.ts'
 

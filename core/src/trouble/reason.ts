@@ -1,8 +1,9 @@
 import { HOW_OFTEN } from './causeRow.ts'
 import { CAUSES, causeRow, type Cause } from './causes.ts'
 import { CHECKS, checkRow, pointsTo, showsIt, type Check, type LookOutcome, type Way } from './checks.ts'
+import { lastAnswers, outcomeOfCheck } from './answers.ts'
 import type { Known } from './known.ts'
-import type { Checked, Told } from './request.ts'
+import type { Told } from './request.ts'
 import { areaOf, type Symptom } from './symptoms.ts'
 
 /**
@@ -75,18 +76,6 @@ export function answerIf(
 }
 const isKnob = (cause: Cause) =>
   cause === 'volts-low' || cause === 'volts-high' || cause === 'speed-low' || cause === 'speed-high'
-
-export const outcomeOfCheck = (told: Pick<Told, 'checks'>, check: Check): LookOutcome | undefined =>
-  told.checks?.findLast((c) => c.id === check)?.outcome
-/** The last answer to each look. */
-export function lastAnswers(checks: readonly Checked[] = []): Checked[] {
-  const last = new Map<Check, LookOutcome>()
-  for (const { id, outcome } of checks) {
-    last.delete(id)
-    last.set(id, outcome)
-  }
-  return [...last].map(([id, outcome]) => ({ id, outcome }))
-}
 
 /** What a cured cause explained needs no explaining by what is still there. */
 export const explains = (check: Check, outcome: LookOutcome, cured: readonly Cause[]): boolean =>

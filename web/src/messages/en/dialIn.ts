@@ -4,6 +4,7 @@ export const dialIn = {
   next: 'Next test weld',
   none: 'No settings to start from are known for this job.',
   toSignOff: 'Sign off',
+  lastGood: '{ran} Here, on {metal}, {thickness}, {position}, {at}.',
   toRun: 'Run sheet',
   job: 'What is welded',
   jobFirst: 'Metal and thickness first: the start depends on both.',

@@ -17,6 +17,7 @@ import {
 } from '@pepper-knot/core/wire'
 import LabelField from '../../parts/LabelField.vue'
 import JobFields from '../../parts/JobFields.vue'
+import LastGood from '../../parts/LastGood.vue'
 import { useParts } from '../../stores/parts.ts'
 import { useSettings } from '../../stores/settings.ts'
 import WordRow from '../../parts/WordRow.vue'
@@ -209,6 +210,7 @@ usePageKeys({ n: () => goOn.value?.$el.click() })
       <p v-if="besides?.gas" class="muted">
         {{ t('decide.gasTyped', { gas: words.mixtureText(besides.gas) }) }}
       </p>
+      <LastGood :machine-id="run.machineId" :wire="wire" :job="run.job" />
       <p v-if="!wire" class="muted">{{ t('decide.nothingYet') }}</p>
       <div v-for="problem in problems" :key="problem.rule" class="note note--stop">
         <b class="problem">{{ words.obstacleText(problem, settings.units).message }}</b>

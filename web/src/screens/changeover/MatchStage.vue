@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import LastGood from '../../parts/LastGood.vue'
 import { useRun } from '../../composables/useRun.ts'
 import { computed, nextTick, ref } from 'vue'
 import { usePageKeys } from '../../parts/keys.ts'
@@ -85,6 +86,7 @@ usePageKeys({ n: () => goOn.value?.$el.click() })
       <div>
         <h1>{{ title }}</h1>
         <p class="muted">{{ job }}</p>
+        <LastGood :machine-id="run.machineId" :wire="plan.context.wire" :job="run.job" />
       </div>
       <p class="counts tabular">
         <b v-if="count('change')" class="problem">{{ t('match.change', { n: count('change') }) }}</b>

@@ -16,6 +16,7 @@ import { formatLength, formatVolts } from '@pepper-knot/core/trade'
 import { useShop } from '../../../stores/shop.ts'
 import { useSettings } from '../../../stores/settings.ts'
 import JobFields from '../../../parts/JobFields.vue'
+import LastGood from '../../../parts/LastGood.vue'
 import FeedDial from './FeedDial.vue'
 import SettingsPlane from './SettingsPlane.vue'
 import TryForm from './TryForm.vue'
@@ -155,6 +156,7 @@ function simulate() {
       {{ t('dialIn.wrongFirst', { n: plan.steps.length }) }}
       <v-btn variant="text" @click="$emit('back')">{{ t('dialIn.toMatch') }}</v-btn>
     </p>
+    <LastGood :machine-id="run.machineId" :wire="plan.context.wire" :job="run.job" />
     <template v-if="dialIn && next && proposal && start">
       <TryForm
         ref="form"
