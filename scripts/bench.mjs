@@ -50,6 +50,7 @@ function long() {
     'words',
     'hands',
     'trouble',
+    'dialIn',
     'standing',
     'gasGroups',
   ].map((name) => `test/${name}`)

@@ -17,7 +17,13 @@ const isTry = computed(() => checkRow(next.value.check).isTry ?? false)
 const mends = computed(() => checkRow(next.value.check).mends ?? false)
 const hazards = computed(() => words.lookHazards(next.value))
 /** Which way it is wrong, where the look shows that; else only that it shows. */
-const waysOf = (check: Check) => Object.keys(checkRow(check).ways ?? {}) as Checked['outcome'][]
+function waysOf(check: Check): Checked['outcome'][] {
+  const { ways, finds } = checkRow(check)
+  if (!ways) return []
+  // What the look shows besides has an answer of its own.
+  const rest = finds.some((cause) => !Object.values(ways).some((of) => of.includes(cause)))
+  return [...(Object.keys(ways) as Checked['outcome'][]), ...(rest ? (['here'] as const) : [])]
+}
 const outcomes = computed(() => {
   const { check } = next.value
   const ways = waysOf(check)
@@ -183,7 +189,7 @@ h1 {
   z-index: 2;
 }
 .answers.four {
-  grid-template-columns: 2fr 2fr 2fr 1fr;
+  grid-template-columns: repeat(auto-fit, minmax(112px, 1fr));
 }
 .answers :deep(.v-btn) {
   min-height: 68px;

@@ -276,7 +276,7 @@ export const UNDONE_WORDS: Record<Undone, string> = {
   plug: 'the plug',
 }
 /** Which way it was wrong, as whoever looked says it. */
-const WAY_WORDS: { readonly [C in Check]?: Partial<Record<Way, string>> } = {
+const WAY_WORDS: { readonly [C in Check]?: Partial<Record<Way | 'here', string>> } = {
   'tip-distance': { 'too-near': 'Better further off', 'too-far': 'Better nearer' },
   'pressure-test': { slips: 'It slips', crushes: 'It comes out crushed' },
   'read-tip-stamp': { 'too-small': 'Smaller than the wire', 'too-large': 'Larger than the wire' },
@@ -284,7 +284,7 @@ const WAY_WORDS: { readonly [C in Check]?: Partial<Record<Way, string>> } = {
   'feel-brake': { tight: 'It must be forced', loose: 'It runs on' },
   'read-flow': { low: 'Low, or nothing', high: 'Too high' },
   'measure-metal': { thinner: 'Thinner', thicker: 'Thicker' },
-  'guide-gap': { wide: 'Room to fold', touches: 'It touches the rolls' },
+  'guide-gap': { wide: 'Room to fold', touches: 'It touches the rolls', here: 'A step in the line' },
   'gun-angle': { push: 'Better dragged or steeper', drag: 'Better pushed or steeper' },
   travel: { fast: 'Better slower', slow: 'Better faster' },
 }
