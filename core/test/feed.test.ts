@@ -16,6 +16,7 @@ import {
   eulerLoadN,
   FAMILIES,
   feedChances,
+  feedFigureText,
   feedSentence,
   feedSetupOf,
   findingConsequence,
@@ -478,6 +479,16 @@ describe('what stops a wire stops it in the model too', () => {
       expect(cures(setup).map((c) => c.id)).toContain('new-tip')
     },
   )
+  test('beside a kink no window is said to be open: it may stop the wire', () => {
+    const kinked = { ...hard, linerState: 'kinked' as const }
+    const w = pressureWindow(kinked)
+    expect([w.mayStop, pressureWindow(hard).mayStop]).toEqual([true, undefined])
+    expect(feedSentence(kinked, w, [], 'metric')).toMatch(/^(?:May feed, and may not|Will not feed)/)
+    const figures = { asFitted: w, asAsked: pressureWindow(hard) }
+    const said = feedFigureText(figures as never, 'metric')
+    expect(said).toContain('Left as it is: a kink may stop the wire')
+    expect(said.split('Set right')[0]).not.toContain('window')
+  })
   test('a kink may cost little and may stop the wire', () => {
     const friction = coefficientsOf({ ...hard, linerState: 'kinked' }).linerFriction
     expect(friction.high / friction.low).toBeGreaterThan(10)

@@ -30,6 +30,8 @@ export interface PressureWindow {
   stalls: boolean
   /** Nothing passes, whatever the pressure: a bore or a groove smaller than the wire. */
   stopped?: Stop
+  /** A kink costs little where it sits well and stops the wire where it does not: no figure tells which. */
+  mayStop?: true
 }
 
 /** Room a window wants to be set by hand: high at least half as much again as low. common practice */
@@ -62,7 +64,10 @@ export function readWindow(out: Float64Array): PressureWindow {
 export function pressureWindow(setup: FeedSetup): PressureWindow {
   const out = new Float64Array(OUTPUTS)
   feedModel(geometryOf(setup), usualValues(coefficientsOf(setup)), out)
-  const window = readWindow(out)
+  const window: PressureWindow = {
+    ...readWindow(out),
+    ...(setup.linerState === 'kinked' && { mayStop: true }),
+  }
   const stopped = stoppedBy(setup)
   return stopped ? { ...window, opens: false, stopped } : window
 }

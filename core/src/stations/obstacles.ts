@@ -212,7 +212,11 @@ export function cautions(c: MatchContext): Caution[] {
       facts: { position: job.position, positions: wire.positions },
     })
   if (job.position === 'vertical-down' && job.thicknessMm > SHEET_MM && !runsDownPlate(wire))
-    found.push({ station: 'spool', rule: 'downhill-on-plate', facts: { thicknessMm: job.thicknessMm } })
+    found.push({
+      station: 'spool',
+      rule: 'downhill-on-plate',
+      facts: { thicknessMm: job.thicknessMm, slag: FAMILY_SHEETS[wire.family].tubular },
+    })
   if (wire.passes === 'single' && job.thicknessMm > singlePassMm(wire))
     found.push({ station: 'spool', rule: 'single-pass-on-plate', facts: { thicknessMm: job.thicknessMm } })
   if (job.material === 'galvanised-steel')

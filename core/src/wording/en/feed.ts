@@ -83,6 +83,8 @@ export function feedSentence(
     return `Will not feed: it needs ${force(w.pushN + w.dragN)} and the motor gives about ${force(w.motorN)}. ${out}`
   if (!w.opens)
     return `Will not feed as it stands: to push ${force(w.pushN)} the rolls must press ${force(w.lowN)}, and at ${force(w.highN)} ${ENDS[w.upper]}. The weakest place is ${place}. ${out}`
+  if (w.mayStop)
+    return `May feed, and may not: a kink can stop the wire whatever the pressure. A new liner first.`
   const between = `press between ${force(w.lowN)} and ${force(w.highN)}; above that ${ENDS[w.upper]}`
   return w.ratio < EASY_RATIO * 1.5
     ? `Feeds, but narrowly: ${between}. The weakest place is ${place}.`
@@ -217,11 +219,13 @@ export const feedWatch = (soft: boolean, threading: string): readonly string[] =
 /** The model's figure beside a finding: push and where it folds or is crushed, left as it is and set right. */
 export function feedFigureText(figures: FeedFigures, units: UnitSystem): string {
   const say = (w: PressureWindow) =>
-    w.opens
-      ? `push needed ${formatForce(w.pushN, units)}, ${w.upper === 'birdnest' ? `folds at ${formatForce(w.birdnestN, units)}` : `crushed at ${formatForce(w.crushN, units)} of roll force`}, window ${twoSignificant(w.ratio)} to 1`
-      : w.stopped
-        ? `nothing passes: ${STOPS[w.stopped]} is smaller than the wire`
-        : `no window: push needed ${formatForce(w.pushN, units)}, but ${ENDS[w.upper]}`
+    w.mayStop && !w.stopped
+      ? 'a kink may stop the wire, whatever the pressure'
+      : w.opens
+        ? `push needed ${formatForce(w.pushN, units)}, ${w.upper === 'birdnest' ? `folds at ${formatForce(w.birdnestN, units)}` : `crushed at ${formatForce(w.crushN, units)} of roll force`}, window ${twoSignificant(w.ratio)} to 1`
+        : w.stopped
+          ? `nothing passes: ${STOPS[w.stopped]} is smaller than the wire`
+          : `no window: push needed ${formatForce(w.pushN, units)}, but ${ENDS[w.upper]}`
   const { asFitted, asAsked } = figures
   if (!asFitted) return `Set right: ${say(asAsked)}.`
   const same = Math.abs(asFitted.ratio / asAsked.ratio - 1) < 0.03

@@ -74,6 +74,9 @@ const degrees = formatTemperature
 const span = (c: number, to: number | undefined, u: UnitSystem): string =>
   to === undefined ? degrees(c, u) : `${degrees(c, u).replace(/ °[CF]$/, '')} to ${degrees(to, u)}`
 
+/** Things of a list in a sentence: `flat, horizontal and overhead`. */
+export const andOf = (names: readonly string[]): string =>
+  names.length < 2 ? (names[0] ?? '') : `${names.slice(0, -1).join(', ')} and ${names.at(-1)!}`
 /** Wires of a list in a sentence: `ER5183, ER5356 or ER5556`. */
 export const orOf = (names: readonly string[]): string =>
   names.length < 2 ? (names[0] ?? '') : `${names.slice(0, -1).join(', ')} or ${names.at(-1)!}`

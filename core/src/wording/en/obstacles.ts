@@ -4,6 +4,7 @@ import type { Family, Material, Position } from '../../terms/terms.ts'
 import type { Decides } from '../../metals/joint.ts'
 import type { NeverReason } from '../../metals/metal.ts'
 import {
+  andOf,
   decidesText,
   metalName,
   metalNoteText,
@@ -125,7 +126,7 @@ const CAUTIONS: Record<CautionRule, (f: Obstacle['facts'], units: UnitSystem) =>
   'note-two-carbon-grades': () => 'One heat sold for two grades of carbon: it holds to the lower.',
   'note-by-hand': () => 'Entered by hand: what the box says comes first.',
   'position-not-in-classification': (f) =>
-    `By its classification this wire is for ${(f.positions as readonly Position[]).map((p) => POSITION_NAMES[p]).join(' and ')} only, not ${POSITION_NAMES[f.position as Position]}.`,
+    `By its classification this wire is for ${andOf((f.positions as readonly Position[]).map((p) => POSITION_NAMES[p]))} only, not ${POSITION_NAMES[f.position as Position]}.`,
   'single-pass-on-plate': (f, u) =>
     `${formatLength(Number(f.thicknessMm), u)} usually wants more than one pass; this wire is for single passes.`,
   'zinc-fume': () => 'Galvanised: grind the zinc off the joint, ventilate far more, stay out of the plume.',
@@ -213,7 +214,7 @@ const CAUTIONS: Record<CautionRule, (f: Obstacle['facts'], units: UnitSystem) =>
   'insulated-guide-wanted': (_f, u) =>
     `So long an extension (${u === 'metric' ? '25 mm' : '1 in'} and more) wants an insulated guide at the gun’s end, and a gun rated for the current.`,
   'downhill-on-plate': (f, u) =>
-    `Vertical down on ${formatLength(Number(f.thicknessMm), u)}: puddle and slag run ahead of the arc, and it fuses poorly. Uphill where the joint must hold.`,
+    `Vertical down on ${formatLength(Number(f.thicknessMm), u)}: ${f.slag ? 'puddle and slag run' : 'the puddle runs'} ahead of the arc, and it fuses poorly. Uphill where the joint must hold.`,
   'output-small': (f, u) =>
     `The machine gives ${String(f.maxA)} A at most; ${sizeText(Number(f.sizeMm), u)} wire of this kind is seldom run below ${String(f.leastA)} A. A thinner wire or a larger machine is easier.`,
   'new-wire-rusty': () =>
