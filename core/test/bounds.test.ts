@@ -18,6 +18,7 @@ import { planConversion } from '../src/changeover/convert/conversion.ts'
 import { upkeepDue } from '../src/machine/upkeep.ts'
 import { DEFAULT_PRACTICE } from '../src/practice/schools.ts'
 import { LINER_ACTS } from '../src/stations/liner/acts.ts'
+import { planCure } from '../src/trouble/cure.ts'
 import { isMended } from '../src/trouble/reason.ts'
 import { shop } from './bench.ts'
 
@@ -325,4 +326,14 @@ test('only a try that mends has mended, and only what it showed', () => {
     after('tip-distance', 'too-near', 'too-close'),
     after('tip-distance', 'too-near', 'too-far'),
   ]).toEqual([true, false, false, false, true, false])
+})
+test('wire of a drum has no pin that could be out, though nobody wrote the kind of spool down', () => {
+  const machine = {
+    ...shop.machines[0]!,
+    fitted: { wire: { label: 'ER70S-6 1.2 250 kg' }, spool: { pinEngaged: true, adapter: true } },
+  }
+  const c = prepareTrouble({ machine, symptoms: ['birdnest'] })
+  if (!c.ok) throw new RangeError('no context')
+  expect(planCure(c.value, 'pin-out', ['birdnest'])).toBeNull()
+  expect(knownOf(c.value, match(c.value), { symptoms: ['birdnest'] }).weights['pin-out'].weight).toBe(0)
 })

@@ -149,7 +149,9 @@ const OF_THE_FEEDER: readonly CureWork[] = [
   'seat',
 ]
 /** Whether the machine has what the cure is done to: cables to move, a gun, gas gear with a cylinder, a nozzle. */
-function canBeCured(work: CureWork, { machine, fitted }: MatchContext): boolean {
+function canBeCured(work: CureWork, { machine, fitted, spool }: MatchContext): boolean {
+  // A drum has no pin and no brake, whether its kind was written down or only its wire's mass says so.
+  if ((work === 'seat' || work === 'brake') && (fitted.spool?.type ?? spool.type) === 'drum') return false
   if (work === 'polarity' && machine.polarityChange === 'fixed') return false
   if (fitted.gun === null) return false
   // The wire of a spool gun meets nothing of the feeder.

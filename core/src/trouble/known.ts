@@ -182,7 +182,7 @@ function cannotBe(cause: Cause, c: MatchContext): boolean {
     return true
   // Moisture sits in the powder; on solid wire it is the rust that counts.
   if (cause === 'wire-damp' && !FAMILY_SHEETS[c.wire.family].tubular && !c.wire.open) return true
-  const spool = c.fitted.spool?.type
+  const spool = c.fitted.spool?.type ?? c.spool.type
   if (spool === 'drum' && ['brake-tight', 'brake-loose', 'pin-out', 'spool-wrong-side'].includes(cause))
     return true
   if (cause === 'pin-out' && c.machine.hubLocator === 'none') return true
