@@ -150,6 +150,11 @@ test('a look says which way it is wrong; with nothing said nothing is kept', asy
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Trouble')
   await expect(page.getByRole('button', { name: 'Drop the trouble on Gull' })).toHaveCount(0)
   await page.getByRole('button', { name: 'Gull' }).click()
+  // What is welded may be said too, by its grade.
+  await page.getByText('More about it').click()
+  await page.getByLabel('Grade, where it is known').fill('4140')
+  await expect(page.getByTestId('known')).toContainText('4140')
+  await page.getByText('More about it').click()
   await page.getByLabel('Search, in any word for it').fill('sticks')
   await press(page, /^Burns back to the tip/)
   await press(page, 'Look for it')

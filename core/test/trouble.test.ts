@@ -768,3 +768,22 @@ test.each<[string, Symptom]>([
   ['slag inclusion', 'slag-in-weld'],
   ['crater crack', 'crater'],
 ])('“%s” finds %s', (typed, symptom) => expect(findSymptoms(typed)).toContain(symptom))
+
+// 4140 hardens in air and cracks under a mild steel wire without preheat: handbooks of its welding, recalled from memory.
+test('what is welded counts by its grade: a hardenable steel that cracks is the metal, mild steel is not at once', () => {
+  const asked = (alloy: string) =>
+    ask({
+      machine: bare(SOLID),
+      job: { material: 'low-alloy-steel', thicknessMm: 12, alloy },
+      symptoms: ['crack'],
+    })
+  const hard = asked('4140')
+  expect(hard.causes[0]).toMatchObject({ cause: 'base-metal', because: 'mismatch' })
+  const mild = ask({
+    machine: bare(SOLID),
+    job: { material: 'mild-steel', thicknessMm: 6, alloy: 'A36' },
+    symptoms: ['crack'],
+  })
+  expect(mild.causes.find((c) => c.cause === 'base-metal')!.because).not.toBe('mismatch')
+  expect(hard.causes[0]!.chance).toBeGreaterThan(mild.causes.find((c) => c.cause === 'base-metal')!.chance)
+})

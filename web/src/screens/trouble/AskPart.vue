@@ -3,9 +3,10 @@ import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { STATIONS, type Station } from '@pepper-knot/core/machine'
 import { type Run } from '@pepper-knot/core/record'
-import { QUANTITIES } from '@pepper-knot/core/trade'
+import { formatLength, QUANTITIES } from '@pepper-knot/core/trade'
 import { AREAS, areaOf, LEADS, PHASES, SINCE, SYMPTOMS, type Symptom } from '@pepper-knot/core/trouble'
 import ChoiceRow from '../../parts/ChoiceRow.vue'
+import JobFields from '../../parts/JobFields.vue'
 import QuantityField from '../../parts/QuantityField.vue'
 import { useSettings } from '../../stores/settings.ts'
 import CountField from './CountField.vue'
@@ -16,6 +17,8 @@ type Area = (typeof AREAS)[number]
 const words = useWords()
 /** What is seen, heard and felt: by where one stands, or by any word for it; and what else is known. */
 const told = defineModel<Run<'cure'>['trouble']['told']>({ required: true })
+/** What is welded: its grade and thickness tell what the wire could do to it. */
+const job = defineModel<Run['job']>('job', { required: true })
 /** @prop logged the last change of this machine as the log has it */
 const props = defineProps<{ logged?: { stations: Station[]; at: string } | undefined }>()
 const emit = defineEmits<{ look: [] }>()
@@ -72,7 +75,10 @@ const lastChange = computed({
 /** What is taken as known beside the symptoms, read or typed: seen without opening it. */
 const known = computed(() => {
   const { comesAndGoes, setting } = told.value
+  const { material, thicknessMm, alloy } = job.value
   return [
+    alloy ?? (material && words.MATERIAL_NAMES[material]),
+    thicknessMm && formatLength(thicknessMm, settings.units),
     comesAndGoes && t('trouble.goes'),
     setting?.voltageV !== undefined && QUANTITIES.volts.say(setting.voltageV, settings.units),
     setting?.wireSpeedMPerMin !== undefined && QUANTITIES.speed.say(setting.wireSpeedMPerMin, settings.units),
@@ -179,6 +185,10 @@ const asLogged = computed(
             { value: false, title: t('trouble.goesNo') },
           ]"
         />
+        <section :aria-label="t('dialIn.job')">
+          <h3>{{ t('dialIn.job') }}</h3>
+          <JobFields v-model="job" />
+        </section>
         <div class="numbers">
           <QuantityField
             v-model="volts"

@@ -33,7 +33,7 @@ const troubles = useTroubles()
 const settings = useSettings()
 provideRun(() => props.id)
 const finder = useTroubleRun(() => props.id)
-const { run, origin, machine, answer, cure, problems, state, told } = finder
+const { run, origin, machine, answer, cure, problems, state, told, welded } = finder
 
 const looking = ref(true)
 watch(
@@ -179,7 +179,7 @@ const { copy, copied, isSupported } = useClipboard({ legacy: true })
       <div class="main">
         <template v-if="part === 'ask'">
           <h1>{{ t('trouble.ask') }}</h1>
-          <AskPart v-model="told" :logged="logged" @look="finder.look()" />
+          <AskPart v-model="told" v-model:job="welded" :logged="logged" @look="finder.look()" />
         </template>
         <template v-else-if="part === 'thinking'">
           <h1>{{ t('trouble.thinking') }}</h1>

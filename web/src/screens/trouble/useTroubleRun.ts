@@ -104,6 +104,10 @@ export function useTroubleRun(id: () => string) {
     get: () => run.value!.trouble.told,
     set: (next) => set({ told: next }),
   })
+  const welded = computed({
+    get: () => run.value!.job,
+    set: (job) => runStore.set(id(), { job }),
+  })
   const change = (command: (run: Run) => Run) => runStore.change(id(), command)
   const withTrouble = (run: Run, more: Partial<Run<'cure'>['trouble']>): Run => {
     if (!isRun(run, 'cure')) return run
@@ -213,6 +217,7 @@ export function useTroubleRun(id: () => string) {
     state,
     ask,
     told,
+    welded,
     look,
     sayAnew,
     answered,
