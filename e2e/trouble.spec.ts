@@ -154,6 +154,7 @@ test('a look says which way it is wrong; with nothing said nothing is kept', asy
   await page.getByText('More about it').click()
   await page.getByLabel('Grade, where it is known').fill('4140')
   await expect(page.getByTestId('known')).toContainText('4140')
+  await expectNoAxeFindings(page)
   await page.getByText('More about it').click()
   await page.getByLabel('Search, in any word for it').fill('sticks')
   await press(page, /^Burns back to the tip/)

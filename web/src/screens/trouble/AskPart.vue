@@ -186,7 +186,7 @@ const asLogged = computed(
           ]"
         />
         <section :aria-label="t('dialIn.job')">
-          <h3>{{ t('dialIn.job') }}</h3>
+          <h2>{{ t('dialIn.job') }}</h2>
           <JobFields v-model="job" />
         </section>
         <div class="numbers">
@@ -311,6 +311,11 @@ const asLogged = computed(
   .areas,
   .plain {
     grid-template-columns: 1fr 1fr;
+  }
+}
+@media (max-width: 480px) {
+  .plain {
+    grid-template-columns: minmax(0, 1fr);
   }
 }
 </style>
