@@ -1,4 +1,4 @@
-import { LEAST_SPEED, LEAST_VOLTS, type Bead, type Try } from './tries.ts'
+import { LEAST_SPEED, LEAST_VOLTS, sameSpeed, type Bead, type Try } from './tries.ts'
 
 /** A turn of one knob. */
 export interface Turn {
@@ -29,9 +29,7 @@ const COLD: readonly (Bead | null)[] = ['cold', 'not-fused']
  */
 export function answersTo(tries: readonly Try[]): readonly Turn[] {
   const last = tries.at(-1)!
-  const before = tries
-    .slice(0, -1)
-    .findLast((t) => Math.abs(t.wireSpeedMPerMin / last.wireSpeedMPerMin - 1) < LEAST_SPEED)
+  const before = tries.slice(0, -1).findLast((t) => sameSpeed(t.wireSpeedMPerMin, last.wireSpeedMPerMin))
   switch (last.arc) {
     case 'stubbing':
       // Cold at this wire speed a moment ago: the wire is right, the volts are not.
@@ -65,7 +63,7 @@ export function agrees(tries: readonly Try[], to: { voltageV: number; wireSpeedM
     ...(Math.abs(to.voltageV - last.voltageV) >= LEAST_VOLTS
       ? [{ turn: 'volts' as const, up: to.voltageV > last.voltageV }]
       : []),
-    ...(Math.abs(to.wireSpeedMPerMin / last.wireSpeedMPerMin - 1) >= LEAST_SPEED
+    ...(!sameSpeed(to.wireSpeedMPerMin, last.wireSpeedMPerMin)
       ? [{ turn: 'speed' as const, up: to.wireSpeedMPerMin > last.wireSpeedMPerMin }]
       : []),
   ]

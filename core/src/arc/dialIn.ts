@@ -3,9 +3,9 @@ import {
   forWeld,
   isDialledIn,
   isGood,
-  LEAST_SPEED,
   LEAST_VOLTS,
   sameSettings,
+  sameSpeed,
   seldomTogether,
   type ArcReport,
   type Bead,
@@ -22,7 +22,7 @@ export interface DialInModel {
   slope: number
   /** The wire shields itself: pores are never the gas. */
   gasless?: boolean
-  /** The plate is thicker than this wire fuses in one pass. */
+  /** The plate is thicker than the band of this wire. */
   thickPlate?: boolean
 }
 
@@ -223,7 +223,7 @@ const STRIDE_V = 1.5
 /** At this wire speed half way between too few volts and too many; a stride where only one side is known. */
 function betweenTries(tries: readonly Try[], up: boolean): number {
   const { voltageV, wireSpeedMPerMin } = tries.at(-1)!
-  const here = tries.filter((t) => Math.abs(t.wireSpeedMPerMin / wireSpeedMPerMin - 1) < LEAST_SPEED)
+  const here = tries.filter((t) => sameSpeed(t.wireSpeedMPerMin, wireSpeedMPerMin))
   const other = here.filter((t) =>
     up
       ? t.arc === 'long-arc' || t.arc === 'burnback'
@@ -347,7 +347,7 @@ export function nextTry(
         to,
         worth: worth(chance[atV]![k]!, Math.max(...chance.map((row) => row[k]!))),
       }))
-      .filter(({ to }) => Math.abs(to / s - 1) >= LEAST_SPEED),
+      .filter(({ to }) => !sameSpeed(to, s)),
   ]
   // What answers the report; nobody welds twice where it was bad, unless nothing else is left.
   const answering = options.filter((o) =>

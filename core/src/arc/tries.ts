@@ -52,11 +52,14 @@ export const forWeld = (weld: WeldKind): number => (weld === 'tack' ? TACK_MORE_
 export const LEAST_VOLTS = 0.3
 export const LEAST_SPEED = 0.04
 
+/** Whether two wire speeds, m/min, are too near each other to be told apart. */
+export const sameSpeed = (a: number, b: number): boolean => Math.abs(a / b - 1) < LEAST_SPEED
+
 type Knobs = Pick<Try, 'voltageV' | 'wireSpeedMPerMin' | 'weld'>
 /** Whether two tries were made at about the same settings, bead or tack. */
 export const sameSettings = (a: Knobs, b: Knobs): boolean =>
   Math.abs(a.voltageV - forWeld(a.weld) - (b.voltageV - forWeld(b.weld))) < LEAST_VOLTS &&
-  Math.abs(a.wireSpeedMPerMin / b.wireSpeedMPerMin - 1) < LEAST_SPEED
+  sameSpeed(a.wireSpeedMPerMin, b.wireSpeedMPerMin)
 
 /** Two good ones in a row at the same settings: dialled in. */
 export function isDialledIn(tries: readonly Try[]): boolean {

@@ -280,9 +280,10 @@ const known = remember((job: string) => {
 })
 function readJob({ material, alloy, otherAlloy, service = [], metals = [] }: Joined): KnownMetals {
   const said = [alloy, otherAlloy].map((name) => name?.trim() ?? '')
-  const own = said.flatMap((name) => (name && ownNamed(metals, name)) || [])
+  const rows = said.map((name) => ownNamed(metals, name))
+  const own = rows.flatMap((row) => row ?? [])
   const read = said.map((name, i) => {
-    const row = name ? ownNamed(metals, name) : undefined
+    const row = rows[i]
     if (row) return metalOfOwn(row, material)
     return name ? readMetal(name, i === 0 ? material : undefined) : undefined
   })

@@ -193,7 +193,7 @@ function cannotBe(cause: Cause, c: MatchContext): boolean {
 
 /**
  * What is known before anything is looked at: how much each cause weighs, by what Match finds, by the feed model on
- * this very line, by the settings in use, by the history and by when it began; and the looks that need no more making.
+ * this very line, by the settings in use, by the history and by when it began; and the looks that cannot be made.
  * @param c the machine as it was seen, with the wire that is on
  */
 export function knownOf(

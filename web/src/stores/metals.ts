@@ -1,21 +1,19 @@
 import { defineStore } from 'pinia'
 import { computed } from 'vue'
-import type { Job } from '@pepper-knot/core/machine'
+import { ownNamed, type Job } from '@pepper-knot/core/machine'
 import type { Shop } from '@pepper-knot/core/record'
 import { asKept } from './kept.ts'
 import { useShop } from './shop.ts'
 
 export type OwnMetal = NonNullable<Shop['metals']>[number]
 
-const plain = (name: string | undefined): string => name?.trim().toLowerCase().replace(/\s+/g, ' ') ?? ''
-const find = (own: readonly OwnMetal[] | undefined, name: string | undefined): OwnMetal | undefined =>
-  plain(name) ? own?.find((row) => plain(row.name) === plain(name)) : undefined
+const plain = (name: string): string => name.trim().toLowerCase().replace(/\s+/g, ' ')
 /** The shop’s own rows that a job names: what a plan is asked with. */
 export function metalsNamed(
   { alloy, otherAlloy }: Partial<Pick<Job, 'alloy' | 'otherAlloy'>>,
   own: readonly OwnMetal[] | undefined,
 ): OwnMetal[] | undefined {
-  const rows = new Set([alloy, otherAlloy].flatMap((name) => find(own, name) ?? []))
+  const rows = new Set([alloy, otherAlloy].flatMap((name) => ownNamed(own ?? [], name ?? '') ?? []))
   return rows.size ? [...rows] : undefined
 }
 
@@ -24,7 +22,7 @@ export const useMetals = defineStore('metals', () => {
   const shop = useShop()
   const list = computed<readonly OwnMetal[]>(() => shop.shop.metals ?? [])
   /** The row of a name, however it is spelled as to case and spaces. */
-  const read = (name: string | undefined) => find(list.value, name)
+  const read = (name: string | undefined) => ownNamed(list.value, name ?? '')
   const named = (job: Partial<Pick<Job, 'alloy' | 'otherAlloy'>>) => metalsNamed(job, list.value)
   /** Names that a typed beginning may become. */
   const like = (typed: string): string[] =>

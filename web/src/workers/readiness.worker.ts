@@ -1,7 +1,7 @@
 import type { Settings } from '@pepper-knot/core/record'
 import '../zod.ts'
 import { expose } from 'comlink'
-import { type Machine, type MatchContext, type Part } from '@pepper-knot/core/machine'
+import { type ChangeoverRequest, type Machine, type Part } from '@pepper-knot/core/machine'
 import {
   loadedFirst,
   readinessCells,
@@ -17,7 +17,7 @@ export interface BoardQuestion {
   machines: Machine[]
   store: Part[]
   practice: Practice
-  minutes: MatchContext['minutes']
+  minutes: ChangeoverRequest['minutes']
 }
 export interface BoardMinutes {
   row: string
