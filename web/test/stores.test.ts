@@ -96,6 +96,44 @@ test('a step done is one page of its run, and the run is not written', async () 
   expect(mockStore.state.writes).toBe(3)
   expect([...mockStore.data.get('entries')!.keys()]).toEqual([`${run.id}/0`])
 })
+/** Every way in which a touch is handed over. */
+const HANDED: Record<string, () => void> = {
+  typing: () => useParts().put({ kind: 'contactTip', stamp: '0.9', count: 7, id: 'late' }),
+  'what can be taken back': () =>
+    useShop().undoable('in', () =>
+      useParts().put({ kind: 'contactTip', stamp: '0.9', count: 7, id: 'late' }),
+    ),
+  'what is put back': () => void useShop().putBack('part/gone', 'back'),
+}
+test.each(Object.keys(HANDED))(
+  '%s in any moment of a writing under way: saved is said once it is kept',
+  async (way) => {
+    const last = way === 'what is put back' ? 'part/gone' : 'part/late'
+    for (let moment = 0; moment < 120; moment += times(4, 1)) {
+      useParts().put({ kind: 'contactTip', stamp: '0.9', count: 1, id: 'gone' })
+      await turn()
+      useShop().drop('store', ({ id }) => id === 'gone' || id === 'late')
+      await turn()
+      expect(content(last) ?? null).toBeNull()
+      useParts().put({ kind: 'contactTip', stamp: '0.9', count: moment + 1, id: 'before' })
+      for (let i = 0; i < moment; i++) await Promise.resolve()
+      HANDED[way]!()
+      // Whoever looks at the page looks between two tasks.
+      do await new Promise((done) => setTimeout(done))
+      while (useShop().saveState === 'saving' || !shown(last))
+      expect([moment, useShop().saveState, content(last)?.count ?? null]).toEqual([
+        moment,
+        'saved',
+        way === 'what is put back' ? 1 : 7,
+      ])
+    }
+  },
+)
+const turn = async () => {
+  await new Promise((done) => setTimeout(done))
+  await useShop().save()
+}
+const shown = (key: string) => useParts().list.some(({ id }) => `part/${id}` === key)
 test('a write that fails is said and tried again; nothing is lost of the page', async () => {
   mockStore.state.fails = new Error('closed')
   useParts().put({ kind: 'contactTip', stamp: '0.9', count: 3, id: 'tips' })

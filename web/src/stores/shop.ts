@@ -212,7 +212,8 @@ export const useShop = defineStore('shop', () => {
     writing ??= writeAll().finally(() => {
       writing = undefined
       // Touched, or asked for, between the last batch and here.
-      if (saveState.value === 'saving' || (saveState.value === 'saved' && page?.pending())) return save()
+      if (saveState.value === 'saving' || (saveState.value === 'saved' && (queue.length || page?.pending())))
+        return save()
     })
     return writing
   }
@@ -224,7 +225,12 @@ export const useShop = defineStore('shop', () => {
       for (;;) {
         handOver()
         const touch = queue[0]
-        if (!touch) break
+        if (!touch) {
+          await answered(books.flush())
+          // Touched while that was under way: saved is said of everything, or not at all.
+          if (queue.length || page.pending()) continue
+          break
+        }
         touch.running = true
         if (saveState.value !== 'saving') saveState.value = 'saving'
         const keys = await answered(books.commit(touch, touch.used))
@@ -232,7 +238,6 @@ export const useShop = defineStore('shop', () => {
         queue.shift()
         show(keys)
       }
-      await answered(books.flush())
       saveState.value = 'saved'
     } catch (error) {
       for (const touch of queue) touch.running = false
