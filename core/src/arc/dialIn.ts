@@ -304,15 +304,13 @@ export function nextTry(
     return { ...same, turn: 'hand', why: 'lead-otherwise' }
   // Far from where the model would begin, reports say little: speed first, then the volts that go with it.
   const farSpeed = (t: Try) => Math.abs(t.wireSpeedMPerMin / home.wireSpeedMPerMin - 1) > FAR_SPEED
-  // Far off on both knobs nothing is tuned yet: begin again from the start, both at once.
-  if (tries.every(farSpeed) && Math.abs(v - home.voltageV) > FAR_VOLTS)
-    return { done: false, ...home, turn: 'both', why: 'to-the-window' }
-  const atHome = { voltageV: v, wireSpeedMPerMin: home.wireSpeedMPerMin }
-  if (tries.every(farSpeed))
-    return agrees(tries, atHome)
+  if (tries.every(farSpeed)) {
+    const atHome = { voltageV: v, wireSpeedMPerMin: home.wireSpeedMPerMin }
+    // Far off on both knobs, or where the report asks for more of the same: begin again from the start, both at once.
+    return Math.abs(v - home.voltageV) <= FAR_VOLTS && agrees(tries, atHome)
       ? turned('speed', home.wireSpeedMPerMin, 'to-the-window')
-      : // Turned as the report asks it would stay far off: begin again from the start.
-        { done: false, ...home, turn: 'both', why: 'to-the-window' }
+      : { done: false, ...home, turn: 'both', why: 'to-the-window' }
+  }
   const lineV = volts(model.voltageV + more + model.slope * (s - model.wireSpeedMPerMin))
   if (
     Math.abs(v - lineV) > FAR_VOLTS &&
@@ -350,22 +348,12 @@ export function nextTry(
       .filter(({ to }) => !sameSpeed(to, s)),
   ]
   // What answers the report; nobody welds twice where it was bad, unless nothing else is left.
-  const answering = options.filter((o) =>
-    agrees(tries, {
-      voltageV: o.turn === 'volts' ? o.to : v,
-      wireSpeedMPerMin: o.turn === 'speed' ? o.to : s,
-    }),
-  )
-  const fresh = answering.filter(
-    (o) =>
-      !tries.some((t) =>
-        sameSettings(t, {
-          voltageV: o.turn === 'volts' ? o.to : v,
-          wireSpeedMPerMin: o.turn === 'speed' ? o.to : s,
-          weld,
-        }),
-      ),
-  )
+  const settingsOf = ({ turn, to }: (typeof options)[number]) => ({
+    voltageV: turn === 'volts' ? to : v,
+    wireSpeedMPerMin: turn === 'speed' ? to : s,
+  })
+  const answering = options.filter((o) => agrees(tries, settingsOf(o)))
+  const fresh = answering.filter((o) => !tries.some((t) => sameSettings(t, { ...settingsOf(o), weld })))
   // Burnt back: more wire first; fewer volts where more wire did not cure it, or the volts are plainly too many.
   const speedFirst =
     last.arc === 'burnback' && tries.at(-2)?.arc !== 'burnback' && v - lineV <= PLAINLY_TOO_MANY_V

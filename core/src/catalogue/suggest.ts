@@ -319,7 +319,7 @@ export function suggestWires(work: Work): Suggestions {
       inStore,
     }))
   const asNamed = (name: string) => isNickel(name) || (own.length > 0 && !inCatalogue(name))
-  const nickel: Suggestion[] = row
+  const named: Suggestion[] = row
     ? [...row.first, ...row.also].filter(asNamed).map((classification) => ({
         classification,
         family: null,
@@ -329,11 +329,11 @@ export function suggestWires(work: Work): Suggestions {
         inStore: false,
       }))
     : []
-  const nickelFirst = row?.first[0] !== undefined && asNamed(row.first[0])
+  const namedFirst = row?.first[0] !== undefined && asNamed(row.first[0])
   const beryllium = joint?.fume.includes('beryllium') === true && !work.surveillance
   return {
     shelter,
-    wires: nickelFirst ? [...nickel, ...read] : [...read, ...nickel],
+    wires: namedFirst ? [...named, ...read] : [...read, ...named],
     ...(row && { metal: row.names }),
     unknown,
     own,

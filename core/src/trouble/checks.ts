@@ -469,7 +469,16 @@ export type Check = keyof typeof SHARED | OwnLook
 /** From the tip backwards; a look at one cause alone stands in the row of that cause. */
 const ROWS: Readonly<Record<string, CheckRow>> = { ...SHARED, ...OWN_LOOKS }
 export const CHECKS = Object.keys(ROWS) as [Check, ...Check[]]
-export const checkRow = (check: Check): CheckRow => ROWS[check]!
+/** How a look that shows something is answered: which way it is wrong, and `here` for what no way says. */
+function shownAs({ ways = {}, finds }: CheckRow): readonly LookOutcome[] {
+  const said = Object.values(ways).flat()
+  const rest = finds.some((cause) => !said.includes(cause))
+  return [...(Object.keys(ways) as Way[]), ...(rest ? (['here'] as const) : [])]
+}
+const FULL: ReadonlyMap<string, CheckRow & { shownAs: readonly LookOutcome[] }> = new Map(
+  Object.entries(ROWS).map(([check, row]) => [check, { ...row, shownAs: shownAs(row) }]),
+)
+export const checkRow = (check: Check) => FULL.get(check)!
 /** What a look may be answered with. */
 export const outcomesOf = (check: Check): readonly LookOutcome[] => [
   ...(Object.keys(checkRow(check).ways ?? {}) as Way[]),

@@ -39,10 +39,21 @@ const OF_THE_FEEDER: readonly Check[] = [
 ]
 const AT_THE_TIP: readonly Check[] = ['tip-off-and-jog', 'read-tip-stamp', 'look-tip-bore', 'tip-tight']
 const AT_THE_HUB: readonly Check[] = ['feel-brake', 'spool-pin', 'spool-side']
+/** What there is of gas and spool, for causes and looks alike. */
+function gearOf(c: MatchContext) {
+  const gasless = !c.wire.gas.needed && !c.wire.open
+  return {
+    gasless,
+    /** No cylinder at all: there is nothing that could be shut, empty or lost on its way. */
+    noCylinder: c.fitted.gas === null,
+    /** On a drum, where the spool was read or the box says so: no hub, no brake, no pin. */
+    drum: (c.fitted.spool?.type ?? c.spool.type) === 'drum',
+  }
+}
 /** Looks that cannot be made here and now: nothing is out of the gun while threading, a fused wire is not pulled. */
 function cannotLook(c: MatchContext, told: Told): Set<Check> {
-  const { contactTip, gun, spool, gas } = c.fitted
-  const gasless = !c.wire.gas.needed && !c.wire.open
+  const { contactTip, gun } = c.fitted
+  const { gasless, noCylinder, drum } = gearOf(c)
   const threading = told.at === 'threading'
   const says = (...ids: Symptom[]) => told.symptoms.some((s) => ids.includes(s))
   const made = (check: Check) => told.checks?.some(({ id, outcome }) => id === check && outcome !== 'cannot')
@@ -56,8 +67,8 @@ function cannotLook(c: MatchContext, told: Told): Set<Check> {
         (gun?.kind === 'spool-gun' && OF_THE_FEEDER.includes(check)) ||
         (gun != null && gun.kind === 'push' && check === 'read-gun-rolls') ||
         (gun === null && checkRow(check).place === 'gun') ||
-        (spool?.type === 'drum' && AT_THE_HUB.includes(check)) ||
-        ((gasless || gas === null) && only((cause) => causeRow(cause).side === 'gas')) ||
+        (drum && AT_THE_HUB.includes(check)) ||
+        ((gasless || noCylinder) && only((cause) => causeRow(cause).side === 'gas')) ||
         (threading &&
           (hazards.includes('arc') ||
             check === 'pull-wire-by-hand' ||
@@ -169,10 +180,9 @@ const SEED = 17
 /** Causes that cannot be on this machine with this wire. */
 function cannotBe(cause: Cause, c: MatchContext): boolean {
   const { side, at } = causeRow(cause)
-  const gasless = !c.wire.gas.needed && !c.wire.open
+  const { gasless, noCylinder, drum } = gearOf(c)
   if (gasless && (side === 'gas' || cause === 'gas-wrong')) return true
-  // No cylinder at all: there is nothing that could be shut, empty or lost on its way.
-  if (side === 'gas' && cause !== 'gas-wrong' && c.fitted.gas === null) return true
+  if (side === 'gas' && cause !== 'gas-wrong' && noCylinder) return true
   const gun = c.fitted.gun
   if ((cause === 'gun-rolls-wrong' || cause === 'gun-rolls-open') && gun != null && gun.kind === 'push')
     return true
@@ -182,9 +192,7 @@ function cannotBe(cause: Cause, c: MatchContext): boolean {
     return true
   // Moisture sits in the powder; on solid wire it is the rust that counts.
   if (cause === 'wire-damp' && !FAMILY_SHEETS[c.wire.family].tubular && !c.wire.open) return true
-  const spool = c.fitted.spool?.type ?? c.spool.type
-  if (spool === 'drum' && ['brake-tight', 'brake-loose', 'pin-out', 'spool-wrong-side'].includes(cause))
-    return true
+  if (drum && ['brake-tight', 'brake-loose', 'pin-out', 'spool-wrong-side'].includes(cause)) return true
   if (cause === 'pin-out' && c.machine.hubLocator === 'none') return true
   if (cause === 'polarity-wrong' && c.machine.polarityChange === 'fixed' && c.fitted.polarity != null)
     return c.wire.polarity.includes(c.fitted.polarity)

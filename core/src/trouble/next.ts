@@ -67,6 +67,20 @@ const AIR: Check = 'feed-into-air'
 export const hasFeedFault = (chances: Chances): number =>
   CAUSES.reduce((sum, cause) => sum + (causeRow(cause).side === 'feed' ? chances.of[cause] : 0), 0)
 
+const likeliest = (chances: Chances): Cause =>
+  CAUSES.reduce((a, b) => (chances.of[b] > chances.of[a] ? b : a))
+/** A look that mends what it looks at in a moment, at what Match or the model points to. */
+const isFreeTry = (known: Known, chances: Chances, check: Check): boolean => {
+  const { mends, minutes, finds } = checkRow(check)
+  return (
+    mends === true &&
+    minutes <= FREE_MINUTES &&
+    finds.some((cause) => known.weights[cause].because === 'lead' && chances.of[cause] > WORTH)
+  )
+}
+const FREE_MINUTES = 1
+const FREE_TIMES = 4
+
 /** Looks still to be made: possible, not made, and worth it; where none is left, those that may have missed it. */
 export function openChecks(known: Known, told: Told, chances: Chances): Check[] {
   const made = new Map<Check, number>()
@@ -106,7 +120,7 @@ function thinkingOf(open: readonly Check[], chances: Chances, comesAndGoes: bool
  * others best for its minutes.
  */
 function shows(told: Told, chances: Chances, open: readonly Check[], standing: Standing) {
-  const top = CAUSES.reduce((a, b) => (chances.of[b] > chances.of[a] ? b : a))
+  const top = likeliest(chances)
   if (chances.of[top] <= MORE_THAN_THE_REST || seenAt(told, top)) return undefined
   const would = open.filter((check) => checkRow(check).finds.includes(top))
   const score = (check: Check) => {
@@ -134,16 +148,8 @@ export function nextCheck(
   standing: Standing = standingAfter(told),
 ): { check: Check; minutes: number; settles: number; cost: number } | null {
   const open = openChecks(known, told, chances)
-  const thinking = thinkingOf(open, chances, comesAndGoes)
-  const best = shows(told, chances, open, standing) ?? thinking.best(standing)
-  const free = open.find((check) => {
-    const { mends, minutes, finds } = checkRow(check)
-    return (
-      mends === true &&
-      minutes <= FREE_MINUTES &&
-      finds.some((cause) => known.weights[cause].because === 'lead' && chances.of[cause] > WORTH)
-    )
-  })
+  const best = shows(told, chances, open, standing) ?? thinkingOf(open, chances, comesAndGoes).best(standing)
+  const free = open.find((check) => isFreeTry(known, chances, check))
   if (best && free && best.check !== free)
     return { ...best, check: free, minutes: minutesFrom(standing, free) }
   // The feed is cleared before the tuning: it is run into the air before a knob is turned.
@@ -207,7 +213,7 @@ export function causeToName(
     look = () => nextCheck(known, told, chances, goes, standing),
   }: { contradicted?: boolean; goes?: boolean; look?: () => ReturnType<typeof nextCheck> } = {},
 ): Named | null {
-  const top = CAUSES.reduce((a, b) => (chances.of[b] > chances.of[a] ? b : a))
+  const top = likeliest(chances)
   const chance = chances.of[top]
   if (chance === 0) return null
   const seen = seenAt(told, top)
@@ -241,18 +247,12 @@ export function causeToName(
 /** Something that costs nothing to put right is tried before a part that was read as wrong is changed. */
 function freeFirst(known: Known, chances: Chances, open: readonly Check[], top: Cause): boolean {
   return open.some((check) => {
-    const { mends, minutes, finds } = checkRow(check)
+    const { minutes, finds } = checkRow(check)
     return (
-      mends === true &&
-      minutes <= FREE_MINUTES &&
-      FREE_TIMES * minutes < cureRow(top).minutes &&
-      !finds.includes(top) &&
-      finds.some((cause) => known.weights[cause].because === 'lead' && chances.of[cause] > WORTH)
+      isFreeTry(known, chances, check) && FREE_TIMES * minutes < cureRow(top).minutes && !finds.includes(top)
     )
   })
 }
-const FREE_MINUTES = 1
-const FREE_TIMES = 4
 
 /** Nothing is left to look at: what was seen is cured, likeliest for its minutes first; else nobody here knows. */
 function leftOver(told: Told, chances: Chances): Named | null {
@@ -263,7 +263,7 @@ function leftOver(told: Told, chances: Chances): Named | null {
   )
   const seen = able.sort((a, b) => worth(b) - worth(a))[0]
   if (seen) return { cause: seen, by: 'seen' }
-  const top = CAUSES.reduce((a, b) => (chances.of[b] > chances.of[a] ? b : a))
+  const top = likeliest(chances)
   const nobodyLooks = !CHECKS.some((check) => checkRow(check).finds.includes(top))
   return nobodyLooks && chances.of[top] > chances.other ? { cause: top, by: 'left-over' } : null
 }

@@ -16,24 +16,16 @@ const look = computed(() => words.CHECK_WORDS[next.value.check])
 const isTry = computed(() => checkRow(next.value.check).isTry ?? false)
 const mends = computed(() => checkRow(next.value.check).mends ?? false)
 const hazards = computed(() => words.lookHazards(next.value))
-/** Which way it is wrong, where the look shows that; else only that it shows. */
-function waysOf(check: Check): Checked['outcome'][] {
-  const { ways, finds } = checkRow(check)
-  if (!ways) return []
-  // What the look shows besides has an answer of its own.
-  const rest = finds.some((cause) => !Object.values(ways).some((of) => of.includes(cause)))
-  return [...(Object.keys(ways) as Checked['outcome'][]), ...(rest ? (['here'] as const) : [])]
-}
 const outcomes = computed(() => {
   const { check } = next.value
-  const ways = waysOf(check)
+  const ways = checkRow(check).shownAs
   return [
-    ...(ways.length
+    ...(ways.length > 1
       ? ways.map((outcome, i) => ({ outcome, name: words.outcomeText(check, outcome), key: String(i + 1) }))
       : [{ outcome: 'here' as const, name: t(isTry.value ? 'trouble.better' : 'trouble.here'), key: 'h' }]),
     {
       outcome: 'not-here' as const,
-      name: t((ways.length ? mends.value : isTry.value) ? 'trouble.notBetter' : 'trouble.notHere'),
+      name: t((ways.length > 1 ? mends.value : isTry.value) ? 'trouble.notBetter' : 'trouble.notHere'),
       key: 'n',
     },
     { outcome: 'cannot' as const, name: t('trouble.cannot'), key: 'c' },
@@ -44,7 +36,7 @@ const looks = CHECKS.map((value) => ({ value, title: words.checkName(value) })).
   a.title.localeCompare(b.title),
 )
 const volunteered = computed<Checked['outcome'][]>(() => [
-  ...(which.value && waysOf(which.value).length ? waysOf(which.value) : (['here'] as const)),
+  ...(which.value ? checkRow(which.value).shownAs : (['here'] as const)),
   'not-here',
 ])
 function volunteer(outcome: Checked['outcome']) {

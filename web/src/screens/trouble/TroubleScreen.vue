@@ -90,15 +90,17 @@ const by = (outcome: Checked['outcome']) => () => {
   const asked = next()
   if (asked) say(asked.check, outcome)
 }
+/** The buttons of a look that says which way are numbered as they stand. */
 function byWay(index: number) {
   const asked = next()
-  const way = asked && Object.keys(checkRow(asked.check).ways ?? {})[index]
-  if (asked && way) say(asked.check, way as Checked['outcome'])
+  const ways = asked ? checkRow(asked.check).shownAs : []
+  if (asked && ways.length > 1 && ways[index]) say(asked.check, ways[index])
 }
 usePageKeys({
   h: by('here'),
   1: () => byWay(0),
   2: () => byWay(1),
+  3: () => byWay(2),
   n: by('not-here'),
   c: by('cannot'),
   Backspace: (event) => {
