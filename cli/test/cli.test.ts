@@ -1,26 +1,47 @@
-import { execFileSync } from 'node:child_process'
+import { execFileSync, spawn, type ChildProcessWithoutNullStreams } from 'node:child_process'
 import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
+import { createInterface } from 'node:readline'
+import { pathToFileURL } from 'node:url'
 
 const root = join(__dirname, '../..')
 const folder = mkdtempSync(join(tmpdir(), 'pepper-knot-cli-'))
 const shop = join(folder, 'shop.pepperknot.json')
 
+/** Plain Node with the core loaded once, where the built command runs anew for every line of words. */
+const RUNNER = `
+  import { createInterface } from 'node:readline'
+  let n = 0
+  for await (const line of createInterface({ input: process.stdin })) {
+    const said = []
+    const print = console.log
+    console.log = console.error = (text) => said.push(String(text))
+    process.argv = [process.execPath, 'pepper-knot', ...JSON.parse(line)]
+    process.exitCode = 0
+    await import(${JSON.stringify(pathToFileURL(join(root, 'cli/dist/main.js')).href)} + '?' + ++n)
+    console.log = print
+    print(JSON.stringify({ said: said.join('\\n'), status: process.exitCode }))
+    process.exitCode = 0
+  }`
+let runner: ChildProcessWithoutNullStreams | undefined
+let answers: AsyncIterator<string>
+afterAll(() => runner?.kill())
 /** What it says, and whether it refused. */
-function cli(...words: string[]): { said: string; refused: boolean } {
-  try {
-    const said = execFileSync(
-      process.execPath,
-      [join(root, 'cli/bin/pepper-knot.mjs'), ...words, '--shop', shop],
-      { encoding: 'utf8', stdio: 'pipe' },
-    )
-    return { said, refused: false }
-  } catch (error) {
-    const { stderr, status } = error as { stderr: string; status: number }
-    expect(status).toBe(1)
-    return { said: stderr, refused: true }
+async function cli(...words: string[]): Promise<{ said: string; refused: boolean }> {
+  if (!runner) {
+    const file = join(folder, 'runner.mjs')
+    writeFileSync(file, RUNNER)
+    runner = spawn(process.execPath, [file])
   }
+  answers ??= createInterface({ input: runner.stdout })[Symbol.asyncIterator]()
+  runner.stdin.write(`${JSON.stringify([...words, '--shop', shop])}\n`)
+  const { said, status } = JSON.parse((await answers.next()).value as string) as {
+    said: string
+    status: number
+  }
+  expect([0, 1]).toContain(status)
+  return { said, refused: status === 1 }
 }
 
 beforeAll(() => {
@@ -59,35 +80,35 @@ describe('a job by the command line', () => {
   )
   const wire = ['E71T-11 .030', '--metal', 'mild-steel', '--thickness', '3']
 
-  test('is planned without a shop, in inches too', () => {
-    const { said } = cli('plan', machine, ...wire, '--inch')
+  test('is planned without a shop, in inches too', async () => {
+    const { said } = await cli('plan', machine, ...wire, '--inch')
     expect(said).toMatch(/Unplug|plug/i)
     expect(said).not.toMatch(/undefined|\d\smm\b/)
   })
-  test('is begun once, done in order, taken back, stopped and signed off; the next begins where it was left', () => {
-    expect(cli('start', machine, ...wire).said).toContain('0 of')
-    expect(cli('start', 'Tern', ...wire)).toMatchObject({
+  test('is begun once, done in order, taken back, stopped and signed off; the next begins where it was left', async () => {
+    expect((await cli('start', machine, ...wire)).said).toContain('0 of')
+    expect(await cli('start', 'Tern', ...wire)).toMatchObject({
       refused: true,
       said: expect.stringContaining('under way'),
     })
-    expect(cli('do', 'tern', 'plugIn')).toMatchObject({
+    expect(await cli('do', 'tern', 'plugIn')).toMatchObject({
       refused: true,
       said: expect.stringContaining('next step is'),
     })
-    cli('do', 'Tern')
-    expect(cli('back', 'Tern').said).toContain('0 of')
-    expect(cli('do', 'Tern', '12').said).toContain('12 of')
-    expect(cli('sign-off', 'Tern')).toMatchObject({
+    await cli('do', 'Tern')
+    expect((await cli('back', 'Tern')).said).toContain('0 of')
+    expect((await cli('do', 'Tern', '12')).said).toContain('12 of')
+    expect(await cli('sign-off', 'Tern')).toMatchObject({
       refused: true,
       said: expect.stringContaining('next step is'),
     })
-    expect(cli('stop', 'Tern').said).toContain('Left open')
-    cli('do', 'Tern', 'all')
-    expect(cli('sign-off', 'Tern').said).toMatch(/Left open: .*tagged/)
-    expect(cli('show', 'Tern').refused).toBe(true)
-    expect(cli('plan', 'Tern', ...wire).said).toContain('Take the tag off')
+    expect((await cli('stop', 'Tern')).said).toContain('Left open')
+    await cli('do', 'Tern', 'all')
+    expect((await cli('sign-off', 'Tern')).said).toMatch(/Left open: .*tagged/)
+    expect((await cli('show', 'Tern')).refused).toBe(true)
+    expect((await cli('plan', 'Tern', ...wire)).said).toContain('Take the tag off')
   })
-  test('the cure of a trouble', () => {
+  test('the cure of a trouble', async () => {
     const gull = join(folder, 'gull.json')
     const fitted = {
       wire: { label: 'ER70S-6 0.9' },
@@ -95,19 +116,19 @@ describe('a job by the command line', () => {
       gas: { Ar: 80, CO2: 20 },
     }
     writeFileSync(gull, JSON.stringify({ id: 'gull', name: 'Gull', gasGear: true, fitted }))
-    expect(cli('start', gull, '--cause', 'tip-worn', '--symptom', 'burnback').said).toContain('0 of')
-    expect(cli('do', 'Gull', 'all').refused).toBe(false)
-    expect(cli('sign-off', 'Gull').refused).toBe(false)
+    expect((await cli('start', gull, '--cause', 'tip-worn', '--symptom', 'burnback')).said).toContain('0 of')
+    expect((await cli('do', 'Gull', 'all')).refused).toBe(false)
+    expect((await cli('sign-off', 'Gull')).refused).toBe(false)
     expect(readFileSync(shop, 'utf8')).toMatch(/"troubles":\s*\[\s*\{\s*"cause":\s*"tip-worn"/)
     // A cause that nobody knows, and one that no work cures.
-    expect(cli('start', 'Gull', '--cause', 'gremlins', '--symptom', 'burnback').refused).toBe(true)
-    expect(cli('start', 'Gull', '--cause', 'volts-low', '--symptom', 'burnback').refused).toBe(true)
+    expect((await cli('start', 'Gull', '--cause', 'gremlins', '--symptom', 'burnback')).refused).toBe(true)
+    expect((await cli('start', 'Gull', '--cause', 'volts-low', '--symptom', 'burnback')).refused).toBe(true)
   })
-  test('work on the machine itself', () => {
-    expect(cli('start', 'Tern', '--conversion', 'to-gasless').said).toContain('0 of')
-    cli('do', 'Tern', 'all')
-    expect(cli('sign-off', 'Tern').refused).toBe(false)
-    expect(cli('start', 'Tern', '--conversion', 'to-gasless').refused).toBe(true)
+  test('work on the machine itself', async () => {
+    expect((await cli('start', 'Tern', '--conversion', 'to-gasless')).said).toContain('0 of')
+    await cli('do', 'Tern', 'all')
+    expect((await cli('sign-off', 'Tern')).refused).toBe(false)
+    expect((await cli('start', 'Tern', '--conversion', 'to-gasless')).refused).toBe(true)
   })
   test.each<[string, string[], RegExp]>([
     ['no machine of that name', ['plan', 'Nobody'], /There are|there are/],
@@ -118,9 +139,9 @@ describe('a job by the command line', () => {
       /number/,
     ],
     ['no such command', ['weld', 'Tern'], /no weld/],
-  ])('%s: said, and nothing written', (_what, words, says) => {
+  ])('%s: said, and nothing written', async (_what, words, says) => {
     const before = readFileSync(shop, 'utf8')
-    expect(cli(...words)).toMatchObject({ refused: true, said: expect.stringMatching(says) })
+    expect(await cli(...words)).toMatchObject({ refused: true, said: expect.stringMatching(says) })
     expect(readFileSync(shop, 'utf8')).toBe(before)
   })
   test('a file that is not ours is refused and left alone', () => {

@@ -89,8 +89,8 @@ const settings = fc.record({
 
 describe('dialling in', () => {
   test('on arcs whose best nobody knows, read wrong one time in ten: median 4, none over 8', () => {
-    const all = Array.from({ length: 100 }, (_, i) => triesToGood(i + 1)).sort((a, b) => a - b)
-    expect(all[50]).toBeLessThanOrEqual(4)
+    const all = Array.from({ length: times(50, 1000) }, (_, i) => triesToGood(i + 1)).sort((a, b) => a - b)
+    expect(all[all.length / 2]).toBeLessThanOrEqual(4)
     expect(all.at(-1)).toBeLessThanOrEqual(8)
   })
   test('whatever was tried, the next stays inside the machine and turns one knob at the most', () =>

@@ -430,7 +430,7 @@ function someMachine(random: () => number): Machine {
 it('asks nothing that is known, given, or cannot be, and says when the machine goes on again', () => {
   const random = seeded(5)
   let named = 0
-  const runs = times(40, 1000)
+  const runs = times(15, 1000)
   for (let i = 0; i < runs; i++) {
     const machine = someMachine(random)
     const c = contextOf(machine)
@@ -508,8 +508,10 @@ describe('a cure', () => {
   // The two were written apart: the list goes by what it expects of a step, the proof by what the step does.
   it('expects of each of its steps what the step does', () => {
     let looked = 0
-    for (const machine of able)
-      for (const cause of CAUSES) {
+    // Each cause on one machine or two, on all of them in the long run.
+    for (const [m, machine] of able.entries())
+      for (const [i, cause] of CAUSES.entries()) {
+        if ((m + i) % times(able.length, 1) !== 0) continue
         const cure = planCure(on(machine), cause, ['birdnest'])
         if (!cure) continue
         const { findings, context } = cure
@@ -531,7 +533,7 @@ describe('a cure', () => {
           }
         }
       }
-    expect(looked).toBeGreaterThan(10_000)
+    expect(looked).toBeGreaterThan(times(2500, 10_000))
   })
 
   it('is broken off after any step, and leaves the machine safe and tagged', () => {

@@ -27,7 +27,7 @@ test('over all steps of seeded plans nothing is said twice, and what was not rea
   const tried = new Set<Task>()
   const wrong = new Set<string>()
   let n = 0
-  for (const raw of fc.sample(requests, { numRuns: times(150, 5000), seed: 20261126 })) {
+  for (const raw of fc.sample(requests, { numRuns: times(80, 5000), seed: 20261126 })) {
     const plan = planChangeover(changeoverRequestSchema.parse(raw) as ChangeoverRequest)
     if (!plan.ok) throw new Error(JSON.stringify(plan.problems))
     const { steps, findings } = plan.value
@@ -50,7 +50,7 @@ test('over all steps of seeded plans nothing is said twice, and what was not rea
 
 test('each step at the cylinder has a reason of its own', () => {
   const said = new Map<string, Set<Task>>()
-  for (const raw of fc.sample(requests, { numRuns: 200, seed: 7 })) {
+  for (const raw of fc.sample(requests, { numRuns: times(100, 1000), seed: 7 })) {
     const plan = planChangeover(changeoverRequestSchema.parse(raw) as ChangeoverRequest)
     if (!plan.ok) continue
     for (const step of plan.value.steps.filter((s) => s.place === 'cylinder')) {
