@@ -3,6 +3,7 @@
  * weld, beside plain stepping of half a volt and five percent from the same starts.
  */
 import { lookedAt, nextTry, seeded, simulatedArc, type Bead, type Try } from '@pepper-knot/core/internal'
+import { against, mechanicalArc } from '../../core/test/mechanicalArc.ts'
 
 const RUNS = 1000
 const nominal = { voltageV: 19, wireSpeedMPerMin: 6, extensionMm: 7 }
@@ -25,19 +26,41 @@ function step(last: Try): [number, number] {
   return by[last.bead ?? 'good'] ?? [0, 1]
 }
 
-function run(seed: number, plain: boolean): number {
+/** One weld: what is reported, what is said on a second look, and whether it was good. */
+type Weld = (
+  v: number,
+  s: number,
+) => { first: Pick<Try, 'arc' | 'bead'>; again: () => Pick<Try, 'arc' | 'bead'>; good: boolean }
+const byRows = (seed: number): Weld => {
   const arc = simulatedArc({ wire, gas: 'M21', nominal }, seed)
+  return (v, s) => {
+    const { report, again, bead } = arc.weld(v, s)
+    return { first: report, again, good: bead === 'good' }
+  }
+}
+/** Worked out from current and wire, by nobody's rows. */
+const byMechanism = (seed: number): Weld => {
+  const arc = mechanicalArc({ ...nominal, tipToWorkMm: 12 }, seeded(seed * 7919))
+  return (v, s) => {
+    const { good, ...first } = arc.weld(v, s)
+    return { first, again: arc.again, good }
+  }
+}
+let turned = 0
+let wrongly = 0
+function run(seed: number, plain: boolean, arcOf: (seed: number) => Weld): number {
+  const weld = arcOf(seed)
   const random = seeded(seed + 50_000)
   let v = limits.minV + random() * (limits.maxV - limits.minV)
   let s = limits.minMPerMin + random() * (limits.maxMPerMin - limits.minMPerMin)
   const tries: Try[] = []
   while (tries.length < MOST) {
-    const { report: first, again, bead } = arc.weld(v, s)
+    const { first, again, good } = weld(v, s)
     // The Dial in stage asks for a second look where a report is odd; plain stepping does not.
     const made: Try = { voltageV: v, wireSpeedMPerMin: s, weld: 'bead', ...first }
     tries.push(plain ? made : lookedAt(made, again, tries, model))
     // The weld counts as it lies on the plate; what the welder says of it may be misread.
-    if (bead === 'good') return tries.length
+    if (good) return tries.length
     if (plain) {
       const [nv, ns] = step(tries.at(-1)!)
       v = Math.min(limits.maxV, Math.max(limits.minV, v + nv))
@@ -46,24 +69,35 @@ function run(seed: number, plain: boolean): number {
     }
     const next = nextTry(tries, model, limits)
     if (next.done) break
+    if (next.turn !== 'both') {
+      turned++
+      if (against(tries.at(-1)!, { voltageV: v, wireSpeedMPerMin: s }, next)) wrongly++
+    }
     v = next.voltageV
     s = next.wireSpeedMPerMin
   }
   return MOST
 }
-function told(name: string, plain: boolean, from = 1) {
-  const all = Array.from({ length: RUNS }, (_, i) => run(i + from, plain))
+function told(name: string, plain: boolean, from = 1, arcOf = byRows, runs = RUNS) {
+  turned = wrongly = 0
+  const all = Array.from({ length: runs }, (_, i) => run(i + from, plain, arcOf))
   const sorted = [...all].sort((a, b) => a - b)
-  const at = (share: number) => sorted[Math.min(RUNS - 1, Math.floor(share * RUNS))]!
+  const at = (share: number) => sorted[Math.min(runs - 1, Math.floor(share * runs))]!
   const six = all.filter((n) => n <= 6).length
   console.log(
-    `${name.padEnd(13)} median ${at(0.5)}, nine in ten ${at(0.9)}, most ${sorted.at(-1)}, within 6 tries ${((100 * six) / RUNS).toFixed(1)} %`,
+    `${name.padEnd(13)} median ${at(0.5)}, nine in ten ${at(0.9)}, most ${sorted.at(-1)}, within 6 tries ${((100 * six) / runs).toFixed(1)} %`,
   )
   const slow = all.flatMap((n, i) => (n > 6 ? [`${i + from} (${n})`] : []))
-  if (!plain) console.log(`  more than 6: ${slow.join(', ') || 'none'}`)
+  if (!plain)
+    console.log(
+      `  turned ${turned} times, ${wrongly} against the report; more than 6: ${slow.join(', ') || 'none'}`,
+    )
 }
 console.log(`seeds 1 to ${RUNS}`)
 told('dialling in', false)
 told('plain steps', true)
 console.log('seeds 300001 to 301000, not looked at while the rules were set')
 told('dialling in', false, 300_001)
+console.log('2,000 arcs by mechanism')
+told('dialling in', false, 1, byMechanism, 2000)
+told('plain steps', true, 1, byMechanism, 2000)

@@ -228,9 +228,9 @@ function names(house) {
   return found
 }
 
-/** The second truth of troubles shares nothing with the finder: it imports nothing at all. */
+/** The second truths of troubles and of the arc share nothing with what they judge: they import nothing at all. */
 const apart = (house) =>
-  lines(house, 'core/test', /^(?!mechanics\.ts$)/, /^\s*import\b|\bimport\(/, 'is no truth apart')
+  lines(house, 'core/test', /^(?!(?:mechanics|mechanicalArc)\.ts$)/, /^\s*import\b|\bimport\(/, 'is no truth apart')
 
 const LAWS = {
   apart,
