@@ -24,6 +24,10 @@ export interface DialInModel {
   gasless?: boolean
   /** The plate is thicker than the band of this wire. */
   thickPlate?: boolean
+  /** The machine has an inductance to turn, and the arc is a short one, where it tells. */
+  inductance?: boolean
+  /** The metal carries the heat off: warmed it fuses where no knob helps. */
+  warmth?: boolean
 }
 
 /** What the machine can be set to. */
@@ -44,9 +48,10 @@ export type Proposal =
       wireSpeedMPerMin: number
       /**
        * Which of the two is turned; `neither` repeats, to see whether it holds or whether the gas was at fault; `both`
-       * only begins again, from far off on both; `hand`: the same settings, held or led otherwise.
+       * only begins again, from far off on both; `hand`: the same settings, held or led otherwise; `inductance`: the
+       * same settings, the arc softer.
        */
-      turn: 'volts' | 'speed' | 'both' | 'neither' | 'hand'
+      turn: 'volts' | 'speed' | 'both' | 'neither' | 'hand' | 'inductance'
       why:
         | 'start'
         | 'to-the-window'
@@ -57,6 +62,10 @@ export type Proposal =
         | 'feed-first'
         | 'at-the-limit'
         | 'lead-otherwise'
+        | 'hold-closer'
+        | 'hold-farther'
+        | 'soften'
+        | 'warm-it'
         | 'another-wire'
     }
 
@@ -234,6 +243,12 @@ function betweenTries(tries: readonly Try[], up: boolean): number {
   return voltageV + (up ? STRIDE_V : -STRIDE_V)
 }
 
+/** How many of the last tries in a row were such. */
+function inARow(tries: readonly Try[], is: (t: Try) => boolean): number {
+  const from = tries.findLastIndex((t) => !is(t))
+  return tries.length - 1 - from
+}
+
 /** So many welds that did not fuse are enough on thick plate. common practice, no source */
 const TIMES_NOT_FUSED = 3
 
@@ -291,17 +306,28 @@ export function nextTry(
   // Feed before tune: no knob cures a wire that comes by jerks.
   if (feedContradicts(tries)) return { ...same, why: 'feed-first' }
   // A porous long arc is a long arc first: too long it loses its gas.
-  if (last.bead === 'porous' && last.arc !== 'long-arc')
-    return { ...same, why: model.gasless ? 'check-metal' : 'check-gas' }
+  if (last.bead === 'porous' && last.arc !== 'long-arc') {
+    const { gasless } = model
+    // Still porous once gas or metal was looked at: the distance, which takes the gas off or the wire's own time.
+    if (inARow(tries, (t) => t.bead === 'porous') % 2 === 0)
+      return { ...same, turn: 'hand', why: gasless ? 'hold-farther' : 'hold-closer' }
+    return { ...same, why: gasless ? 'check-metal' : 'check-gas' }
+  }
   // Not fused again and again on plate that is too much for this wire: no knob helps.
   if (
     model.thickPlate &&
     tries.slice(-TIMES_NOT_FUSED).filter((t) => t.bead === 'not-fused').length === TIMES_NOT_FUSED
   )
     return { ...same, why: 'another-wire' }
-  // Steady, and still a groove at the toe: the hand first, once; then the volts.
-  if (last.arc === 'steady' && last.bead === 'undercut' && tries.at(-2)?.bead !== 'undercut')
-    return { ...same, turn: 'hand', why: 'lead-otherwise' }
+  if (last.arc === 'steady') {
+    const first = tries.at(-2)?.bead !== last.bead
+    // Still a groove at the toe: the hand first, once; then the volts.
+    if (last.bead === 'undercut' && first) return { ...same, turn: 'hand', why: 'lead-otherwise' }
+    // A quiet arc that spatters has the right volts: softer first, once, where the machine can.
+    if (last.bead === 'spattered' && model.inductance && first)
+      return { ...same, turn: 'inductance', why: 'soften' }
+    if (last.bead === 'not-fused' && model.warmth && first) return { ...same, turn: 'hand', why: 'warm-it' }
+  }
   // Far from where the model would begin, reports say little: speed first, then the volts that go with it.
   const farSpeed = (t: Try) => Math.abs(t.wireSpeedMPerMin / home.wireSpeedMPerMin - 1) > FAR_SPEED
   if (tries.every(farSpeed)) {

@@ -68,6 +68,8 @@ export const machineSchema = z.object({
     .nullable()
     .optional(),
   control: z.enum(CONTROLS).optional(),
+  /** It has an inductance to turn. */
+  inductance: z.boolean().optional(),
   /** The chart in its door, as the shop entered it. */
   chart: chartSchema.optional(),
   /** When the open machine was last looked after, ISO dates. */

@@ -91,6 +91,9 @@ const isTooThick = (wire: StartWire, { thicknessMm }: StartJob): boolean => {
   return judgeSize(sized, thicknessMm) === 'wire-thin'
 }
 
+/** From here aluminium carries the heat off faster than a first pass brings it, mm. common practice, no source */
+const WARMED_FROM_MM = 10
+
 /** How volts go with wire speed where no row tells, V for each m/min: short-arc practice. common practice, no source */
 const USUAL_SLOPE = 0.5
 
@@ -105,7 +108,7 @@ export function dialInFor(
   job: StartJob,
   start: StartSettings,
   gas: string | null,
-  machine: Pick<Machine, 'output' | 'wireSpeedMPerMin' | 'voltTaps' | 'feedDial'>,
+  machine: Pick<Machine, 'output' | 'wireSpeedMPerMin' | 'voltTaps' | 'feedDial' | 'inductance'>,
   lastGood?: Pick<Try, 'voltageV' | 'wireSpeedMPerMin'>,
 ): DialInPlan {
   const { minV, maxV, known } = voltRange(machine)
@@ -135,6 +138,8 @@ export function dialInFor(
       slope,
       gasless: gas === null,
       thickPlate: isTooThick(wire, job),
+      inductance: machine.inductance === true && start.transfer === 'short-arc',
+      warmth: job.material === 'aluminium' && job.thicknessMm >= WARMED_FROM_MM,
     },
     known: (lastGood ?? worked) !== undefined,
     limits: {

@@ -53,6 +53,7 @@ function gearOf(c: MatchContext) {
 /** Looks that cannot be made here and now: nothing is out of the gun while threading, a fused wire is not pulled. */
 function cannotLook(c: MatchContext, told: Told): Set<Check> {
   const { contactTip, gun } = c.fitted
+  const noInductance = c.machine.inductance === false
   const { gasless, noCylinder, drum } = gearOf(c)
   const threading = told.at === 'threading'
   const says = (...ids: Symptom[]) => told.symptoms.some((s) => ids.includes(s))
@@ -67,6 +68,7 @@ function cannotLook(c: MatchContext, told: Told): Set<Check> {
         (gun?.kind === 'spool-gun' && OF_THE_FEEDER.includes(check)) ||
         (gun != null && gun.kind === 'push' && check === 'read-gun-rolls') ||
         (gun === null && checkRow(check).place === 'gun') ||
+        (noInductance && check === 'turn-inductance') ||
         (drum && AT_THE_HUB.includes(check)) ||
         ((gasless || noCylinder) && only((cause) => causeRow(cause).side === 'gas')) ||
         (threading &&
@@ -193,6 +195,7 @@ function cannotBe(cause: Cause, c: MatchContext): boolean {
   // Moisture sits in the powder; on solid wire it is the rust that counts.
   if (cause === 'wire-damp' && !FAMILY_SHEETS[c.wire.family].tubular && !c.wire.open) return true
   if (drum && ['brake-tight', 'brake-loose', 'pin-out', 'spool-wrong-side'].includes(cause)) return true
+  if (cause === 'inductance' && c.machine.inductance === false) return true
   if (cause === 'pin-out' && c.machine.hubLocator === 'none') return true
   if (cause === 'polarity-wrong' && c.machine.polarityChange === 'fixed' && c.fitted.polarity != null)
     return c.wire.polarity.includes(c.fitted.polarity)

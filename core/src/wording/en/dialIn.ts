@@ -169,6 +169,26 @@ export function proposalWords(
         say: `Leave the knobs and lead it otherwise: slower, gun steeper, fill the toes. Then the same again: ${all}.`,
         why: 'A groove at the toe with a steady arc comes from travel, angle or distance first; from too many volts after that.',
       }
+    case 'hold-closer':
+      return {
+        say: `Leave the knobs. Hold the nozzle closer and steeper, then the same again: ${all}.`,
+        why: 'Still porous with the gas looked at: too far off or too flat, the gas is lost before it covers the pool.',
+      }
+    case 'hold-farther':
+      return {
+        say: `Leave the knobs. Hold the tip farther off, then the same again: ${all}.`,
+        why: 'A wire that shields itself wants its length outside the tip to warm up; the maker’s sheet gives it.',
+      }
+    case 'soften':
+      return {
+        say: `A step more inductance; volts and wire stay: ${all}.`,
+        why: 'The arc is steady and it still spatters: softer, each short lets go more gently.',
+      }
+    case 'warm-it':
+      return {
+        say: `Warm the plate, then the same again: ${all}.`,
+        why: 'Thick aluminium carries the heat off. To the warmth its sheet allows, 120 °C (250 °F) at most; measure it.',
+      }
     case 'another-wire':
       return {
         say: 'Stop turning: this plate is too thick for this wire as it is set up.',

@@ -19,6 +19,8 @@ export const store = {
     sheet: 'Sheet',
     sheetOf: 'Data sheet of {name}',
     control: 'How it is set',
+    inductance: 'Inductance',
+    hasInductance: { true: 'it can be turned', false: 'none to turn' },
     controls: {
       'volts-and-speed': 'volts and wire speed',
       taps: 'volt taps',

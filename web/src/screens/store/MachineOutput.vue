@@ -136,6 +136,13 @@ const setDial = () => {
         clearable
         @update:model-value="machine.control = $event ?? undefined"
       />
+      <v-select
+        :model-value="machine.inductance ?? null"
+        :label="t('chart.inductance')"
+        :items="[true, false].map((value) => ({ value, title: t(`chart.hasInductance.${value}`) }))"
+        clearable
+        @update:model-value="machine.inductance = $event ?? undefined"
+      />
       <v-text-field
         :model-value="tapText"
         :label="t('store.taps')"
