@@ -1,5 +1,15 @@
 import type { Page } from '@playwright/test'
-import { choose, decide, doStep, expect, gatherAndBegin, open, runAll, test } from './bench.ts'
+import {
+  choose,
+  decide,
+  doStep,
+  expect,
+  expectNoAxeFindings,
+  gatherAndBegin,
+  open,
+  runAll,
+  test,
+} from './bench.ts'
 import { inStore, written } from './store.ts'
 
 /** Whole walks take a minute each: they are walked in the long bench. */
@@ -37,6 +47,27 @@ test('put right: the worn tip is changed, nothing else, and the wire stays', asy
   const said = (await toTheEnd(page)).join(' ')
   expect(said).toContain('Screw the tip on')
   expect(said).not.toMatch(/Cut the wire|Mount the new spool|pressure arm/)
+  // Dialled in on the wire that stays, by keys, as wide as a phone and as a desk.
+  await page.getByRole('button', { name: 'Dial in', exact: true }).press('Enter')
+  await page.getByLabel('Thickness').fill('5 mm')
+  for (const size of [
+    { width: 390, height: 844 },
+    { width: 1280, height: 800 },
+  ]) {
+    await page.setViewportSize(size)
+    await expectNoAxeFindings(page)
+  }
+  const proposal = page
+    .getByRole('status')
+    .filter({ hasText: /m\/min|ipm/ })
+    .first()
+  for (const said of [/Begin at \d/, /The same again/]) {
+    await expect(proposal).toContainText(said)
+    await page.getByRole('button', { name: /^Good/ }).press('Enter')
+    await page.getByRole('button', { name: 'Write it down' }).press('Enter')
+  }
+  await expect(proposal).toContainText('Dialled in')
+  await page.getByRole('button', { name: 'Sign off', exact: true }).first().press('Enter')
   await sign(page)
   const tip = async () => JSON.stringify((await machineOf(page, 'Skua')).fitted.contactTip)
   await expect.poll(tip).not.toContain('worn')

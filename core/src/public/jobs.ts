@@ -5,7 +5,7 @@ export { feedFigures } from '../changeover/plan/feedFigures.ts'
 export { type GatherLine, gatherList } from '../changeover/plan/gather.ts'
 export { type OtherPart, offersAt } from '../changeover/plan/offers.ts'
 export { type Changeover, PlanRefused, planChangeover } from '../changeover/plan/plan.ts'
-export { arcGasAfter } from '../changeover/plan/startFor.ts'
+export { benchOf } from '../changeover/plan/startFor.ts'
 export { earliestDay, orderList } from '../changeover/stock/orderList.ts'
 export { type SettleWords } from '../changeover/stock/settle.ts'
 export {

@@ -8,6 +8,7 @@ import type { ChartRow } from '../../machine/chart.ts'
 import { shelfWire } from '../../match/prepare.ts'
 import { isSameWire } from '../../wire/wire.ts'
 import type { Finding, MatchContext } from '../../match/finding.ts'
+import { jobSchema } from '../../machine/request.ts'
 
 export interface Start extends StartSettings {
   gasFlowLPerMin: Banded
@@ -52,4 +53,25 @@ export function startFor(c: MatchContext, findings: readonly Finding[]): Start |
     notes: heater ? [...settings.notes, 'co2-heater'] : settings.notes,
     gasFlowLPerMin: { ...band, origin: { source: flow.origin } },
   }
+}
+
+/** What a test weld stands on: what is welded, the gas as the arc knows it, and the settings to start from. */
+export interface Bench {
+  job: MatchContext['job']
+  gas: string | null
+  start: Start | null
+}
+/**
+ * Where dialling in begins with a plan: its own job, or, where it was made without one, what is said to be welded now.
+ * @param said metal and thickness as they are being typed; what is not whole counts as nothing
+ */
+export function benchOf(
+  { context, findings, start }: { context: MatchContext; findings: readonly Finding[]; start: Start | null },
+  said: unknown,
+): Bench {
+  const gas = arcGasAfter(context, findings)
+  if (context.job) return { job: context.job, gas, start }
+  const read = jobSchema.safeParse(said)
+  if (!read.success) return { job: undefined, gas, start: null }
+  return { job: read.data, gas, start: startFor({ ...context, job: read.data }, findings) }
 }

@@ -11,7 +11,7 @@ import {
   type Try,
   type WeldKind,
 } from '@pepper-knot/core/arc'
-import { arcGasAfter, begin } from '@pepper-knot/core/jobs'
+import { begin } from '@pepper-knot/core/jobs'
 import { formatLength, formatVolts } from '@pepper-knot/core/trade'
 import { useShop } from '../../../stores/shop.ts'
 import { useSettings } from '../../../stores/settings.ts'
@@ -37,7 +37,15 @@ const { t, d } = useI18n()
 const shop = useShop()
 const settings = useSettings()
 const weld = ref<WeldKind>('bead')
-const { machine, tries, before, dialIn, next } = useDialIn(
+const {
+  machine,
+  tries,
+  job: saidJob,
+  bench,
+  before,
+  dialIn,
+  next,
+} = useDialIn(
   () => run.value,
   () => plan.value,
   () => weld.value,
@@ -46,7 +54,7 @@ const proposal = computed(
   () =>
     dialIn.value && next.value && words.proposalWords(next.value, tries.value, dialIn.value, settings.units),
 )
-const start = computed(() => plan.value.start)
+const start = computed(() => bench.value.start)
 const signs = computed(() => trySigns(tries.value, dialIn.value?.model.gasless))
 const from = computed(() =>
   before.value
@@ -58,9 +66,10 @@ const from = computed(() =>
 /** On the wire that is on, before any list has begun: what is welded is said here. */
 const loose = computed(() => run.value.kind === 'put-right' && run.value.frozen === undefined)
 /** Opened where nothing was said yet, and left to whoever types in it. */
-const unsaid = loose.value && !run.value.job.thicknessMm
+const asksJob = computed(() => run.value.kind === 'put-right' && !plan.value.context.job)
+const unsaid = (loose.value || asksJob.value) && !run.value.job.thicknessMm
 const welded = computed(() => {
-  const { material, thicknessMm } = run.value.job
+  const { material, thicknessMm } = saidJob.value
   return [
     material && words.MATERIAL_NAMES[material],
     thicknessMm && formatLength(thicknessMm, settings.units),
@@ -68,7 +77,7 @@ const welded = computed(() => {
     .filter(Boolean)
     .join(', ')
 })
-const job = computed({ get: () => run.value.job, set: (next) => set({ job: next }) })
+const job = computed({ get: () => saidJob.value, set: (next) => set({ job: next }) })
 /** With nothing to put right the list is empty, and the tries are written down at once. */
 function writeDown() {
   const planned = plan.value
@@ -100,11 +109,10 @@ const form = ref<InstanceType<typeof TryForm>>()
 const gave = ref('')
 const arc = shallowRef<SimulatedArc>()
 watch(
-  () => run.value.id,
-  (id) => {
-    const { context, findings } = plan.value
-    const at = start.value
-    const { voltageV, wireSpeedMPerMin, transfer } = at ?? {}
+  [() => run.value.id, start] as const,
+  ([id]) => {
+    const { context } = plan.value
+    const { voltageV, wireSpeedMPerMin, transfer } = start.value ?? {}
     // Without a row there is nothing to practise from.
     if (!voltageV || !wireSpeedMPerMin || !transfer) return void (arc.value = undefined)
     const seed = [...id].reduce((sum, letter) => (sum * 31 + letter.charCodeAt(0)) % 1_000_003, 7)
@@ -112,7 +120,7 @@ watch(
     arc.value = simulatedArc(
       {
         wire: context.wire,
-        gas: arcGasAfter(context, findings),
+        gas: bench.value.gas,
         nominal: { voltageV: voltageV.value, wireSpeedMPerMin: wireSpeedMPerMin.value, extensionMm },
       },
       seed,
@@ -145,18 +153,18 @@ function simulate() {
     <h1>{{ t('dialIn.title') }}</h1>
     <p class="muted">{{ title }}</p>
     <TroubleLink class="trouble" :machine-id="run.machineId" :from="run" />
-    <details v-if="loose" class="job" :open="unsaid">
+    <details v-if="loose || asksJob" class="job" :open="unsaid">
       <summary>
         {{ t('dialIn.job') }}<template v-if="dialIn">: {{ welded }}</template>
       </summary>
       <JobFields v-model="job" />
     </details>
-    <p v-if="loose && !start" role="status">{{ t('dialIn.jobFirst') }}</p>
+    <p v-if="(loose || asksJob) && !start" role="status">{{ t('dialIn.jobFirst') }}</p>
     <p v-if="loose && plan.steps.length" class="problem">
       {{ t('dialIn.wrongFirst', { n: plan.steps.length }) }}
       <v-btn variant="text" @click="$emit('back')">{{ t('dialIn.toMatch') }}</v-btn>
     </p>
-    <LastGood :machine-id="run.machineId" :wire="plan.context.wire" :job="run.job" />
+    <LastGood :machine-id="run.machineId" :wire="plan.context.wire" :job="job" />
     <template v-if="dialIn && next && proposal && start">
       <TryForm
         ref="form"

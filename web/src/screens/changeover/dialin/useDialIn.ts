@@ -1,6 +1,6 @@
 import { computed, type ComputedRef } from 'vue'
 import { nextTry, type Proposal, type Try, type WeldKind } from '@pepper-knot/core/arc'
-import { arcGasAfter, type Changeover } from '@pepper-knot/core/jobs'
+import { benchOf, type Changeover } from '@pepper-knot/core/jobs'
 import { type Machine } from '@pepper-knot/core/machine'
 import { lastGood, type Run } from '@pepper-knot/core/record'
 import { dialInFor, type DialInPlan } from '@pepper-knot/core/wire'
@@ -17,6 +17,8 @@ export function useDialIn(
   /** The machine as it is now: its dial may have been learned since the plan was made. */
   machine: ComputedRef<Machine>
   tries: ComputedRef<Try[]>
+  job: ComputedRef<Run['job']>
+  bench: ComputedRef<ReturnType<typeof benchOf>>
   before: ComputedRef<{ settings: Try; at: string } | undefined>
   dialIn: ComputedRef<DialInPlan | undefined>
   next: ComputedRef<Proposal | undefined>
@@ -26,19 +28,25 @@ export function useDialIn(
   const shop = useShop()
   const machine = computed(() => machineStore.byId(run().machineId) ?? plan().context.machine)
   const tries = computed(() => runStore.byId(run().id)?.tries ?? run().tries ?? [])
+  /** What is welded: said, or what such a wire usually welds. A list made without a job is dialled in on that. */
+  const job = computed<Run['job']>(() => {
+    const [metal] = plan().context.wire.joins
+    return { position: 'flat', ...(metal && { material: metal }), ...run().job }
+  })
+  const bench = computed(() => benchOf(plan(), job.value))
   const before = computed(() => {
-    const { wire, job } = plan().context
+    const { job } = bench.value
     // This run is not in it: it is open.
-    return job && lastGood(shop.digest, run().machineId, wire, job)
+    return job && lastGood(shop.digest, run().machineId, plan().context.wire, job)
   })
   const dialIn = computed(() => {
-    const { start, context, findings } = plan()
-    if (!start || !context.job) return undefined
-    const gas = arcGasAfter(context, findings)
-    return dialInFor(context.wire, context.job, start, gas, machine.value, before.value?.settings)
+    const { start, job, gas } = bench.value
+    return start && job
+      ? dialInFor(plan().context.wire, job, start, gas, machine.value, before.value?.settings)
+      : undefined
   })
   const next = computed(
     () => dialIn.value && nextTry(tries.value, dialIn.value.model, dialIn.value.limits, weld()),
   )
-  return { machine, tries, before, dialIn, next }
+  return { machine, tries, job, bench, before, dialIn, next }
 }
