@@ -772,6 +772,25 @@ test.each<[string, Symptom]>([
 ])('“%s” finds %s', (typed, symptom) => expect(findSymptoms(typed)).toContain(symptom))
 
 // 4140 hardens in air and cracks under a mild steel wire without preheat: handbooks of its welding, recalled from memory.
+// common practice, no source: a part that is written down as wrong is no reason for a sign it cannot give.
+test.each(demoShop('2026-01-01T00:00:00Z').machines.filter((m) => m.fitted.wire))(
+  'what is written down as wrong on $name is named unseen only where it shows what is said',
+  (machine) => {
+    const spoiled = {
+      ...machine,
+      fitted: { ...machine.fitted, contactTip: { stamp: '0.6', condition: 'worn' as const } },
+    }
+    for (const s of SYMPTOMS) {
+      const { found } = ask({ machine: spoiled, symptoms: [s] })
+      if (found)
+        expect([s, found.cause, Object.keys(causeRow(found.cause).shows)]).toEqual([
+          s,
+          found.cause,
+          expect.arrayContaining([s]),
+        ])
+    }
+  },
+)
 test('what is welded counts by its grade: a hardenable steel that cracks is the metal, mild steel is not at once', () => {
   const asked = (alloy: string) =>
     ask({

@@ -93,6 +93,15 @@ export function comesAndGoes(told: Told): boolean {
 }
 
 /**
+ * What is written down as wrong weighs where it shows something of what is said: a worn tip is no reason for a spool
+ * that runs on.
+ */
+function weightOf(known: Known, symptoms: readonly Symptom[], cause: Cause): number {
+  const { weight, because } = known.weights[cause]
+  const fits = symptoms.some((s) => causeRow(cause).shows[s] !== undefined)
+  return because === 'mismatch' && !fits ? Math.min(weight, causeRow(cause).weight) : weight
+}
+/**
  * Chances of each cause, one fault assumed: its weight, times how it would show each symptom that was said, times how
  * it would have answered each look. What was not said is unknown, not normal.
  */
@@ -118,8 +127,7 @@ export function chancesOf(known: Known, told: Told): Chances {
   const raw = CAUSES.map((cause) => {
     // What was cured is not it; a jerky feed is never cured by a knob.
     if (cured.includes(cause) || (jerky && isKnob(cause))) return 0
-    const { weight } = known.weights[cause]
-    return weight === 0 ? 0 : weight * likelihood(cause)
+    return weightOf(known, symptoms, cause) * likelihood(cause)
   })
   const other = Math.max(total, 1) * OTHER_SHARE * likelihood(null)
   const sum = raw.reduce((a, b) => a + b, other)
