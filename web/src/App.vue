@@ -5,6 +5,7 @@ import { useI18n } from 'vue-i18n'
 import { useRoute, useRouter } from 'vue-router'
 import { useTheme } from 'vuetify'
 import NavRail from './parts/NavRail.vue'
+import { viewChanged, watchHands } from './parts/handsUp.ts'
 import { usePageKeys } from './parts/keys.ts'
 import { pageTitle } from './composables/usePageTitle.ts'
 import { useShop } from './stores/shop.ts'
@@ -67,8 +68,10 @@ async function arrive(frames = 0): Promise<void> {
   heading.focus({ preventScroll: true })
 }
 const arrived = ref('')
+onScopeDispose(watchHands())
 onScopeDispose(
   router.afterEach((to, from) => {
+    if (to.path !== from.path) viewChanged()
     if (!from.name || shop.phase !== 'ready' || to.path === from.path) return
     // An address that names its stage a moment later is the same place.
     const same = to.name === from.name && to.params.id === from.params.id && !from.params.stage

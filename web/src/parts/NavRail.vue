@@ -113,6 +113,18 @@ svg {
   font-size: 0.875rem;
   cursor: pointer;
 }
+/* A phone on its side: every place can be reached. */
+@media (max-height: 520px) and (min-width: 701px) {
+  .rail {
+    overflow-y: auto;
+  }
+  .brand {
+    display: none;
+  }
+  .place {
+    padding: 6px 4px;
+  }
+}
 @media (max-width: 700px) {
   .rail {
     inset: auto 0 0;

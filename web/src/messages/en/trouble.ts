@@ -12,7 +12,7 @@ export const trouble = {
     finds: 'Found here so far',
     findsNone: 'Nothing yet. From the third find on, what this shop found weighs in.',
     times: '{n} times | once | {n} times',
-    lost: 'This trouble is not here any more',
+    lost: 'No such trouble on this device',
     caution:
       'It advises. The machine’s and wire maker’s instructions come first; nothing inside the machine is opened here.',
     ask: 'What do you see, hear or feel?',

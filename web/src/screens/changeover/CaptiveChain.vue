@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { isOwnPress, viewChanged } from '../../parts/handsUp.ts'
 import { computed, onBeforeUnmount, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { type Step } from '@pepper-knot/core/jobs'
@@ -54,6 +55,12 @@ function counts(way: keyof typeof last): boolean {
   last[way] = performance.now()
   return true
 }
+/** A touch counts when it is let go, where it began. */
+const pressing = ref<number | null>(null)
+function letGo(event: PointerEvent) {
+  if (pressing.value === event.pointerId && isOwnPress(event)) advance()
+  pressing.value = null
+}
 function advance() {
   if (!started.value || !counts('on')) return
   if (!holding.value) {
@@ -80,6 +87,7 @@ function onKey(event: KeyboardEvent) {
 }
 function start() {
   started.value = true
+  viewChanged()
   holding.value = props.doneCount === 0
   last.on = performance.now()
   window.addEventListener('keydown', onKey, true)
@@ -95,6 +103,7 @@ function quiet() {
 }
 function stop() {
   started.value = false
+  viewChanged()
   quiet()
   emit('leave')
 }
@@ -193,7 +202,13 @@ defineExpose({ start })
             </button>
           </div>
         </div>
-        <div class="anywhere" data-part="anywhere" @pointerdown.prevent="advance">
+        <div
+          class="anywhere"
+          data-part="anywhere"
+          @pointerdown.prevent="pressing = $event.pointerId"
+          @pointerup="letGo"
+          @pointercancel="pressing = null"
+        >
           <p v-if="!current" class="on" data-part="captive-hold">{{ said }}</p>
           <ol class="all">
             <li

@@ -130,6 +130,7 @@ usePageTitle(() =>
   <p v-if="looking && (!run || !machine)" class="screen" role="status">{{ t('app.loading') }}</p>
   <div v-else-if="!run || !machine" class="screen">
     <h1>{{ t('change.lost') }}</h1>
+    <p>{{ t('change.lostText') }}</p>
     <p>
       <router-link to="/change">{{ t('nav.changes') }}</router-link>
     </p>
@@ -150,6 +151,7 @@ usePageTitle(() =>
       >
         {{ t(`stage.${s}`) }}
       </button>
+      <router-link class="exit" to="/">{{ t('change.exit') }}</router-link>
       <span class="saved" role="status" :class="saved ? 'quiet' : 'problem'">{{
         t(`save.${shop.saveState}`)
       }}</span>
@@ -212,6 +214,9 @@ usePageTitle(() =>
 .stages .on {
   font-weight: 750;
   border-bottom-color: var(--copper);
+}
+.exit {
+  display: none;
 }
 .saved {
   margin-left: auto;

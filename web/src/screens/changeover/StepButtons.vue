@@ -82,6 +82,14 @@ defineExpose({ press, release: () => hold.value?.release() })
   min-height: 64px !important;
   font-size: 1.1rem;
 }
+/* A phone on its side. */
+@media (max-height: 520px) {
+  .done,
+  .buttons :deep(.hold),
+  .buttons :deep(.wait) {
+    min-height: 64px !important;
+  }
+}
 @media (max-width: 900px) {
   .buttons {
     gap: 8px;

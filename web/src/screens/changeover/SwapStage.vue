@@ -27,6 +27,7 @@ import { keptPlan } from '@pepper-knot/core/record'
 import { formatMinutes } from '@pepper-knot/core/trade'
 import StationEditor from '../../parts/StationEditor.vue'
 import SureBox from '../../parts/SureBox.vue'
+import { viewChanged } from '../../parts/handsUp.ts'
 import { usePageKeys } from '../../parts/keys.ts'
 import { useOnePress } from '../../parts/onePress.ts'
 import { leftOf, planOf, usedIn, withUse } from '../../stores/plan.ts'
@@ -203,7 +204,12 @@ const { vibrate, isSupported: vibrates } = useVibrate({ pattern: [30] })
 onMounted(() => void awake.request('screen').catch(() => undefined))
 onBeforeUnmount(() => void awake.release().catch(() => undefined))
 
+// A phone’s bar gives way to the sheet.
+onMounted(() => document.documentElement.classList.add('on-sheet'))
+onBeforeUnmount(() => document.documentElement.classList.remove('on-sheet'))
+
 watch(at, (now) => {
+  viewChanged()
   if (vibrates.value) vibrate()
   if (now < 0) emit('next')
   else
@@ -366,7 +372,7 @@ const left = computed(() => steps.value.slice(Math.max(0, at.value)).reduce((sum
   display: grid;
   grid-template-columns: minmax(0, 1fr) 330px;
   grid-template-rows: minmax(0, 1fr);
-  height: max(26rem, calc(100dvh - var(--above) - var(--below)));
+  height: max(240px, calc(100dvh - var(--above) - var(--below)));
 }
 .swap.wide {
   grid-template-columns: minmax(0, 1fr);
@@ -420,6 +426,22 @@ const left = computed(() => steps.value.slice(Math.max(0, at.value)).reduce((sum
 }
 .write {
   align-self: flex-start;
+}
+/* A phone on its side, or large letters: the sheet keeps its words and its button. */
+@media (max-height: 520px) {
+  .main {
+    padding: 4px 16px !important;
+    gap: 4px !important;
+  }
+  .head {
+    flex-wrap: nowrap !important;
+    overflow: hidden;
+    max-height: 40px;
+  }
+  .place {
+    padding: 2px 8px !important;
+    font-size: 1rem !important;
+  }
 }
 @media (max-width: 900px) {
   .swap {

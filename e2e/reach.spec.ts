@@ -1,0 +1,88 @@
+import type { Page } from '@playwright/test'
+import { decide, doStep, expect, gatherAndBegin, open, test } from './bench.ts'
+
+/** Phones upright and on their side, down to the smallest, and a desk. */
+const SIZES = [
+  [320, 568],
+  [390, 844],
+  [568, 320],
+  [640, 360],
+  [667, 375],
+  [740, 360],
+  [844, 390],
+  [1280, 800],
+] as const
+
+/** What is wrong with the main act as it stands: out of view, covered, or too small for a glove. */
+const wrongWithAct = (page: Page) =>
+  page.evaluate(async () => {
+    for (let i = 0; i < 3; i++) await new Promise(requestAnimationFrame)
+    const act = document.querySelector<HTMLElement>('[data-part=buttons] :is(button, .wait)')
+    if (!act) return ['no button']
+    const r = act.getBoundingClientRect()
+    const faults: string[] = []
+    if (r.top < 0 || r.left < 0 || r.bottom > innerHeight + 1 || r.right > innerWidth + 1)
+      faults.push(`out of view: ${Math.round(r.top)} to ${Math.round(r.bottom)} of ${innerHeight}`)
+    const hit = document.elementFromPoint((r.left + r.right) / 2, (r.top + r.bottom) / 2)
+    if (!hit || !act.contains(hit)) faults.push('covered')
+    if (r.height < 56) faults.push(`low: ${Math.round(r.height)}`)
+    const say = document.querySelector<HTMLElement>('[data-part=say], [data-part=chain-title]')
+    const first = say?.getBoundingClientRect()
+    if (!first || first.top > innerHeight - 20 || first.bottom < 20) faults.push('what to do is out of view')
+    if (document.documentElement.scrollWidth > innerWidth) faults.push('wider than the screen')
+    return faults
+  })
+
+test('the main act is in sight and in reach on every screen, whatever its height and the size of letters', async ({
+  page,
+}) => {
+  await open(page)
+  await decide(page, 'Gull', 'ER5356 1.2 mm 7 kg', 'aluminium', '5 mm')
+  await gatherAndBegin(page)
+  const wrong: string[] = []
+  for (let step = 0; step < 3; step++) {
+    for (const [width, height] of SIZES)
+      for (const letters of [100, 200]) {
+        await page.setViewportSize({ width, height })
+        await page.evaluate((n) => (document.documentElement.style.fontSize = `${n}%`), letters)
+        for (const fault of await wrongWithAct(page))
+          wrong.push(`step ${step + 1}, ${width}x${height} at ${letters} %: ${fault}`)
+      }
+    await page.evaluate(() => (document.documentElement.style.fontSize = ''))
+    await page.setViewportSize({ width: 1280, height: 800 })
+    await doStep(page)
+  }
+  expect(wrong).toEqual([])
+  // Off the sheet on a phone’s side every place is reached.
+  await page.setViewportSize({ width: 740, height: 360 })
+  await page.getByRole('link', { name: 'Exit' }).click()
+  for (const place of ['Store', 'Shop', 'Trouble', 'Bench']) {
+    await page.getByRole('navigation', { name: 'Main' }).getByRole('link', { name: place }).first().click()
+    await expect(page.locator('main h1').first()).toBeVisible()
+  }
+})
+
+test('a press that began on one step does nothing on the next, by mouse and by touch', async ({ page }) => {
+  await open(page)
+  await decide(page, 'Gull', 'ER5356 1.2 mm 7 kg', 'aluminium', '5 mm')
+  await gatherAndBegin(page)
+  const say = page.getByTestId('say')
+  const first = await say.textContent()
+  const done = page.locator('[data-part=buttons] button').first()
+  const box = (await done.boundingBox())!
+  const [x, y] = [box.x + box.width / 2, box.y + box.height / 2]
+  // Pressed with the mouse, the step is done by a key meanwhile, and then let go over the next step’s button.
+  await page.mouse.move(x, y)
+  await page.mouse.down()
+  await page.keyboard.press('Space')
+  await expect(say).not.toHaveText(first!)
+  const second = await say.textContent()
+  await page.mouse.up()
+  await expect(say).toHaveText(second!)
+  // A press of its own counts, once it is no shadow of the one before.
+  await expect(async () => {
+    await page.mouse.down()
+    await page.mouse.up()
+    await expect(say).not.toHaveText(second!, { timeout: 200 })
+  }).toPass()
+})
