@@ -1,5 +1,15 @@
 import type { Page } from '@playwright/test'
-import { decide, doStep, expect, expectNoAxeFindings, gatherAndBegin, open, runAll, test } from './bench.ts'
+import {
+  decide,
+  doStep,
+  expect,
+  expectNoAxeFindings,
+  gatherAndBegin,
+  open,
+  runAll,
+  test,
+  unfold,
+} from './bench.ts'
 import { written } from './store.ts'
 
 const PHONE = { width: 390, height: 844 }
@@ -18,6 +28,7 @@ test('axe finds nothing on any screen, at either width', async ({ page }) => {
   await atBothWidths(page)
   for (const path of ['/store/machines', '/store/wires', '/store/parts', '/shop', '/change', '/nowhere']) {
     await open(page, path)
+    await unfold(page)
     await atBothWidths(page)
   }
   await open(page, '/store/parts')

@@ -24,6 +24,18 @@ export const open = async (page: Page, path = '/') => {
   await expect(page.getByRole('navigation', { name: 'Main' })).toBeVisible()
 }
 
+/** Opens every fold of a page, and what stands folded in it. */
+export async function unfold(page: Page) {
+  await expect(async () => {
+    const opened = await page.evaluate(() => {
+      const shut = [...document.querySelectorAll<HTMLDetailsElement>('main details:not([open])')]
+      for (const fold of shut) fold.open = true
+      return shut.length
+    })
+    expect(opened).toBe(0)
+  }).toPass()
+}
+
 /** Counts touches and keys from here on, over every page that is loaded; a held key counts once. */
 export async function countHands(page: Page) {
   await page.addInitScript(() => {

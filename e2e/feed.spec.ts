@@ -27,6 +27,7 @@ test('the feed bench answers in one sentence, at once, and a cure that is tried 
   await page.getByRole('button', { name: 'As it is fitted' }).click()
   await expect(page.locator(answer)).not.toContainText('folds in the gap')
   // The chances follow, from the worker.
+  await page.getByText('How sure is it?').click()
   await expect(page.getByRole('region', { name: 'How sure is it?' })).toContainText('Find out first')
   await page.getByLabel('What does the box say?').fill('')
   await page.getByLabel('What does the box say?').blur()
@@ -62,6 +63,7 @@ test('Match carries the model’s figure, Feed its test and outcomes, and a mark
   while (!(await end.isVisible())) await doStep(page)
   await page.getByRole('button', { name: 'Sign off and save' }).click()
   await page.getByRole('link', { name: 'Work out' }).click()
+  await page.getByText('How hard, then?').click()
   await expect(page.getByText('Start at mark 1.5: it stands there now, with this wire.')).toBeVisible()
   await choose(page, 'Machine', 'Tern')
   await expect(page.getByText('Start at mark 3: it stands there now')).toBeVisible()
@@ -69,6 +71,7 @@ test('Match carries the model’s figure, Feed its test and outcomes, and a mark
 
 test('wire left by weight and by thickness; the liner’s mark and cut', async ({ page }) => {
   await open(page, '/feed')
+  await page.getByText('Wire left, curl and trim').click()
   const left = page.getByRole('region', { name: 'Wire left' })
   await left.getByLabel('By weight').fill('5 kg')
   await expect(left).toContainText('5 kg left')

@@ -1,5 +1,5 @@
 /** Nothing runs out of the page: one long word, a link, two hundred letters, at three widths and at twice the letters. */
-import { expect, open, test } from './bench.ts'
+import { expect, open, test, unfold } from './bench.ts'
 import { kept, put } from './store.ts'
 
 const WORD = 'Wolkenkuckucksheimschweissmaschine'.repeat(6)
@@ -63,6 +63,7 @@ test('long words, links and names stay inside the page at 320, 390 and 1280, and
       await page.goto(path)
       await page.evaluate((percent) => (document.documentElement.style.fontSize = `${percent}%`), letters)
       await expect(page.locator('main h1').first()).toBeVisible()
+      await unfold(page)
       const out = await page.evaluate(() => {
         const scrolls = (e: Element | null): boolean =>
           e !== null &&

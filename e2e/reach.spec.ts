@@ -1,5 +1,6 @@
 import type { Page } from '@playwright/test'
 import { decide, doStep, expect, gatherAndBegin, open, test } from './bench.ts'
+import { atRest } from './rest.ts'
 
 /** Phones upright and on their side, down to the smallest, and a desk. */
 const SIZES = [
@@ -85,4 +86,33 @@ test('a press that began on one step does nothing on the next, by mouse and by t
     await page.mouse.up()
     await expect(say).not.toHaveText(second!, { timeout: 200 })
   }).toPass()
+})
+
+test('no main screen of the demo says more than 300 words at rest', async ({ page }) => {
+  const said: Record<string, number> = {}
+  const look = async (name: string) => (said[name] = (await atRest(page)).words)
+  await open(page)
+  // The board is whole: every cell has its word.
+  await expect(page.getByRole('table').getByText('…')).toHaveCount(0)
+  await expect(page.getByRole('table').getByText('loaded').first()).toBeVisible()
+  await look('/')
+  for (const path of ['/change', '/trouble', '/feed', '/desk', '/store', '/shop']) {
+    await open(page, path)
+    await expect(page.locator('main h1').first()).toBeVisible()
+    await expect(page.locator('main [role=status], main h2, main button').first()).toBeVisible()
+    await look(path)
+  }
+  await open(page)
+  await decide(page, 'Gull', 'ER5356 1.2 mm 7 kg', 'aluminium', '5 mm')
+  await look('match')
+  await page.getByRole('button', { name: 'Gather', exact: true }).last().click()
+  await look('gather')
+  await page.getByRole('button', { name: 'Begin the run' }).click()
+  for (let n = 1; n <= 6; n++) {
+    await expect(page.getByTestId('sheet')).toBeVisible()
+    await look(`step ${n}`)
+    await doStep(page)
+  }
+  console.log(JSON.stringify(said))
+  expect(Object.entries(said).filter(([, n]) => n > 300)).toEqual([])
 })

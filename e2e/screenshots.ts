@@ -144,6 +144,7 @@ await at(1280, 800, false, async (page, shot) => {
   await shot('trouble')
   await decide(page, 'Tern', 'E71T-11 .035 10 lb', 'mild steel', '3 mm')
   await page.getByRole('button', { name: 'Match it' }).click()
+  await page.getByText('This change', { exact: true }).click()
   await page.getByRole('button', { name: 'two: gun and feeder' }).click()
   await page.getByRole('button', { name: 'Gather', exact: true }).last().click()
   await page.getByRole('button', { name: 'Begin the run' }).click()

@@ -66,6 +66,7 @@ test.describe('a phone', () => {
     expect(all).toBeLessThan(60)
 
     await page.getByRole('link', { name: 'Bench' }).click()
+    await page.getByText('What can we run?').click()
     await page.getByRole('button', { name: /^E71T-11 0.8 mm on Machine 1/ }).click()
     await tap(page, 'Begin this change')
     await choose(page, 'Metal', 'mild steel')
@@ -144,6 +145,7 @@ test('ways of working: the shop chooses, one change does otherwise, and the plan
   const minutes = async () =>
     Number(/about (\d+) min/.exec((await page.getByTestId('foot').textContent())!)![1])
   const one = await minutes()
+  await page.getByText('This change', { exact: true }).click()
   await page.getByText('Ways of working for this change').click()
   await choose(page, 'Wire left in the gun', 'rewind it')
   await expect(page.getByText('1 otherwise than the shop')).toBeVisible()

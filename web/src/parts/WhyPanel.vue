@@ -85,17 +85,20 @@ const heading = computed(
           <span class="muted">{{ fault.consequence }}</span>
         </li>
       </ul>
-      <p v-if="figure" class="tabular">{{ figure }}</p>
-      <p v-if="finding.alsoDo.length">
-        <b>{{ t('why.alsoDo') }}</b> {{ words.findingAlso(finding, units).join('; ') }}.
-      </p>
       <ul v-if="parts.length" class="parts">
         <li v-for="line in parts" :key="line.kind + (line.piece ?? '')" :class="{ problem: !line.have }">
           <b>{{ line.have ? (line.drawer ?? t('why.inStore')) : t('match.missing') }}:</b>
           {{ words.partText(line.kind, line.spec, units, line.piece) }}
         </li>
       </ul>
-      <p class="muted small">{{ words.findingOrigin(finding.origin) }}</p>
+      <p v-if="finding.alsoDo.length">
+        <b>{{ t('why.alsoDo') }}</b> {{ words.findingAlso(finding, units).join('; ') }}.
+      </p>
+      <details>
+        <summary>{{ t('why.more') }}</summary>
+        <p v-if="figure" class="tabular">{{ figure }}</p>
+        <p class="muted small">{{ words.findingOrigin(finding.origin) }}</p>
+      </details>
       <div class="row"><slot /></div>
     </div>
     <div v-if="drawn" class="drawings">

@@ -41,6 +41,8 @@ function onKey(event: KeyboardEvent) {
 }
 if (props.large) usePageKeys({ j: () => move(1), k: () => move(-1) })
 
+/** On a machine at rest a station is said where something is wrong; what fits is a mark on the line. */
+const quiet = (mark: Mark) => !props.large && mark.verdict === 'fits'
 function choose(station: Station) {
   selected.value = station
   emit('open', station)
@@ -66,18 +68,21 @@ function choose(station: Station) {
           :aria-pressed="large ? mark.station === selected : undefined"
           @click="large && choose(mark.station)"
         >
-          <span class="name" data-part="name">{{ mark.name }}</span>
-          <span v-if="mark.wanted !== undefined" class="was" :class="{ struck: mark.verdict === 'change' }">{{
-            mark.fitted
-          }}</span>
-          <WireMark :verdict="mark.verdict" class="state" />
-          <span class="now">{{ mark.wanted ?? mark.fitted }}</span>
+          <span class="name" data-part="name" :class="{ quiet: quiet(mark) }">{{ mark.name }}</span>
           <span
-            class="word"
-            data-part="word"
-            :class="{ 'visually-hidden': !large && mark.verdict === 'fits' }"
-            >{{ t(`verdict.${mark.verdict}`) }}</span
+            v-if="mark.wanted !== undefined"
+            :style="mark.wanted === mark.fitted ? { opacity: 0 } : {}"
+            class="was"
+            :class="{ struck: mark.verdict === 'change' }"
+            >{{ mark.fitted }}</span
           >
+          <WireMark :verdict="mark.verdict" class="state" />
+          <span class="now" :class="{ 'visually-hidden': quiet(mark) }">{{
+            mark.wanted ?? mark.fitted
+          }}</span>
+          <span class="word" data-part="word" :class="{ 'visually-hidden': quiet(mark) }">{{
+            t(`verdict.${mark.verdict}`)
+          }}</span>
           <span v-if="mark.missing" class="tag" data-part="missing">{{ t('match.tag') }}</span>
         </component>
       </li>
@@ -158,6 +163,15 @@ button.cell {
   display: flex;
   align-items: flex-end;
   justify-content: center;
+}
+.quiet {
+  opacity: 0;
+}
+@media (max-width: 700px) {
+  /* Down a phone’s screen a machine at rest shows what is not right alone. */
+  .wl:not(.wl--large) .mark--fits {
+    display: none;
+  }
 }
 .struck {
   text-decoration: line-through;

@@ -5,7 +5,6 @@ export const bench = {
     wireCount: '{n} wire on the shelf | {n} wires on the shelf',
     machines: 'Machines',
     shelf: 'On the shelf',
-    shelfText: 'Choose a wire, then the machine to put it on.',
     finder: 'Which wire for the job?',
     finderText: 'Say what is to be welded; a wire that is chosen goes into the field above.',
     noWires: 'No wires in the store yet.',
@@ -50,7 +49,6 @@ export const bench = {
   },
   board: {
     title: 'What can we run?',
-    text: 'Choose a cell to look at that change.',
     working: 'Working out the minutes…',
     failed: 'The board could not be worked out: {problem}',
     again: 'Try again',

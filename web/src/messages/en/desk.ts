@@ -1,6 +1,7 @@
 /** Gas and arc. */
 export const desk = {
   desk: {
+    from: 'Inputs',
     title: 'Gas and arc',
     settings: 'What settings?',
     boreAssumed: 'The bore was not read: {bore}, the usual one for this current, is assumed.',
@@ -15,7 +16,6 @@ export const desk = {
     needWire: 'Type what the box says, or choose a machine that carries a wire.',
     wrongGas:
       'This gas lies outside what the wire is classified with: the figures are for the gas, the weld may not be sound.',
-    transfer: 'The metal crosses by {name}.',
     shade: 'Helmet shade {least} at the least (ANSI Z49.1).',
     comfort: 'Most take {n}.',
     air: 'The air',

@@ -54,6 +54,7 @@ export const feed = {
     bandOf: 'Least pressure {low} to {lowTo}, most {high} to {highTo}, in eight cases of ten.',
     first: 'Find out first',
     schools: 'How hard, then?',
+    more: 'Wire left, curl and trim',
     left: 'Wire left',
     byWeight: 'By weight',
     byThickness: 'By thickness on the barrel',

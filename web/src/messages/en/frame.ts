@@ -22,6 +22,12 @@ export const frame = {
     close: 'Close',
     save: 'Save',
     cancel: 'Cancel',
+    care: {
+      first: 'The makers’ instructions, local codes and licensed practice come first.',
+      power: 'Unplug before studs and wiring; capacitors hold charge.',
+      air: 'Ventilate; keep a fire watch.',
+      whole: 'All cautions',
+    },
     defer:
       'Pepper Knot advises. The machine’s and the wire maker’s instructions, local electrical and fire codes and licensed practice come first. Unplug before touching polarity studs or wiring; capacitors hold charge. Ventilate, more for flux-cored and far more for galvanised or stainless; argon and CO2 displace air in closed spaces. Never clean parts or plate with chlorinated solvent. Keep a fire watch after hot work.',
   },
@@ -153,7 +159,8 @@ export const frame = {
   why: {
     label: 'Why: {station}',
     fitted: 'Fitted:',
-    asked: 'Asked:',
+    asked: 'Needs:',
+    more: 'Figures and source',
     ifLeft: 'If left:',
     also: 'Also:',
     alsoDo: 'Would also do:',

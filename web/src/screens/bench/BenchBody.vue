@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { refDebounced } from '@vueuse/core'
+import { refDebounced, useMediaQuery } from '@vueuse/core'
 import { computed, defineAsyncComponent, nextTick, ref, watch, type ComponentPublicInstance } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useDraft } from '../../composables/useDraft.ts'
@@ -36,6 +36,10 @@ const REST_MS = 150
 watch(refDebounced(typed, REST_MS), (said) => (label.value = said))
 watch(label, (said) => (typed.value = said))
 const finding = ref(false)
+/** On a phone, and where there is one machine, the machines come first and the board is behind a touch. */
+const narrow = useMediaQuery('(max-width: 700px)')
+const boardLast = computed(() => narrow.value || machineStore.list.length === 1)
+const boardSeen = ref(false)
 const JobFinder = defineAsyncComponent(() => import('./JobFinder.vue'))
 
 const wires = computed(() =>
@@ -119,7 +123,7 @@ function putRight(machineId: string) {
       <JobFinder v-if="finding" :chosen="label" @choose="label = $event" />
     </details>
     <OpenRuns />
-    <ReadinessBoard v-if="machineStore.list.length" class="board" @start="start" />
+    <ReadinessBoard v-if="machineStore.list.length && !boardLast" class="board" @start="start" />
     <div class="cols">
       <section :aria-label="t('bench.machines')">
         <div :ref="(el) => void (topMachine = el as HTMLElement)" :style="{ height: `${above}px` }"></div>
@@ -142,9 +146,16 @@ function putRight(machineId: string) {
           <v-btn to="/store/machines?add=1" variant="flat" color="primary">{{ t('store.addMachine') }}</v-btn>
         </div>
       </section>
+      <details
+        v-if="machineStore.list.length && boardLast"
+        class="later"
+        @toggle="boardSeen ||= ($event.target as HTMLDetailsElement).open"
+      >
+        <summary>{{ t('board.title') }}</summary>
+        <ReadinessBoard v-if="boardSeen" @start="start" />
+      </details>
       <aside class="shelf" :aria-label="t('bench.shelf')">
         <h2>{{ t('bench.shelf') }}</h2>
-        <p class="muted">{{ t('bench.shelfText') }}</p>
         <ul
           :ref="(el) => void (topWire = el as HTMLElement)"
           :style="{ paddingTop: `${before}px`, paddingBottom: `${after}px` }"
@@ -161,10 +172,10 @@ function putRight(machineId: string) {
               :aria-pressed="label === wire.label"
               @click="label = label === wire.label ? '' : wire.label"
             >
-              <span>
-                <b>{{ name }}</b>
-                <small v-if="name !== wire.label" class="muted"> {{ seen(wire.label) }}</small>
-              </span>
+              <b :title="wire.label">
+                {{ name
+                }}<span v-if="name !== wire.label" class="visually-hidden">, {{ seen(wire.label) }}</span>
+              </b>
               <span v-if="wire.count > 1" class="muted tabular">× {{ wire.count }}</span>
             </button>
             <div v-if="label === wire.label && machineStore.list.length" class="next" data-part="next">
@@ -211,6 +222,12 @@ function putRight(machineId: string) {
   background: none;
   color: inherit;
   font: inherit;
+  font-weight: 700;
+  cursor: pointer;
+}
+.later > summary {
+  min-height: 48px;
+  align-content: center;
   font-weight: 700;
   cursor: pointer;
 }

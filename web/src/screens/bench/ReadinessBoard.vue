@@ -103,9 +103,7 @@ function walk(event: KeyboardEvent) {
   <section class="board" :aria-label="t('board.title')">
     <header class="row over">
       <h2>{{ t('board.title') }}</h2>
-      <span class="muted" role="status">{{
-        ready.state === 'working' ? t('board.working') : ready.state === 'done' ? t('board.text') : ''
-      }}</span>
+      <span class="muted" role="status">{{ ready.state === 'working' ? t('board.working') : '' }}</span>
     </header>
     <p v-if="ready.state === 'failed'" class="note note--stop" role="alert">
       {{ t('board.failed', { problem: ready.problem }) }}
@@ -153,7 +151,7 @@ function walk(event: KeyboardEvent) {
           >
             <th scope="row" class="tabular">
               {{ name(row) }}
-              <span class="muted">{{
+              <span v-if="row.count !== 1" class="muted">{{
                 row.count
                   ? t('board.onShelf', { n: row.count })
                   : t('board.onlyOn', { names: row.on.slice(0, 3).join(', ') })

@@ -30,12 +30,7 @@ const unread = computed(() => props.findings.filter((f) => f.verdict === 'unknow
           <button type="button" @click="emit('open', finding.station)">
             <b>{{ words.STATION_NAMES[finding.station] }}</b>
             <span class="muted">{{ t(`verdict.${finding.verdict}`) }}</span>
-            <span class="then"
-              >{{ words.findingConsequence(finding, settings.units) }}
-              <span v-for="fault in finding.also ?? []" :key="fault.rule" class="also">{{
-                words.faultWords(finding, fault, settings.units).why
-              }}</span></span
-            >
+            <span class="then">{{ words.findingConsequence(finding, settings.units) }}</span>
           </button>
         </li>
       </ul>
@@ -64,9 +59,6 @@ button {
   font: inherit;
   text-align: left;
   cursor: pointer;
-}
-.also {
-  display: block;
 }
 @media (max-width: 700px) {
   button {

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import LegalNote from '../../parts/LegalNote.vue'
 import { useRun } from '../../composables/useRun.ts'
 import { computed, ref } from 'vue'
 import { usePageKeys } from '../../parts/keys.ts'
@@ -194,7 +195,7 @@ usePageKeys({ n: () => goOn.value?.$el.click() })
       }}</span>
     </div>
     <ChoiceBox v-if="choosing" :station="choosing" @close="choosing = null" />
-    <p class="muted caution">{{ t('app.defer') }}</p>
+    <LegalNote />
   </div>
 </template>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import MoreFold from '../../parts/MoreFold.vue'
 import { useRun } from '../../composables/useRun.ts'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
@@ -62,69 +63,70 @@ const money = computed(() => {
 
 <template>
   <section class="this" :aria-label="t('this.title')">
-    <h2>{{ t('this.title') }}</h2>
-    <div class="cols">
-      <fieldset>
-        <legend>{{ t('this.upkeep') }}</legend>
-        <label v-for="what in UPKEEP" :key="what" class="tick">
-          <input
-            type="checkbox"
-            :checked="byItself[what] || run.upkeep?.includes(what)"
-            :disabled="byItself[what]"
-            @change="toggle(what)"
+    <MoreFold :title="t('this.title')">
+      <div class="cols">
+        <fieldset>
+          <legend>{{ t('this.upkeep') }}</legend>
+          <label v-for="what in UPKEEP" :key="what" class="tick">
+            <input
+              type="checkbox"
+              :checked="byItself[what] || run.upkeep?.includes(what)"
+              :disabled="byItself[what]"
+              @change="toggle(what)"
+            />
+            <span
+              >{{ words.UPKEEP_NAMES[what] }}
+              <b v-if="upkeep.find((u) => u.upkeep === what)?.due" class="problem">{{
+                t('this.due', { n: upkeep.find((u) => u.upkeep === what)!.days! })
+              }}</b>
+              <span v-else class="muted">{{
+                byItself[what]
+                  ? t('this.byItself')
+                  : upkeep.find((u) => u.upkeep === what)?.days == null
+                    ? t('this.never')
+                    : t('this.ago', { n: upkeep.find((u) => u.upkeep === what)!.days! })
+              }}</span></span
+            >
+          </label>
+        </fieldset>
+        <div class="side">
+          <ChoiceRow
+            v-model="people"
+            :ask="t('this.people')"
+            :choices="[
+              { value: 1, title: t('this.one') },
+              { value: 2, title: t('this.two') },
+            ]"
           />
-          <span
-            >{{ words.UPKEEP_NAMES[what] }}
-            <b v-if="upkeep.find((u) => u.upkeep === what)?.due" class="problem">{{
-              t('this.due', { n: upkeep.find((u) => u.upkeep === what)!.days! })
-            }}</b>
-            <span v-else class="muted">{{
-              byItself[what]
-                ? t('this.byItself')
-                : upkeep.find((u) => u.upkeep === what)?.days == null
-                  ? t('this.never')
-                  : t('this.ago', { n: upkeep.find((u) => u.upkeep === what)!.days! })
-            }}</span></span
+          <ChoiceRow
+            v-if="run.kind === 'change'"
+            :model-value="run.wireCondition"
+            :ask="t('this.newWire')"
+            :choices="
+              (['good', 'dirty', 'damaged'] as const).map((value) => ({
+                value,
+                title: t(`this.wireLooks.${value}`),
+              }))
+            "
+            @update:model-value="set({ wireCondition: $event ?? undefined })"
+          />
+          <p
+            v-if="
+              plan.context.oldWire &&
+              plan.steps.some((s) => s.facts.lengthM !== undefined && s.facts.way !== undefined)
+            "
           >
-        </label>
-      </fieldset>
-      <div class="side">
-        <ChoiceRow
-          v-model="people"
-          :ask="t('this.people')"
-          :choices="[
-            { value: 1, title: t('this.one') },
-            { value: 2, title: t('this.two') },
-          ]"
-        />
-        <ChoiceRow
-          v-if="run.kind === 'change'"
-          :model-value="run.wireCondition"
-          :ask="t('this.newWire')"
-          :choices="
-            (['good', 'dirty', 'damaged'] as const).map((value) => ({
-              value,
-              title: t(`this.wireLooks.${value}`),
-            }))
-          "
-          @update:model-value="set({ wireCondition: $event ?? undefined })"
-        />
-        <p
-          v-if="
-            plan.context.oldWire &&
-            plan.steps.some((s) => s.facts.lengthM !== undefined && s.facts.way !== undefined)
-          "
-        >
-          {{ money }}
-        </p>
+            {{ money }}
+          </p>
+        </div>
       </div>
-    </div>
-    <details>
-      <summary>
-        {{ t('this.schools') }} <b v-if="count">{{ t('this.other', { n: count }) }}</b>
-      </summary>
-      <SchoolChoices :schools="SCHOOL_IDS" :practice="practice" :overrides="overrides" @choose="choose" />
-    </details>
+      <details>
+        <summary>
+          {{ t('this.schools') }} <b v-if="count">{{ t('this.other', { n: count }) }}</b>
+        </summary>
+        <SchoolChoices :schools="SCHOOL_IDS" :practice="practice" :overrides="overrides" @choose="choose" />
+      </details>
+    </MoreFold>
   </section>
 </template>
 

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import LegalNote from '../../parts/LegalNote.vue'
 import TroubleLink from '../../parts/TroubleLink.vue'
 import { computed, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
@@ -141,6 +142,7 @@ const setGas = (mixture: Mixture | undefined) =>
     <TroubleLink v-if="machineId" class="trouble" :machine-id="machineId" />
     <div class="col">
       <DeskPanel
+        open
         :ask="t('desk.settings')"
         :answer="answer"
         :note="wrongGas ? t('desk.wrongGas') : t('desk.settingsOrigin')"
@@ -193,7 +195,7 @@ const setGas = (mixture: Mixture | undefined) =>
       <CylinderPanel v-model:flow="flow" :gas="gas" />
       <CircuitPanel :start="start" :machine="machine" :wire="wire" :arc-gas="arcGas" />
     </div>
-    <p class="muted">{{ t('app.defer') }}</p>
+    <LegalNote />
   </div>
 </template>
 

@@ -34,6 +34,9 @@ const { t } = useI18n()
 </template>
 
 <style scoped>
+.figures {
+  min-width: 0;
+}
 .scroll {
   overflow-x: auto;
 }

@@ -149,9 +149,6 @@ const figures = computed<Figure[]>(() => {
       <b>{{ t('desk.standsOn') }}</b> {{ row }}.
     </p>
     <p v-if="marks">{{ t('desk.marks', { marks }) }}</p>
-    <p v-if="start.transfer && start.transfer !== 'slag'">
-      {{ t('desk.transfer', { name: words.TRANSFER_NAMES[start.transfer] }) }}
-    </p>
     <p v-if="beside">{{ beside }}</p>
     <p v-for="note in start.notes.filter((n) => n !== 'no-row')" :key="note">{{ words.startNote(note) }}</p>
     <div class="joint">

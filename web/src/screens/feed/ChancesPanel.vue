@@ -40,7 +40,6 @@ const origin = (name: (typeof most.value)[number]['coefficient']) =>
 
 <template>
   <section :aria-label="t('feed.chances')">
-    <h2>{{ t('feed.chances') }}</h2>
     <p v-if="state === 'failed'" class="problem" role="alert">{{ t('feed.chancesFailed') }}</p>
     <p v-else-if="state === 'working'" class="row muted" role="status">
       <progress :value="progress" max="1" :aria-label="t('feed.working')" />

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { sentences } from '../../parts/sentences.ts'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { GUN_KINDS, type Machine } from '@pepper-knot/core/machine'
@@ -135,7 +136,8 @@ const setTip = (value: (typeof TIPS)[number]) =>
           :fill="Math.min(1, setup.wireKg / spoolHoldsKg(setup.spool, setup.family))"
         />
         <template #more>
-          <p class="said">{{ words.brakeSentence(setup.brakeNm, brake, settings.units) }} {{ runOn }}</p>
+          <p class="said">{{ words.brakeSentence(setup.brakeNm, brake, settings.units) }}</p>
+          <p v-for="sentence in sentences(runOn)" :key="sentence" class="said">{{ sentence }}</p>
         </template>
       </SlideRow>
     </div>

@@ -1,4 +1,6 @@
 <script setup lang="ts">
+import { sentences } from '../../parts/sentences.ts'
+import MoreFold from '../../parts/MoreFold.vue'
 import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRoute } from 'vue-router'
@@ -94,7 +96,9 @@ const first = computed(() =>
     <WorkTabs />
     <header>
       <h1>{{ t('nav.feed') }}</h1>
-      <p v-if="answer" class="answer" role="status">{{ answer }}</p>
+      <div v-if="answer" class="answer" role="status">
+        <p v-for="sentence in sentences(answer)" :key="sentence">{{ sentence }}</p>
+      </div>
     </header>
     <div class="choose">
       <v-select
@@ -125,15 +129,18 @@ const first = computed(() =>
           </p>
           <CureList :setup="setup" @take="setup = { ...$event }" />
         </div>
-        <ChancesPanel :setup="setup" :roll-force-n="rollForceN" />
+        <MoreFold :title="t('feed.chances')">
+          <ChancesPanel :setup="setup" :roll-force-n="rollForceN" />
+        </MoreFold>
       </div>
-      <section class="schools" :aria-label="t('feed.schools')">
-        <h2>{{ t('feed.schools') }}</h2>
+      <MoreFold :title="t('feed.schools')">
         <p>{{ words.schoolsSentence(window_, settings.units) }}</p>
         <p>{{ first }}</p>
-      </section>
-      <WirePanels :setup="setup" />
-      <p class="muted">{{ t('feed.origin') }}</p>
+      </MoreFold>
+      <MoreFold :title="t('feed.more')">
+        <WirePanels :setup="setup" />
+        <p class="muted">{{ t('feed.origin') }}</p>
+      </MoreFold>
     </template>
   </div>
 </template>
@@ -161,13 +168,6 @@ const first = computed(() =>
   display: grid;
   grid-template-columns: 1.2fr 1fr;
   gap: 24px 48px;
-}
-.schools {
-  display: grid;
-  gap: 8px;
-  border-top: 1px solid var(--rule);
-  padding-top: 14px;
-  max-width: 80ch;
 }
 @media (max-width: 900px) {
   .choose,

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import MoreFold from '../../parts/MoreFold.vue'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { ownMinutes, settingsSchema } from '@pepper-knot/core/record'
@@ -46,9 +47,10 @@ const own = computed(() => Object.keys(ownMinutes(shop.digest.times)).length)
 
 <template>
   <section class="practice" :aria-label="t('shop.practice')">
-    <h2>{{ t('shop.practice') }}</h2>
-    <p class="muted">{{ t('shop.practiceText') }}</p>
-    <SchoolChoices :schools="SCHOOL_IDS" :practice="practice" @choose="choose" />
+    <MoreFold :title="t('shop.practice')">
+      <p class="muted">{{ t('shop.practiceText') }}</p>
+      <SchoolChoices :schools="SCHOOL_IDS" :practice="practice" @choose="choose" />
+    </MoreFold>
     <h2>{{ t('shop.money') }}</h2>
     <p class="muted">{{ t('shop.moneyText') }}</p>
     <div class="rows">

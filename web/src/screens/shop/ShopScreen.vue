@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import LegalNote from '../../parts/LegalNote.vue'
 import { onMounted, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { HEAT_CONVENTIONS } from '@pepper-knot/core/arc'
@@ -48,6 +49,33 @@ async function startOver() {
 <template>
   <div class="screen shop">
     <h1>{{ t('nav.shop') }}</h1>
+    <section :aria-label="t('shop.data')">
+      <h2>{{ t('shop.data') }}</h2>
+      <p class="muted">{{ t('shop.dataText') }}</p>
+      <p class="muted">{{ t('shop.address', { host }) }}</p>
+      <p v-if="plain">{{ t('app.plainHttp') }}</p>
+      <ImportPanel>
+        <v-btn variant="flat" color="primary" @click="exportShop(shop)">{{ t('sign.export') }}</v-btn>
+      </ImportPanel>
+      <p v-if="persisted !== 'unknown'">
+        {{ t(persisted ? 'shop.persisted' : 'shop.notPersisted') }}
+        <v-btn v-if="!persisted" class="ask" @click="ask">{{ t('shop.persist') }}</v-btn>
+      </p>
+      <p v-else class="muted">{{ t('shop.cannotPersist') }}</p>
+      <div class="row">
+        <v-btn @click="asking = 'demo'">{{ t('shop.toDemo') }}</v-btn>
+        <v-btn @click="asking = 'empty'">{{ t('shop.toEmpty') }}</v-btn>
+      </div>
+      <div v-if="asking" class="note note--stop" role="alert">
+        <p>{{ t('shop.sure') }}</p>
+        <div class="row">
+          <v-btn variant="flat" color="primary" @click="startOver">{{
+            t(asking === 'demo' ? 'shop.toDemo' : 'shop.toEmpty')
+          }}</v-btn>
+          <v-btn @click="asking = null">{{ t('app.cancel') }}</v-btn>
+        </div>
+      </div>
+    </section>
     <section class="rows" :aria-label="t('shop.settings')">
       <ShopName />
       <v-select
@@ -77,39 +105,12 @@ async function startOver() {
         @update:model-value="settings.set({ readAloud: $event === true })"
       />
     </section>
-    <PracticePanel />
-    <section :aria-label="t('shop.data')">
-      <h2>{{ t('shop.data') }}</h2>
-      <p class="muted">{{ t('shop.dataText') }}</p>
-      <p class="muted">{{ t('shop.address', { host }) }}</p>
-      <p v-if="plain">{{ t('app.plainHttp') }}</p>
-      <ImportPanel>
-        <v-btn variant="flat" color="primary" @click="exportShop(shop)">{{ t('sign.export') }}</v-btn>
-      </ImportPanel>
-      <p v-if="persisted !== 'unknown'">
-        {{ t(persisted ? 'shop.persisted' : 'shop.notPersisted') }}
-        <v-btn v-if="!persisted" class="ask" @click="ask">{{ t('shop.persist') }}</v-btn>
-      </p>
-      <p v-else class="muted">{{ t('shop.cannotPersist') }}</p>
-      <div class="row">
-        <v-btn @click="asking = 'demo'">{{ t('shop.toDemo') }}</v-btn>
-        <v-btn @click="asking = 'empty'">{{ t('shop.toEmpty') }}</v-btn>
-      </div>
-      <div v-if="asking" class="note note--stop" role="alert">
-        <p>{{ t('shop.sure') }}</p>
-        <div class="row">
-          <v-btn variant="flat" color="primary" @click="startOver">{{
-            t(asking === 'demo' ? 'shop.toDemo' : 'shop.toEmpty')
-          }}</v-btn>
-          <v-btn @click="asking = null">{{ t('app.cancel') }}</v-btn>
-        </div>
-      </div>
-    </section>
     <TakenBackPanel />
+    <PracticePanel />
     <AsidePanel />
     <section :aria-label="t('shop.cautions')">
       <h2>{{ t('shop.cautions') }}</h2>
-      <p class="caution">{{ t('app.defer') }}</p>
+      <LegalNote />
     </section>
   </div>
 </template>
@@ -130,8 +131,5 @@ section {
 }
 .ask {
   margin-left: 8px;
-}
-.caution {
-  max-width: 75ch;
 }
 </style>

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import LegalNote from '../../../parts/LegalNote.vue'
 import TroubleLink from '../../../parts/TroubleLink.vue'
 import { useRun } from '../../../composables/useRun.ts'
 import { computed, nextTick, ref, shallowRef, watch } from 'vue'
@@ -221,7 +222,7 @@ function simulate() {
       <FeedDial :machine="machine" />
     </template>
     <p v-else-if="start">{{ t('dialIn.none') }}</p>
-    <p class="muted">{{ t('app.defer') }}</p>
+    <LegalNote />
   </div>
 </template>
 
