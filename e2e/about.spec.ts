@@ -76,7 +76,7 @@ test('a part of the program that cannot be fetched says so, and the page can be 
   await page.getByRole('link', { name: 'Shop', exact: true }).click()
   await expect(page.getByTestId('stale')).toContainText('could not be fetched')
   await page.unroute(/\/assets\/ShopScreen/)
-  await page.getByRole('button', { name: 'Load the page anew' }).click()
+  await page.getByRole('button', { name: 'Reload' }).click()
   await page.getByRole('link', { name: 'Shop', exact: true }).click()
   await expect(page.getByRole('heading', { level: 1, name: 'Shop' })).toBeVisible()
   await page.close()

@@ -209,7 +209,7 @@ test('a box that is lost: what is found by looking makes a plan that asks for th
 }) => {
   await open(page)
   await page.getByRole('button', { name: 'Change the wire on Tern' }).click()
-  await page.getByText('Box lost? Find out by looking').click()
+  await page.getByText('No box? Identify the wire').click()
   await page.getByRole('button', { name: 'a seam, and powder inside' }).click()
   await page.getByRole('button', { name: 'sticks', exact: true }).click()
   await page.getByLabel('Ten turns side by side on a rod').fill('8 mm')

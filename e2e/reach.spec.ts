@@ -88,6 +88,22 @@ test('a press that began on one step does nothing on the next, by mouse and by t
   }).toPass()
 })
 
+test('single-letter keys are switched off where somebody speaks to the device', async ({ page }) => {
+  await open(page, '/shop')
+  const units = page.getByRole('button', { name: /^Units: / })
+  await expect(units).toContainText('mm')
+  await page.getByLabel('Single-letter keys').uncheck()
+  await page.getByRole('heading', { level: 1 }).click()
+  await page.keyboard.press('u')
+  await page.keyboard.press('?')
+  await expect(page.getByRole('dialog')).toHaveCount(0)
+  await expect(units).toContainText('mm')
+  await page.getByLabel('Single-letter keys').check()
+  await page.getByRole('heading', { level: 1 }).click()
+  await page.keyboard.press('u')
+  await expect(units).toContainText('in')
+})
+
 test('no main screen of the demo says more than 300 words at rest', async ({ page }) => {
   const said: Record<string, number> = {}
   const look = async (name: string) => (said[name] = (await atRest(page)).words)

@@ -63,7 +63,7 @@ test('from a stopped step through a new liner and back to it, by keyboard, at bo
     await doStep(page)
   }
   const stopped = (await page.getByTestId('say').textContent())!
-  await press(page, 'It does not go as it should')
+  await press(page, 'Something’s wrong')
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('What do you see, hear or feel?')
   await soundAtBothWidths(page)
   // Any word of the trade finds it; several at once.

@@ -116,6 +116,12 @@ describe('other quantities against a general library', () => {
     [parseMassKg, '10 lb', '10 lbs', 'kg'],
     [parseMassKg, '15 kg', '15 kg', 'kg'],
     [parseDraughtMPerS, '5 mph', '5 mph', 'm/s'],
+    // Beaufort scale, WMO-No. 306 table 1805: upper ends, recalled from memory.
+    [parseDraughtMPerS, 'Light breeze', '3.3 m/s', 'm/s'],
+    [parseDraughtMPerS, ' outdoors ', '3.3 m/s', 'm/s'],
+    [parseDraughtMPerS, 'breeze', '5.4 m/s', 'm/s'],
+    [parseDraughtMPerS, 'strong  wind', '13.8 m/s', 'm/s'],
+    [parseDraughtMPerS, 'calm', '0.2 m/s', 'm/s'],
     [parseDraughtMPerS, '8 km/h', '8 km/h', 'm/s'],
   ])('%p reads %s', (parse, text, same, unit) =>
     expect(value(parse(text))).toBeCloseTo(new Qty(same).to(unit).scalar, 5),

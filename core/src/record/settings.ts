@@ -7,6 +7,8 @@ export const settingsSchema = z.object({
   units: z.enum(['metric', 'inch']).default('metric'),
   theme: z.enum(['system', 'light', 'dark']).default('system'),
   readAloud: z.boolean().default(true),
+  /** Letters and signs alone do something; left out: they do. */
+  singleKeys: z.boolean().optional(),
   /** The key of a pedal, taught once; as the browser names it. */
   pedalKey: z.string().min(1).max(40).optional(),
   practice: practiceSchema.default(practiceSchema.parse({})),

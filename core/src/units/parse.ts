@@ -189,9 +189,36 @@ export function parseQuantity(text: string, table: UnitTable, defaultUnit: strin
 /** A wire feed or travel speed, in m/min. Bare numbers are in the chosen system's unit. */
 export const parseSpeedMPerMin = (text: string, defaultUnit: 'm/min' | 'ipm' = 'm/min') =>
   parseQuantity(text, M_PER_MIN, defaultUnit)
-/** A draught or wind, in m/s. */
-export const parseDraughtMPerS = (text: string, defaultUnit: 'm/s' | 'mph' = 'm/s') =>
-  parseQuantity(text, M_PER_S, defaultUnit)
+/**
+ * Wind as people name it, m/s: the upper end of its number on the Beaufort scale (WMO-No. 306, table 1805, recalled
+ * from memory), so that too little is never assumed. Out of doors with nothing said of wind: a light breeze.
+ */
+const WIND_MPS: Readonly<Record<string, number>> = {
+  indoors: 0,
+  inside: 0,
+  none: 0,
+  still: 0,
+  calm: 0.2,
+  'light air': 1.5,
+  'light breeze': 3.3,
+  outdoors: 3.3,
+  outside: 3.3,
+  breeze: 5.4,
+  'gentle breeze': 5.4,
+  wind: 7.9,
+  windy: 7.9,
+  'moderate breeze': 7.9,
+  'fresh breeze': 10.7,
+  'strong breeze': 13.8,
+  'strong wind': 13.8,
+  'near gale': 17.1,
+  gale: 20.7,
+}
+/** A draught or wind, in m/s, or in the words people have for it. */
+export function parseDraughtMPerS(text: string, defaultUnit: 'm/s' | 'mph' = 'm/s'): Read<number> {
+  const named = WIND_MPS[text.trim().toLowerCase().replace(/\s+/g, ' ')]
+  return named === undefined ? parseQuantity(text, M_PER_S, defaultUnit) : read(named)
+}
 /** A gas flow, in L/min. */
 export const parseFlowLPerMin = (text: string, defaultUnit: 'l/min' | 'cfh' = 'l/min') =>
   parseQuantity(text, L_PER_MIN, defaultUnit)

@@ -30,6 +30,7 @@ import {
   M_PER_S,
   MM,
   MM_PER_MIN,
+  parseDraughtMPerS,
   parseQuantity,
   SECONDS,
   V,
@@ -135,7 +136,10 @@ export const QUANTITIES: Readonly<Record<Quantity, QuantityRow>> = {
       return mm.ok ? read(mm.value / 1000) : mm
     },
   },
-  draught: row(formatDraught, M_PER_S, ['m/s', 'mph'], [0, 50], [0.5, 1]),
+  draught: {
+    ...row(formatDraught, M_PER_S, ['m/s', 'mph'], [0, 50], [0.5, 1]),
+    read: (text, units) => parseDraughtMPerS(text, units === 'metric' ? 'm/s' : 'mph'),
+  },
   flow: row(formatFlow, L_PER_MIN, ['l/min', 'cfh'], [0, 200], [1, 2], ['L/min', 'cfh']),
   mass: row(formatMass, KG, ['kg', 'lb'], [0, 1000], [0.5, 1]),
   pressure: row(formatPressure, BAR, ['bar', 'psi'], [0, 400], [5, 50]),

@@ -1,4 +1,5 @@
 import { onBeforeUnmount, onMounted } from 'vue'
+import { useSettings } from '../stores/settings.ts'
 
 const typing = (target: EventTarget | null) =>
   target instanceof HTMLElement &&
@@ -13,10 +14,14 @@ export const dialogOpen = () =>
 
 /** Single keys for a whole page; never while typing, with a modifier, or under a dialog. */
 export function usePageKeys(keys: Record<string, (event: KeyboardEvent) => void>) {
+  const settings = useSettings()
+  // Whoever speaks to the device, or leans on keys, may switch letters and signs off.
+  const isOff = (key: string) => settings.all.singleKeys === false && /^[^\s]$/.test(key)
   const onKey = (event: KeyboardEvent) => {
     const act = keys[event.key]
     if (
       !act ||
+      isOff(event.key) ||
       event.defaultPrevented ||
       event.ctrlKey ||
       event.metaKey ||

@@ -6,9 +6,9 @@ const { t } = useI18n()
 
 <template>
   <div class="screen">
-    <h1>{{ t('lost.title') }}</h1>
+    <h1>{{ t('nowhere.title') }}</h1>
     <p>
-      {{ t('lost.text') }} <router-link to="/">{{ t('nav.bench') }}</router-link>
+      {{ t('nowhere.text') }} <router-link to="/">{{ t('nav.bench') }}</router-link>
     </p>
   </div>
 </template>

@@ -125,13 +125,13 @@ const GROUP_NAMES: Record<Group, string> = {
   'bronze-spray': 'bronze, spray',
 }
 const SURE: Record<Confidence, string> = {
-  H: 'sure',
-  'M-H': 'fairly sure',
-  M: 'fairly sure',
-  'M-L': 'not sure',
-  L: 'not sure',
+  H: 'reliable',
+  'M-H': 'fairly reliable',
+  M: 'fairly reliable',
+  'M-L': 'unsure',
+  L: 'unsure',
 }
-/** The row a start stands on: `gas-shielded cored 1.2 mm, vertical up, 140 to 225 A, recalled: sure`. */
+/** The row a start stands on: `gas-shielded cored 1.2 mm, vertical up, 140 to 225 A; handbook, reliable`. */
 export function startRow(s: StartSettings, units: UnitSystem): string | null {
   if (s.own)
     return `${OWN_NAMES[s.own.from]}, ${s.own.thicknessMm.map((mm) => formatLength(mm, units)).join(' to ')}`
@@ -142,7 +142,7 @@ export function startRow(s: StartSettings, units: UnitSystem): string | null {
     ? `between ${between.map((mm) => sizeText(mm, units)).join(' and ')}${unit}`
     : `${sizeText(sizeMm, units)}${unit}`
   const place = fromFlat ? 'flat' : POSITION_NAMES[position]
-  return `${GROUP_NAMES[group]} ${size}, ${place}, ${Math.round(currentA[0])} to ${Math.round(currentA[1])} A; recalled, ${SURE[confidence]}`
+  return `${GROUP_NAMES[group]} ${size}, ${place}, ${Math.round(currentA[0])} to ${Math.round(currentA[1])} A; handbook, ${SURE[confidence]}`
 }
 
 /** The machine's own marks of a setting: `tap C, dial 4.5, knob 6`. */

@@ -16,6 +16,7 @@ const FIELD_WORDS: Readonly<Record<string, string>> = {
   units: 'units',
   theme: 'look',
   readAloud: 'read aloud',
+  singleKeys: 'single-letter keys',
   practice: 'practice',
   leadDays: 'days to come',
   heatConvention: 'heat input',

@@ -58,7 +58,7 @@ export const desk = {
     purgeOrigin: 'volume of a 6 mm hose over the flow',
     leak: 'Does it leak?',
     leakHow:
-      'Cylinder open, trigger let go: a float that stands above nought is a leak behind the meter. Then shut the cylinder and watch its gauge: it must stand. Soapy water finds the place, never a flame.',
+      'Cylinder open, trigger let go: a float that stands above zero is a leak behind the meter. Then shut the cylinder and watch its gauge: it must stand. Soapy water finds the place, never a flame.',
     leakDrop: 'Gauge fell by',
     leakTime: 'In the time of',
     leakNone: 'Nothing fell: tight, as far as the gauge shows.',

@@ -11,7 +11,7 @@ export const frame = {
     skip: 'Skip to the work',
     stale:
       'A part of the program could not be fetched: the server does not answer, or has a newer build. What you entered is kept.',
-    loadAnew: 'Load the page anew',
+    loadAnew: 'Reload',
     plainHttp:
       'This address is plain http: the browser will not keep the screen awake here, nor promise to keep what is stored when it runs out of room. Export the shop as a file now and then.',
     loading: 'Opening the shop…',
@@ -101,7 +101,7 @@ export const frame = {
     also: 'Also: {words}.',
     about: 'What is that? {word}',
   },
-  lost: { title: 'There is nothing here', text: 'Back to the' },
+  nowhere: { title: 'There is nothing here', text: 'Back to the' },
   save: {
     saved: 'saved',
     saving: 'saving…',
@@ -119,7 +119,7 @@ export const frame = {
       cleared:
         'The browser’s store was emptied while this page was open. What you see here is all that is left of it; signed-off changes may be gone. Keep it as a file, or write what is on this page again.',
       newer:
-        'A newer version of this program has opened the shop in another window. Nothing more is written from this page. Load it again to go on.',
+        'A newer version of this program has opened the shop in another window. Nothing more is written from this page. Reload it to go on.',
     },
     writeAnew: 'Write what is on this page again',
     reload: 'Load the page again',

@@ -8,7 +8,7 @@ export const shop = {
       'Where good welders differ. Each choice says what speaks for it; one changeover may do otherwise.',
     labour: 'Labour, an hour',
     wireCost: 'Wire, a kilogram (left out: by family)',
-    leadDays: 'Days an ordered part takes',
+    leadDays: 'Delivery days',
     fixedFlow: 'One flow for all',
     money: 'Money and time',
     moneyText: 'In whatever currency you count; nothing but sums is made of it.',
@@ -20,6 +20,7 @@ export const shop = {
     theme: 'Appearance',
     themes: { system: 'as the device', light: 'light', dark: 'dark' },
     readAloud: 'Read hands-free steps aloud',
+    singleKeys: 'Single-letter keys',
     data: 'Your data',
     dataText:
       'Everything is kept in this browser. The file holds machines, store, settings and changeovers, and brings back the same state.',
@@ -53,7 +54,7 @@ export const shop = {
       'One record of it cannot be read and is left out. | {n} records of it cannot be read and are left out.',
     persisted: 'This browser keeps the shop also when room is short.',
     notPersisted: 'When room is short this browser may clear what it keeps, the shop too.',
-    persist: 'Ask it to keep the shop',
+    persist: 'Protect this data',
     cannotPersist:
       'This browser does not say whether it clears what it keeps when room is short: export the shop now and then.',
     lists: {

@@ -5,7 +5,7 @@ export const trouble = {
     short: 'Trouble: {machine}',
     dropNamed: 'Drop the trouble on {machine}',
     choose: 'On which machine?',
-    offer: 'It does not go as it should',
+    offer: 'Something’s wrong',
     offerOn: 'Trouble on {machine}',
     none: 'No trouble is open.',
     noMachines: 'There is no machine yet.',

@@ -2,7 +2,6 @@
 import LegalNote from '../../parts/LegalNote.vue'
 import { useRun } from '../../composables/useRun.ts'
 import { computed, ref } from 'vue'
-import { usePageKeys } from '../../parts/keys.ts'
 import { useI18n } from 'vue-i18n'
 import { begin, type GatherLine } from '@pepper-knot/core/jobs'
 import { isRun } from '@pepper-knot/core/record'
@@ -87,9 +86,6 @@ function start() {
   )
   emit('next')
 }
-/** One key to the next stage: what its large button does. */
-const goOn = ref<{ $el: HTMLButtonElement }>()
-usePageKeys({ n: () => goOn.value?.$el.click() })
 </script>
 
 <template>
@@ -179,7 +175,6 @@ usePageKeys({ n: () => goOn.value?.$el.click() })
     </div>
     <div class="row foot">
       <v-btn
-        ref="goOn"
         variant="flat"
         color="primary"
         size="x-large"

@@ -149,7 +149,9 @@ usePageKeys({ n: () => goOn.value?.$el.click() })
       <v-btn v-if="!locked && run.kind === 'change'" size="x-large" @click="$emit('back')">{{
         t('match.back')
       }}</v-btn>
-      <span v-if="plan.minutes !== null" class="muted">{{
+      <span v-if="plan.problems.length" class="problem">{{ t('match.stopped') }}</span>
+      <span v-else-if="plan.steps.length === 0" class="muted">{{ t('match.nothingToDo') }}</span>
+      <span v-else-if="plan.minutes !== null" class="muted">{{
         t('match.minutes', {
           minutes: formatMinutes(plan.crew?.minutes ?? plan.minutes),
           steps: plan.steps.length,

@@ -104,6 +104,11 @@ async function startOver() {
         :label="t('shop.readAloud')"
         @update:model-value="settings.set({ readAloud: $event === true })"
       />
+      <v-checkbox
+        :model-value="settings.all.singleKeys !== false"
+        :label="t('shop.singleKeys')"
+        @update:model-value="settings.set({ singleKeys: $event === true })"
+      />
     </section>
     <TakenBackPanel />
     <PracticePanel />

@@ -9,7 +9,7 @@ export const GAS_FLOW_WORDS: Record<GasFlowRule, Rule<GasFlowFact>> = {
     otherwise: 'Porosity.',
   }),
   'flow-not-read': unread('The gas flow'),
-  'flow-to-shut': () => ({ why: 'This wire shields itself: flow to nought.', otherwise: 'Gas is wasted.' }),
+  'flow-to-shut': () => ({ why: 'This wire shields itself: flow to zero.', otherwise: 'Gas is wasted.' }),
   'flow-shut': () => ({ why: 'No gas flows, and none is wanted.', otherwise: '' }),
   'flow-to-set': (r) => ({
     why: `Set about ${r.flow('value')} with gas flowing${bore(r)}.`,

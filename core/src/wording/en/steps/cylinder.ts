@@ -10,7 +10,7 @@ export const CYLINDER_STEPS = {
     why: 'The hose pulls at it as soon as you walk with the gun.',
   }),
   shutCylinder: (r) => ({
-    say: `Look that the cylinder is upright and chained; then shut its valve${r.f.noPower ? '' : ', drain both gauges to nought through the purge'}, and back the regulator screw out${r.f.gasNeeded || r.f.conversion ? '' : '; it stays shut'}.`,
+    say: `Look that the cylinder is upright and chained; then shut its valve${r.f.noPower ? '' : ', drain both gauges to zero through the purge'}, and back the regulator screw out${r.f.gasNeeded || r.f.conversion ? '' : '; it stays shut'}.`,
     how: `One that stands loose is tied first. ${
       r.f.noPower
         ? 'The machine is off: what stands in the hose is let out once it is on.'
@@ -24,7 +24,7 @@ export const CYLINDER_STEPS = {
           : 'This wire makes its own shield; gas would be wasted and takes the weld outside what the wire was tested for.',
   }),
   regulatorOff: (r) => ({
-    say: `Both gauges at nought, screw out: loosen the regulator and take it off the ${r.f.fitted === undefined ? 'old' : r.t('fitted')} cylinder; cap on.`,
+    say: `Both gauges at zero, screw out: loosen the regulator and take it off the ${r.f.fitted === undefined ? 'old' : r.t('fitted')} cylinder; cap on.`,
     how: 'A little at a time. The cylinder is tied up again where it will stand.',
     why: 'One regulator, one cylinder at a time: the fitting must be empty before it is opened.',
   }),
