@@ -114,6 +114,7 @@ test('aluminium without a polymer outlet guide: the liner is led up, trimmed for
 }) => {
   await open(page)
   await decide(page, 'Gull', 'ER5356 1.2 mm 7 kg', 'aluminium', '4 mm')
+  await page.getByText('This change', { exact: true }).click()
   await page.getByText('Ways of working for this change').click()
   await choose(page, 'Soft wire after the rolls', 'the liner itself, led up to the rolls')
   await page.getByRole('button', { name: 'Gather', exact: true }).last().click()

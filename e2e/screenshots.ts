@@ -63,7 +63,8 @@ async function through(page: Page) {
 
 await at(1280, 800, false, async (page, shot) => {
   await page.goto('/')
-  await page.getByText('Choose a cell to look').waitFor()
+  await page.getByRole('table').getByText('loaded').first().waitFor()
+  await page.waitForFunction(() => !document.querySelector('table')?.textContent?.includes('…'))
   await shot('bench')
   await decide(page, 'Gull', 'ER5356 1.2 mm 7 kg', 'aluminium', '4 mm')
   await shot('decide')
@@ -159,7 +160,8 @@ await at(1280, 800, false, async (page, shot) => {
 })
 await at(390, 844, false, async (page, shot) => {
   await page.goto('/')
-  await page.getByText('Choose a cell to look').waitFor()
+  await page.getByRole('table').getByText('loaded').first().waitFor()
+  await page.waitForFunction(() => !document.querySelector('table')?.textContent?.includes('…'))
   await shot('bench-phone')
   await decide(page, 'Gull', 'ER5356 1.2 mm 7 kg', 'aluminium', '4 mm')
   await page.getByRole('button', { name: 'Match it' }).click()
