@@ -114,7 +114,7 @@ await at(1280, 800, false, async (page, shot) => {
   await page.goto('/feed')
   await page.getByLabel('What does the box say?').fill('ER4043 1.2')
   await page.getByRole('button', { name: 'One loop more' }).click()
-  await page.getByText('Find out first').waitFor()
+  await page.getByText('How sure is it?').waitFor()
   await page.evaluate(() => window.scrollTo(0, 0))
   await shot('feed')
   await page.goto('/desk')
@@ -160,8 +160,7 @@ await at(1280, 800, false, async (page, shot) => {
 })
 await at(390, 844, false, async (page, shot) => {
   await page.goto('/')
-  await page.getByRole('table').getByText('loaded').first().waitFor()
-  await page.waitForFunction(() => !document.querySelector('table')?.textContent?.includes('…'))
+  await page.getByRole('heading', { name: 'Gull' }).waitFor()
   await shot('bench-phone')
   await decide(page, 'Gull', 'ER5356 1.2 mm 7 kg', 'aluminium', '4 mm')
   await page.getByRole('button', { name: 'Match it' }).click()

@@ -169,7 +169,8 @@ button.cell {
 }
 @media (max-width: 700px) {
   /* Down a phone’s screen a machine at rest shows what is not right alone. */
-  .wl:not(.wl--large) .mark--fits {
+  .wl:not(.wl--large) .mark--fits,
+  .wl:not(.wl--large, :has(.mark:not(.mark--fits))) {
     display: none;
   }
 }

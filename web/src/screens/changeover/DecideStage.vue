@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import type { Wire } from '@pepper-knot/core/wire'
+import type { Run } from '@pepper-knot/core/record'
 import { useRun } from '../../composables/useRun.ts'
 import { computed, ref, watch } from 'vue'
 import { usePageKeys } from '../../parts/keys.ts'
@@ -53,6 +54,19 @@ watch(
   (mm) => {
     if (mm !== undefined && run.value.job.thicknessMm === undefined)
       set({ job: { ...run.value.job, thicknessMm: mm } })
+  },
+  { immediate: true },
+)
+/** The metal such a wire is made for stands in its field until another is chosen; it goes with the wire. */
+let usual: Run['job']['material']
+watch(
+  () => wire.value?.open ?? wire.value?.joins[0],
+  () => {
+    const metal = wire.value && !wire.value.open ? wire.value.joins[0] : undefined
+    const { material } = run.value.job
+    if (!metal || metal === material || (material !== undefined && material !== usual)) return
+    usual = metal
+    set({ job: { ...run.value.job, material: metal } })
   },
   { immediate: true },
 )
@@ -191,7 +205,7 @@ usePageKeys({ n: () => goOn.value?.$el.click() })
       />
       <WordRow :ids="['draught', 'short-arc']" />
       <WireFinder :job="run.job" :chosen="run.label" :machine="machine" @choose="choose" />
-      <div class="row">
+      <div class="row foot">
         <v-btn
           ref="goOn"
           variant="flat"
@@ -240,6 +254,13 @@ usePageKeys({ n: () => goOn.value?.$el.click() })
 }
 .form > .v-btn {
   justify-self: start;
+}
+.foot {
+  position: sticky;
+  bottom: var(--below);
+  background: var(--ground);
+  padding: 12px 0;
+  z-index: 2;
 }
 .pairs {
   display: grid;

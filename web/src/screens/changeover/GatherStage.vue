@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { usePageKeys } from '../../parts/keys.ts'
 import LegalNote from '../../parts/LegalNote.vue'
 import { useRun } from '../../composables/useRun.ts'
 import { computed, ref } from 'vue'
@@ -86,6 +87,9 @@ function start() {
   )
   emit('next')
 }
+/** One key goes to the button that begins; a letter alone begins nothing. */
+const goOn = ref<{ $el: HTMLButtonElement }>()
+usePageKeys({ n: () => goOn.value?.$el.focus() })
 </script>
 
 <template>
@@ -175,6 +179,7 @@ function start() {
     </div>
     <div class="row foot">
       <v-btn
+        ref="goOn"
         variant="flat"
         color="primary"
         size="x-large"
