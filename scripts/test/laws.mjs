@@ -230,7 +230,13 @@ function names(house) {
 
 /** The second truths of troubles and of the arc share nothing with what they judge: they import nothing at all. */
 const apart = (house) =>
-  lines(house, 'core/test', /^(?!(?:mechanics|mechanicalArc)\.ts$)/, /^\s*import\b|\bimport\(/, 'is no truth apart')
+  lines(
+    house,
+    'core/test',
+    /^(?!(?:mechanics|mechanicalArc)\.ts$)/,
+    /^\s*import\b|\bimport\(/,
+    'is no truth apart',
+  )
 
 const LAWS = {
   apart,
