@@ -20,6 +20,7 @@ import { DEFAULT_PRACTICE } from '../src/practice/schools.ts'
 import { LINER_ACTS } from '../src/stations/liner/acts.ts'
 import { planCure } from '../src/trouble/cure.ts'
 import { isMended } from '../src/trouble/reason.ts'
+import { readPartLine } from '../src/machine/quickPart.ts'
 import { shop } from './bench.ts'
 
 /** Edges that a small slip would move without another test noticing. */
@@ -337,3 +338,64 @@ test('wire of a drum has no pin that could be out, though nobody wrote the kind 
   expect(planCure(c.value, 'pin-out', ['birdnest'])).toBeNull()
   expect(knownOf(c.value, match(c.value), { symptoms: ['birdnest'] }).weights['pin-out'].weight).toBe(0)
 })
+
+// AWS A5.20 annex on T-11: not beyond about 3/4 in., recalled from memory.
+test('a T-11 wire’s limit of plate is said beyond 19 mm and not at it', () => {
+  const said = (thicknessMm: number) => {
+    const made = plan({
+      machine: { id: 'm', name: 'M', fitted: { gun: { kind: 'push', lengthM: 3 } } },
+      wire: { label: 'E71T-11 1.2' },
+      job: { material: 'mild-steel', thicknessMm, position: 'flat' },
+    })
+    return made.ok && made.value.cautions.some(({ rule }) => rule === 'note-thick-plate-limit')
+  }
+  expect([said(12), said(19), said(19.1), said(25)]).toEqual([false, false, true, true])
+})
+
+// common practice, no source: plate is welded upwards; only what is made for it runs down.
+test('vertical down on plate is said of a wire that only laps there, and not on sheet', () => {
+  const said = (label: string, thicknessMm: number, position: string) => {
+    const made = plan({
+      machine: { id: 'm', name: 'M', gasGear: true, fitted: { gun: { kind: 'push', lengthM: 3 } } },
+      wire: { label },
+      job: { material: 'mild-steel', thicknessMm, position },
+    })
+    return made.ok
+      ? made.value.cautions.map(({ rule }) => rule).filter((rule) => /down/.test(rule))
+      : ['refused']
+  }
+  expect(said('ER70S-6 0.9', 10, 'vertical-down').length).toBeGreaterThan(0)
+  expect(said('ER70S-6 0.9', 3, 'vertical-down')).toEqual([])
+  expect(said('ER70S-6 0.9', 10, 'vertical-up')).toEqual([])
+})
+
+test('days, hours and months tell by their length, up and down to a limit', () => {
+  const machine = shop.machines.find((m) => m.fitted.wire)!
+  const weight = (cause: Cause, history: object) => {
+    const read = prepareTrouble({ machine, symptoms: ['feed-jerks'] })
+    if (!read.ok) throw new RangeError(JSON.stringify(read.problems))
+    const told = { symptoms: ['feed-jerks' as const], history } as never
+    return knownOf(read.value, match(read.value), told).weights[cause].weight
+  }
+  // So many days, hours and months change nothing; twice as many count twice. common practice, no source
+  for (const [cause, what, usual] of [
+    ['liner-dirty', 'daysSinceLinerBlowOut', 30],
+    ['tip-worn', 'tipHours', 12],
+    ['wire-rusty', 'spoolOpenMonths', 6],
+  ] as const) {
+    const at = (n: number) => weight(cause, { [what]: n })
+    expect(at(2 * usual) / at(usual)).toBeCloseTo(2, 9)
+    expect(at(0) / at(usual)).toBeCloseTo(0.3, 9)
+    expect(at(100 * usual) / at(usual)).toBeCloseTo(5, 9)
+  }
+})
+
+test.each([
+  ['nozzle 12.7 mm', 12.7],
+  ['nozzle 5/8', 16],
+  ['nozzle 3/4', 19],
+  ['nozzle 1/2', 12.7],
+  ['nozzle 16', 16],
+])('%s: a bore of %d mm', (line, boreMm) =>
+  expect(readPartLine(line)).toMatchObject({ ok: true, value: { kind: 'nozzle', boreMm } }),
+)
