@@ -5,6 +5,7 @@ import {
   expect,
   expectNoAxeFindings,
   gatherAndBegin,
+  moreWays,
   open,
   runAll,
   test,
@@ -47,6 +48,7 @@ test('axe finds nothing on any screen, at either width', async ({ page }) => {
   await atBothWidths(page)
   await page.getByRole('button', { name: 'Begin the run' }).click()
   await atBothWidths(page)
+  await moreWays(page)
   await page.getByRole('button', { name: 'Show the whole list' }).click()
   await atBothWidths(page)
   await page.getByRole('button', { name: 'Show one step' }).click()

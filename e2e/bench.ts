@@ -24,6 +24,13 @@ export const open = async (page: Page, path = '/') => {
   await expect(page.getByRole('navigation', { name: 'Main' })).toBeVisible()
 }
 
+/** Opens the menu beside the step: the whole list, folding, stopping, planning again. */
+export async function moreWays(page: Page) {
+  const menu = page.getByTestId('ways')
+  if (!(await menu.evaluate((fold) => (fold as HTMLDetailsElement).open)))
+    await menu.locator('summary').press('Enter')
+}
+
 /** Opens every fold of a page, and what stands folded in it. */
 export async function unfold(page: Page) {
   await expect(async () => {

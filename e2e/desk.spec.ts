@@ -1,4 +1,4 @@
-import { choose, decide, expect, expectNoAxeFindings, open, test } from './bench.ts'
+import { choose, decide, expect, expectNoAxeFindings, moreWays, open, test } from './bench.ts'
 
 test('four questions, each answered in a line, in both unit systems', async ({ page }) => {
   await open(page, '/desk')
@@ -67,6 +67,7 @@ test('what was worked out begins a changeover, whose sheet and card carry the se
   await page.getByRole('button', { name: 'Match it' }).click()
   await page.getByRole('button', { name: 'Gather', exact: true }).last().click()
   await page.getByRole('button', { name: 'Begin the run' }).click()
+  await moreWays(page)
   await page.getByRole('button', { name: 'Show the whole list' }).click()
   await expect(
     page.getByText(/Set about \d+(\.5)? V( \(tap \d\))? and [\d.]+ m\/min, and weld a test/),

@@ -6,6 +6,7 @@ import {
   expect,
   expectNoAxeFindings,
   gatherAndBegin,
+  moreWays,
   open,
   runAll,
   test,
@@ -137,6 +138,7 @@ test('stopped in the middle: the steps to a safe stop, and the machine as it the
   await decide(page, 'Tern', 'E71T-11 .030 10 lb', 'mild steel', '1/8')
   await gatherAndBegin(page)
   for (let said = ''; !/pull the old wire out/.test(said);) said = await doStep(page)
+  await moreWays(page)
   await page.getByRole('button', { name: 'Stop here' }).click()
   const box = page.getByRole('dialog')
   await expect(box.getByText('Hang a tag on the machine', { exact: false })).toBeVisible()
@@ -259,6 +261,7 @@ test('folded by station: a press a card, back by the card, kept by the device, t
   await open(page)
   await decide(page, 'Gull', 'ER70S-6 0.8 mm 15 kg', 'mild steel', '3 mm')
   await gatherAndBegin(page)
+  await moreWays(page)
   await page.getByTestId('fold').click()
   const head = page.getByTestId('head')
   await expect(head).toContainText(/card 1 of 1[0-6]/)

@@ -1,4 +1,4 @@
-import { choose, decide, doStep, expect, gatherAndBegin, open, test } from './bench.ts'
+import { choose, decide, doStep, expect, gatherAndBegin, moreWays, open, test } from './bench.ts'
 
 test.beforeEach(async ({ page }) => {
   await open(page)
@@ -56,12 +56,14 @@ test('with one hand on the wire a touch anywhere goes on, Backspace goes back, E
 
 test('every step says where, and the whole list holds them all', async ({ page }) => {
   const of = Number(/of (\d+)/.exec((await page.getByTestId('head').textContent())!)![1])
+  await moreWays(page)
   await page.getByRole('button', { name: 'Show the whole list' }).click()
   await expect(page.getByTestId('step-list').getByRole('listitem')).toHaveCount(of)
   await page.getByRole('button', { name: 'Show one step' }).click()
   for (let i = 0; i < 4; i++) await doStep(page)
   await expect(page.getByTestId('place')).toHaveText('At the mains plug')
   await expect(page.getByText('live as long as the plug is in')).toBeVisible()
+  await moreWays(page)
   await page.getByRole('button', { name: 'Not as planned? Plan again' }).click()
   await page.getByRole('dialog').getByRole('button', { name: 'Plan again' }).click()
   await expect(page.getByRole('heading', { level: 1, name: 'Tern to' })).toBeVisible()

@@ -3,7 +3,7 @@ import { mkdtempSync, readFileSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import type { Page } from '@playwright/test'
-import { decide, doStep, expect, gatherAndBegin, open, runAll, test } from './bench.ts'
+import { decide, doStep, expect, gatherAndBegin, moreWays, open, runAll, test } from './bench.ts'
 import { inStore, put, written } from './store.ts'
 
 /** Whole walks of every kind of job are walked in the long bench. */
@@ -252,6 +252,7 @@ for (const [kind, { start, begin, stopAfter, besides, end: ends = 'Sign off and 
       const step = async () =>
         Number(/step (\d+) of/.exec((await page.getByTestId('head').textContent())!)![1])
       while ((await step()) <= stopAfter) await doStep(page)
+      await moreWays(page)
       await page.getByRole('button', { name: 'Stop here' }).click()
       await page.getByRole('button', { name: 'Stop, and show these steps' }).click()
     }

@@ -1,5 +1,5 @@
 /** From a step of the run sheet that does not go as it should, through the cure, and back to the same step. */
-import { decide, doStep, expect, expectNoAxeFindings, gatherAndBegin, open, test } from './bench.ts'
+import { decide, doStep, expect, expectNoAxeFindings, gatherAndBegin, moreWays, open, test } from './bench.ts'
 import type { Page } from '@playwright/test'
 
 /** Where a kinked liner shows, by the name of the look; everything else is as it should be. */
@@ -127,6 +127,7 @@ test('a cure is broken off: the machine is left safe and tagged, and the finder 
   const cause = (await page.getByTestId('found').getByTestId('say').textContent())!
   await press(page, 'Begin the cure')
   for (let n = 0; n < 4; n++) await doStep(page)
+  await moreWays(page)
   await press(page, 'Stop here')
   await press(page, 'Stop, and show these steps')
   const found = page.getByTestId('found')

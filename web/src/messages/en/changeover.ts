@@ -169,6 +169,7 @@ export const changeover = {
     back: 'Back',
     card: 'card {n} of {of}',
     cardMinutes: '{minutes}',
+    ways: 'More',
     fold: 'Fold steps',
     foldOffer: 'You know these: fold them into cards',
     unfold: 'Step by step',

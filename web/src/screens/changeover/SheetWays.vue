@@ -36,38 +36,55 @@ function notNow() {
 </script>
 
 <template>
-  <div class="row ways no-print">
-    <v-btn variant="text" :aria-pressed="whole" @click="$emit('whole')">{{
-      t(whole ? 'run.oneStep' : 'run.whole')
-    }}</v-btn>
-    <v-btn
-      v-if="folded !== undefined"
-      variant="text"
-      :aria-pressed="folded"
-      data-part="fold"
-      @click="$emit('fold')"
-      >{{ t(folded ? 'run.unfold' : offered ? 'run.foldOffer' : 'run.fold') }}</v-btn
-    >
-    <v-btn v-if="run.kind === 'cure' && run.done.length === 0" variant="text" @click="notNow">{{
-      t('trouble.notNow')
-    }}</v-btn>
+  <div class="ways no-print">
     <TroubleLink v-if="isRun(run, 'change', 'put-right')" :machine-id="run.machineId" :from="run" />
-    <!-- A cure in the middle of a change is that change's own: it is broken off with it. -->
-    <v-btn
-      v-if="!run.stopped && !(run.kind === 'cure' && run.trouble.from)"
-      variant="text"
-      @click="$emit('stop')"
-      >{{ t('stop.offer') }}</v-btn
-    >
-    <v-btn v-if="!run.stopped && isRun(run, 'change', 'put-right')" variant="text" @click="$emit('again')">{{
-      t('run.planAgain')
-    }}</v-btn>
+    <details data-part="ways" :open="whole">
+      <summary>{{ t('run.ways') }}</summary>
+      <div class="row">
+        <v-btn variant="text" :aria-pressed="whole" @click="$emit('whole')">{{
+          t(whole ? 'run.oneStep' : 'run.whole')
+        }}</v-btn>
+        <v-btn
+          v-if="folded !== undefined"
+          variant="text"
+          :aria-pressed="folded"
+          data-part="fold"
+          @click="$emit('fold')"
+          >{{ t(folded ? 'run.unfold' : offered ? 'run.foldOffer' : 'run.fold') }}</v-btn
+        >
+        <v-btn v-if="run.kind === 'cure' && run.done.length === 0" variant="text" @click="notNow">{{
+          t('trouble.notNow')
+        }}</v-btn>
+        <!-- A cure in the middle of a change is that change's own: it is broken off with it. -->
+        <v-btn
+          v-if="!run.stopped && !(run.kind === 'cure' && run.trouble.from)"
+          variant="text"
+          @click="$emit('stop')"
+          >{{ t('stop.offer') }}</v-btn
+        >
+        <v-btn
+          v-if="!run.stopped && isRun(run, 'change', 'put-right')"
+          variant="text"
+          @click="$emit('again')"
+          >{{ t('run.planAgain') }}</v-btn
+        >
+      </div>
+    </details>
   </div>
 </template>
 
 <style scoped>
 .ways {
   margin-top: auto;
-  gap: 4px;
+  display: flex;
+  flex-wrap: wrap;
+  gap: 4px 16px;
+  align-items: center;
+}
+summary {
+  align-content: center;
+  cursor: pointer;
+  font-weight: 700;
+  padding: 0 16px;
 }
 </style>
