@@ -270,6 +270,7 @@ test('folded by station: a press a card, back by the card, kept by the device, t
   await expect(head).toContainText('card 2 of')
   await page.keyboard.press('Backspace')
   await expect(head).toContainText('card 1 of')
+  await expect(page.getByText('saved', { exact: true })).toBeVisible()
   await page.reload()
   await expect(head).toContainText('card 1 of')
   const end = page.getByRole('heading', { name: 'Sign off', level: 1 })

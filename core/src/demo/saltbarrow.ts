@@ -13,7 +13,7 @@ const machines = (before: (days: number) => string): Machine[] => [
   {
     id: 'gull',
     name: 'Gull',
-    note: '250 A cabinet, front plugs',
+    note: '250 A cabinet',
     output: { minA: 30, maxA: 250, dutyPercent: 40, dutyAtA: 200 },
     wireSpeedMPerMin: { min: 1.5, max: 18 },
     supply: { voltageV: 230, phases: 1, breakerA: 32, cordLengthM: 0, cordMm2: 4 },
@@ -124,7 +124,7 @@ const machines = (before: (days: number) => string): Machine[] => [
   {
     id: 'dunlin',
     name: 'Dunlin',
-    note: '350 A suitcase feeder, 300 mm spools',
+    note: '350 A suitcase feeder',
     output: { minA: 40, maxA: 350, dutyPercent: 60, dutyAtA: 300 },
     wireSpeedMPerMin: { min: 1.5, max: 22 },
     supply: { voltageV: 400, phases: 3, breakerA: 32, cordLengthM: 10, cordMm2: 6 },

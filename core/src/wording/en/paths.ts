@@ -110,6 +110,7 @@ const FIELD_WORDS: Readonly<Record<string, string>> = {
   voltTaps: 'voltage taps',
   feedDial: 'wire speed dial',
   control: 'control',
+  inductance: 'inductance',
   chart: 'chart',
   upkeep: 'upkeep',
   assumed: 'assumed stations',

@@ -1,8 +1,6 @@
 /** Bench and readiness board. */
 export const bench = {
   bench: {
-    machineCount: '{n} machine | {n} machines',
-    wireCount: '{n} wire on the shelf | {n} wires on the shelf',
     machines: 'Machines',
     shelf: 'On the shelf',
     finder: 'Which wire for the job?',
@@ -18,7 +16,7 @@ export const bench = {
     left: '{mass} left',
     due: '{what}: last {n} days ago',
     worn: 'worn {what}',
-    change: 'Change the wire',
+    change: 'Change',
     dialInOn: 'Dial in on {machine}, the wire stays',
     putRight: 'Put {n} right',
     putRightOn: 'Put {n} right on {machine}, the wire stays',
@@ -55,7 +53,7 @@ export const bench = {
     empty:
       'No wires yet. Add what stands on the shelf under Store, and this board says what each machine could run.',
     wire: 'Wire',
-    onShelf: '{n} on the shelf',
+    onShelf: '× {n}',
     onlyOn: 'only on {names}',
     more: '{n} more wire | {n} more wires',
     fewer: 'Fewer wires',

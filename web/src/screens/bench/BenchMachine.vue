@@ -101,8 +101,8 @@ const due = computed(() => [
 <template>
   <article class="machine">
     <header>
-      <h2 :title="machine.note">{{ seen(machine.name) }}</h2>
-      <span class="grow"></span>
+      <h2>{{ seen(machine.name) }}</h2>
+      <span class="muted grow">{{ seen(machine.note ?? '') }}</span>
       <span class="tabular"
         ><b>{{ loaded }}</b> <span class="muted">{{ left }}</span></span
       >
