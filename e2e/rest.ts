@@ -12,7 +12,10 @@ export interface AtRest {
 /** What a screen says at rest. Words are runs of letters and figures; legal text is told by its `data-legal`. */
 export const atRest = (page: Page, most = 25): Promise<AtRest> =>
   page.evaluate((most) => {
+    // Under an open dialog nobody reads.
+    const dialog = [...document.querySelectorAll('[role=dialog]')].find((el) => el.checkVisibility())
     const seen = (el: Element) =>
+      (!dialog || dialog.contains(el)) &&
       el.checkVisibility({ opacityProperty: true, visibilityProperty: true }) &&
       !el.closest('.visually-hidden, .skip, [aria-hidden=true], svg')
     const count = (text: string) => text.match(/[\p{L}\p{N}][^\s]*/gu)?.length ?? 0
