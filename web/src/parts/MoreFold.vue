@@ -2,16 +2,15 @@
 import { ref } from 'vue'
 
 /** What is not needed at first: its name, and the rest behind a touch. */
-const props = defineProps<{ title: string; open?: boolean }>()
+defineProps<{ title: string }>()
 /** Drawn once it was opened. */
-const seen = ref(props.open)
+const seen = ref(false)
 </script>
 
 <template>
-  <details class="fold" :open="props.open" @toggle="seen ||= ($event.target as HTMLDetailsElement).open">
+  <details class="fold" @toggle="seen ||= ($event.target as HTMLDetailsElement).open">
     <summary>
-      <h2>{{ props.title }}</h2>
-      <slot name="beside" />
+      <h2>{{ title }}</h2>
     </summary>
     <div v-if="seen" class="inside"><slot /></div>
   </details>

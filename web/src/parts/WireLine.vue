@@ -71,9 +71,8 @@ function choose(station: Station) {
           <span class="name" data-part="name" :class="{ quiet: quiet(mark) }">{{ mark.name }}</span>
           <span
             v-if="mark.wanted !== undefined"
-            :style="mark.wanted === mark.fitted ? { opacity: 0 } : {}"
             class="was"
-            :class="{ struck: mark.verdict === 'change' }"
+            :class="{ struck: mark.verdict === 'change', quiet: mark.wanted === mark.fitted }"
             >{{ mark.fitted }}</span
           >
           <WireMark :verdict="mark.verdict" class="state" />

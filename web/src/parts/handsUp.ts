@@ -21,6 +21,8 @@ export const viewChanged = (): void => void view++
 
 const isStale = (press: Press) => press.dead || press.view < view
 const anyStale = () => [...down.values()].some(isStale)
+/** Begun in what is shown now, with no older finger down; what has no press is a program’s or a key’s. */
+const isLive = (press: Press | undefined) => !(press && isStale(press)) && !anyStale()
 
 function pressed(event: PointerEvent) {
   // The first finger of its kind: whatever was thought to be down of it is up.
@@ -34,10 +36,7 @@ function pressed(event: PointerEvent) {
 }
 const released = (event: PointerEvent) => void down.delete(event.pointerId)
 /** For what acts on letting go: whether the press began in what is shown now, with no older finger down. */
-export const isOwnPress = ({ pointerId }: PointerEvent): boolean => {
-  const press = last.get(pointerId)
-  return !(press && isStale(press)) && !anyStale()
-}
+export const isOwnPress = ({ pointerId }: PointerEvent): boolean => isLive(last.get(pointerId))
 /** A button let go where nobody heard it. */
 function moved(event: PointerEvent) {
   if (event.pointerType === 'mouse' && event.buttons === 0) down.delete(event.pointerId)
@@ -47,7 +46,7 @@ function clicked(event: MouseEvent) {
   if (event.detail === 0) return
   const id = (event as PointerEvent).pointerId
   const press = last.get(id) ?? (id === undefined ? [...last.values()].at(-1) : undefined)
-  if ((press && isStale(press)) || anyStale()) swallow(event)
+  if (!isLive(press)) swallow(event)
 }
 /** A key held since before is no press of what now has the focus. */
 function keyed(event: KeyboardEvent) {

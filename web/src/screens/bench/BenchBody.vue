@@ -8,6 +8,7 @@ import { type Part } from '@pepper-knot/core/machine'
 import { formatMass } from '@pepper-knot/core/trade'
 import { readLabel } from '@pepper-knot/core/wire'
 import LabelField from '../../parts/LabelField.vue'
+import MoreFold from '../../parts/MoreFold.vue'
 import { useRows } from '../../parts/rows.ts'
 import { useMachines } from '../../stores/machines.ts'
 import { useSettings } from '../../stores/settings.ts'
@@ -39,7 +40,6 @@ const finding = ref(false)
 /** On a phone, and where there is one machine, the machines come first and the board is behind a touch. */
 const narrow = useMediaQuery('(max-width: 700px)')
 const boardLast = computed(() => narrow.value || machineStore.list.length === 1)
-const boardSeen = ref(false)
 const JobFinder = defineAsyncComponent(() => import('./JobFinder.vue'))
 
 const wires = computed(() =>
@@ -146,14 +146,9 @@ function putRight(machineId: string) {
           <v-btn to="/store/machines?add=1" variant="flat" color="primary">{{ t('store.addMachine') }}</v-btn>
         </div>
       </section>
-      <details
-        v-if="machineStore.list.length && boardLast"
-        class="later"
-        @toggle="boardSeen ||= ($event.target as HTMLDetailsElement).open"
-      >
-        <summary>{{ t('board.title') }}</summary>
-        <ReadinessBoard v-if="boardSeen" @start="start" />
-      </details>
+      <MoreFold v-if="machineStore.list.length && boardLast" :title="t('board.title')">
+        <ReadinessBoard @start="start" />
+      </MoreFold>
       <aside class="shelf" :aria-label="t('bench.shelf')">
         <h2>{{ t('bench.shelf') }}</h2>
         <ul
@@ -225,12 +220,6 @@ function putRight(machineId: string) {
   font-weight: 700;
   cursor: pointer;
 }
-.later > summary {
-  min-height: 48px;
-  align-content: center;
-  font-weight: 700;
-  cursor: pointer;
-}
 .which {
   border-bottom: 1px solid var(--rule);
   margin-bottom: 18px;
@@ -270,14 +259,6 @@ function putRight(machineId: string) {
 .shelf button.on {
   background: var(--ink);
   color: var(--ground);
-}
-.shelf small {
-  display: block;
-  font-weight: 400;
-  font-size: 0.875rem;
-}
-.shelf button.on small {
-  color: inherit;
 }
 .next {
   display: flex;

@@ -244,7 +244,4 @@ h2 {
 .note h2 {
   border: 0;
 }
-.caution {
-  max-width: 70ch;
-}
 </style>

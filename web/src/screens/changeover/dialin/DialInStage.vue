@@ -66,9 +66,10 @@ const from = computed(() =>
 )
 /** On the wire that is on, before any list has begun: what is welded is said here. */
 const loose = computed(() => run.value.kind === 'put-right' && run.value.frozen === undefined)
+/** A list that was made without a job, or is not begun: what is welded is asked on it. */
+const asksJob = computed(() => loose.value || (run.value.kind === 'put-right' && !plan.value.context.job))
 /** Opened where nothing was said yet, and left to whoever types in it. */
-const asksJob = computed(() => run.value.kind === 'put-right' && !plan.value.context.job)
-const unsaid = (loose.value || asksJob.value) && !run.value.job.thicknessMm
+const unsaid = asksJob.value && !run.value.job.thicknessMm
 const welded = computed(() => {
   const { material, thicknessMm } = saidJob.value
   return [
@@ -154,13 +155,13 @@ function simulate() {
     <h1>{{ t('dialIn.title') }}</h1>
     <p class="muted">{{ title }}</p>
     <TroubleLink class="trouble" :machine-id="run.machineId" :from="run" />
-    <details v-if="loose || asksJob" class="job" :open="unsaid">
+    <details v-if="asksJob" class="job" :open="unsaid">
       <summary>
         {{ t('dialIn.job') }}<template v-if="dialIn">: {{ welded }}</template>
       </summary>
       <JobFields v-model="job" />
     </details>
-    <p v-if="(loose || asksJob) && !start" role="status">{{ t('dialIn.jobFirst') }}</p>
+    <p v-if="asksJob && !start" role="status">{{ t('dialIn.jobFirst') }}</p>
     <p v-if="loose && plan.steps.length" class="problem">
       {{ t('dialIn.wrongFirst', { n: plan.steps.length }) }}
       <v-btn variant="text" @click="$emit('back')">{{ t('dialIn.toMatch') }}</v-btn>
