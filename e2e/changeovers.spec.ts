@@ -102,9 +102,9 @@ test('Dunlin from solid to dual shield changes only rolls and pressure; closed i
   await runAll(later)
   // Signed off: what was written can be mended, and the whole taken back later.
   await later.getByRole('button', { name: 'Sign off and save' }).click()
-  await later.getByRole('button', { name: 'Mend what was written' }).click()
+  await later.getByRole('button', { name: 'Correct the record' }).click()
   await later.getByLabel('Note').fill('ran on the second try')
-  await later.getByRole('button', { name: 'Write it so' }).click()
+  await later.getByRole('button', { name: 'Save', exact: true }).click()
   await expect(later.getByText('ran on the second try')).toBeVisible()
   await expect.poll(async () => JSON.stringify(await inStore(later))).toContain('second try')
   await later.reload()
@@ -172,7 +172,7 @@ test('the file that is exported imports again to the same state; a broken one ch
   await input.setInputFiles(file)
   // What was removed here is not brought back by an old file, unless somebody says so.
   await expect(page.getByText('Nothing would change: what the file says is known here')).toBeVisible()
-  await page.getByRole('button', { name: 'Put the file in its place' }).click()
+  await page.getByRole('radio', { name: 'Put the file in its place' }).click()
   await expect(page.getByText('Machines: 4 added')).toBeVisible()
   await page.getByRole('button', { name: 'Import it' }).click()
   await expect(page.getByText('File imported').first()).toBeVisible()

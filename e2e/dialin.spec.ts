@@ -4,7 +4,7 @@ import { decide, expect, expectNoAxeFindings, gatherAndBegin, open, runAll, test
 /** One try in three touches: the bead, the arc, written down. */
 async function write(page: Page, bead: string, arc?: string) {
   await page.getByRole('button', { name: new RegExp(`^${bead}`) }).click()
-  if (arc) await page.getByRole('button', { name: new RegExp(`^${arc}`) }).click()
+  if (arc) await page.getByRole('radio', { name: new RegExp(`^${arc}`) }).click()
   await page.getByRole('button', { name: 'Write it down' }).click()
 }
 const toDialIn = async (page: Page) => {
@@ -32,9 +32,8 @@ test('tries narrow to two good ones, the settings are kept, and the next change 
   await expect(page.getByText('Touch a bead, and what you heard.')).toBeVisible()
 
   await page.getByRole('button', { name: /^Undercut/ }).click()
-  await page.getByRole('button', { name: /^Stubs/ }).click()
+  await page.getByRole('radio', { name: /^Stubs/ }).click()
   await expect(page.getByText('These two seldom go together.')).toBeVisible()
-  await page.getByRole('button', { name: /^Stubs/ }).click()
   await write(page, 'Cold', 'Stubs')
   await expect(said(page)).toContainText('More volts')
   await write(page, 'Hot', 'Steady')
@@ -45,9 +44,9 @@ test('tries narrow to two good ones, the settings are kept, and the next change 
   await expect(rows(page)).toHaveCount(2)
   await page.getByRole('button', { name: 'Undo' }).click()
   await expect(rows(page)).toHaveCount(3)
-  await page.getByRole('button', { name: /^Burns back/ }).click()
+  await page.getByRole('radio', { name: /^Burns back/ }).click()
   await expect(page.getByRole('button', { name: /^Good/ })).toBeDisabled()
-  await page.getByRole('button', { name: /^Burns back/ }).click()
+  await page.getByRole('radio', { name: /^Steady/ }).click()
 
   await page.getByRole('textbox', { name: 'Volts' }).fill('90')
   await write(page, 'Good')
@@ -55,8 +54,8 @@ test('tries narrow to two good ones, the settings are kept, and the next change 
   await expect(rows(page)).toHaveCount(3)
   await page.getByRole('textbox', { name: 'Volts' }).fill('19.8')
   // What was turned by hand and touched stays, whatever is proposed meanwhile.
-  await page.getByRole('button', { name: 'Tack' }).click()
-  await page.getByRole('button', { name: 'Bead', exact: true }).click()
+  await page.getByRole('radio', { name: 'Tack' }).click()
+  await page.getByRole('radio', { name: 'Bead', exact: true }).click()
   await expect(page.getByRole('textbox', { name: 'Volts' })).toHaveValue('19.8')
   await expect(page.getByRole('button', { name: /^Good/ })).toHaveAttribute('aria-pressed', 'true')
   await page.getByRole('textbox', { name: 'Wire speed' }).fill('240 ipm')
@@ -92,7 +91,8 @@ test('taps and a dial without figures, in inches on a phone; a simulated machine
   await page.keyboard.press('u')
   // By links: a page left at once is left before it is kept.
   await page.getByRole('link', { name: 'Store' }).click()
-  await page.getByRole('button', { name: 'Edit Tern' }).click()
+  await page.getByRole('button', { name: 'More for Tern' }).click()
+  await page.getByRole('menuitem', { name: 'Edit' }).click()
   const dialog = page.getByRole('dialog')
   await dialog.getByText('What it gives, and how it is set').click()
   await expect(dialog.getByLabel('Most current')).toHaveValue('140 A')

@@ -56,7 +56,7 @@ test('Match carries the model’s figure, Feed its test and outcomes, and a mark
   await page.getByRole('button', { name: 'To the run sheet' }).click()
   while (!(await page.getByRole('heading', { name: /pressure/i, level: 1 }).isVisible())) await doStep(page)
   await page.getByLabel('Roll pressure mark').fill('1.5')
-  await page.getByRole('button', { name: 'right', exact: true }).click()
+  await page.getByRole('radio', { name: 'right', exact: true }).click()
   // The keys are the step's again once its heading has the focus.
   await page.getByTestId('say').focus()
   const end = page.getByRole('heading', { name: 'Sign off', level: 1 })
@@ -81,6 +81,6 @@ test('wire left by weight and by thickness; the liner’s mark and cut', async (
   await expect(left).toContainText(/kg left: \d+ m/)
   const trim = page.getByRole('region', { name: 'Where the liner is cut' })
   await expect(trim).toContainText('Mark at 3012 mm')
-  await trim.getByRole('button', { name: 'the rolls (soft wire)' }).click()
+  await trim.getByRole('radio', { name: 'the rolls (soft wire)' }).click()
   await expect(trim).not.toContainText('Mark at')
 })

@@ -229,7 +229,7 @@ test('a held key or a double touch passes one step, on and back', async ({ page 
   await expect(head).toContainText('step 4 of')
   await expect(async () => {
     await page
-      .getByRole('button', { name: /One step back|Back/ })
+      .getByRole('button', { name: /One step back|Previous/ })
       .first()
       .dblclick()
     await expect(head).toContainText('step 3 of', { timeout: 100 })

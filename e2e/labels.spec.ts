@@ -15,6 +15,7 @@ test('a label is said back where it is typed, asks for the kind it leaves open, 
 
   await page.getByText('Which wire for the job?').click()
   await page.getByLabel('Thickness').fill('4')
+  await page.getByText('Grade, position, wind, two metals').click()
   await page.getByLabel('Draught or wind').fill('5 m/s')
   await page
     .getByRole('button', { name: /^E71T-11/ })

@@ -1,6 +1,9 @@
+import { existsSync } from 'node:fs'
 import { hostname } from 'node:os'
 import { defineConfig } from '@playwright/test'
 
+/** The browser without its window, where it is there. */
+const SHELL = '/usr/bin/chromium-headless-shell'
 const port = Number(process.env.E2E_PORT ?? 4599)
 
 /** The real server with the built app and the demo shop, and the machine's own Chromium. */
@@ -21,7 +24,7 @@ export default defineConfig({
     testIdAttribute: 'data-part',
     trace: 'off',
     launchOptions: {
-      executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+      executablePath: process.env.CHROMIUM ?? (existsSync(SHELL) ? SHELL : '/usr/bin/chromium'),
       args: [
         '--no-sandbox',
         '--disable-gpu',

@@ -19,7 +19,7 @@ test('a hold point wants holding: a tap does nothing, a step back is one key', a
   await expect(page.getByTestId('say')).toHaveText(said!)
   await page.keyboard.press('Backspace')
   await expect(page.getByTestId('say')).not.toHaveText(said!)
-  // Who went back to a wait waits anew.
+  // Who went back to a wait goes on waiting, from when the plug came out.
   await expect(wait).toBeVisible()
   await doStep(page)
   await expect(page.getByTestId('say')).toHaveText(said!)

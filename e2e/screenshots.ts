@@ -96,7 +96,7 @@ await at(1280, 800, false, async (page, shot) => {
   await page.getByRole('heading', { name: 'Dial in', level: 1 }).waitFor()
   const showed = async (bead: RegExp, arc?: RegExp) => {
     await page.getByRole('button', { name: bead }).click()
-    if (arc) await page.getByRole('button', { name: arc }).click()
+    if (arc) await page.getByRole('radio', { name: arc }).click()
     await page.getByRole('button', { name: 'Write it down' }).click()
     await page.waitForTimeout(200)
   }
@@ -129,7 +129,7 @@ await at(1280, 800, false, async (page, shot) => {
   await page.goto('/store/machines')
   await page.getByRole('button', { name: 'Add a machine' }).click()
   for (const answer of ['cabinet', 'empty', 'plugs on the front', 'yes'])
-    await page.getByRole('button', { name: answer, exact: true }).click()
+    await page.getByRole('radio', { name: answer, exact: true }).click()
   await shot('add-machine')
   await page.keyboard.press('Escape')
   await page.goto('/trouble')
@@ -146,7 +146,7 @@ await at(1280, 800, false, async (page, shot) => {
   await decide(page, 'Tern', 'E71T-11 .035 10 lb', 'mild steel', '3 mm')
   await page.getByRole('button', { name: 'Match it' }).click()
   await page.getByText('This change', { exact: true }).click()
-  await page.getByRole('button', { name: 'two: gun and feeder' }).click()
+  await page.getByRole('radio', { name: 'two: gun and feeder' }).click()
   await page.getByRole('button', { name: 'Gather', exact: true }).last().click()
   await page.getByRole('button', { name: 'Begin the run' }).click()
   for (let i = 0; i < 3; i++) {

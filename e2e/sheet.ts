@@ -6,7 +6,7 @@ export const WAIT_REASON = 'The plug was out long before'
 /** Ends a wait by hand, with a reason. */
 export async function endWait(page: Page) {
   await page.getByRole('button', { name: 'End the wait by hand' }).click()
-  await page.getByRole('button', { name: WAIT_REASON }).click()
+  await page.getByRole('radio', { name: WAIT_REASON }).click()
   await page.getByRole('button', { name: 'End it, and write the reason down' }).click()
   await expect(page.getByTestId('wait')).toHaveCount(0)
 }

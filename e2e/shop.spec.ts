@@ -25,7 +25,7 @@ async function emptyShop(page: Page) {
 const tap = (page: Page, name: string | RegExp) => page.getByRole('button', { name, exact: true }).click()
 async function machine(page: Page, ...answers: string[]) {
   await tap(page, 'Add a machine')
-  for (const answer of answers) await tap(page, answer)
+  for (const answer of answers) await page.getByRole('radio', { name: answer, exact: true }).click()
   await tap(page, 'Add it')
   await expect(page.getByRole('dialog')).toHaveCount(0)
 }
@@ -151,7 +151,7 @@ test('ways of working: the shop chooses, one change does otherwise, and the plan
   await expect(page.getByText('1 otherwise than the shop')).toBeVisible()
   await page.getByRole('checkbox', { name: /blow out the liner/ }).check()
   await expect.poll(minutes).toBeGreaterThan(one)
-  await tap(page, 'two: gun and feeder')
+  await page.getByRole('radio', { name: 'two: gun and feeder' }).click()
   await page.getByRole('button', { name: 'Gather', exact: true }).last().click()
   await tap(page, 'Begin the run')
   const lanes = page.getByTestId('lanes').locator('section')

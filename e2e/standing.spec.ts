@@ -36,7 +36,8 @@ test('a machine in the middle of a change stands as its steps left it; no second
   await expect(tern.getByTestId('job')).not.toContainText('rolls knurl')
   // What somebody sees of it meanwhile is written beside the steps, and both stay.
   await page.goto('/store/machines')
-  await page.getByRole('button', { name: 'Edit Tern' }).click()
+  await page.getByRole('button', { name: 'More for Tern' }).click()
+  await page.getByRole('menuitem', { name: 'Edit' }).click()
   const note = page.getByRole('dialog').getByLabel('Note')
   await note.fill('fan rattles')
   await page.getByRole('dialog').getByRole('button', { name: 'Save' }).click()

@@ -64,10 +64,10 @@ test.describe('a phone', () => {
     }
     await seen()
     await page.getByRole('link', { name: 'Add a machine' }).click()
-    await expect(page.getByRole('button', { name: 'cabinet', exact: true })).toBeVisible()
+    await expect(page.getByRole('radio', { name: 'cabinet', exact: true })).toBeVisible()
     await seen()
     for (const answer of ['cabinet', 'a wire', 'ER70S-6', '0.9', 'plugs on the front', 'yes', 'push, 3 m'])
-      await tap(page, answer)
+      await page.getByRole('radio', { name: answer, exact: true }).click()
     await tap(page, 'Add it and change its wire')
     await expect(page.getByLabel('Thickness')).toBeVisible()
     await seen()

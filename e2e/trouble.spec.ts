@@ -153,6 +153,7 @@ test('a look says which way it is wrong; with nothing said nothing is kept', asy
   await page.getByRole('button', { name: 'Gull' }).click()
   // What is welded may be said too, by its grade.
   await page.getByText('More about it').click()
+  await page.getByText('Grade, position, wind, two metals').click()
   await page.getByLabel('Grade, where it is known').fill('4140')
   await expect(page.getByTestId('known')).toContainText('4140')
   await expectNoAxeFindings(page)

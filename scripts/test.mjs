@@ -83,9 +83,8 @@ function count(name, file, read) {
 }
 
 function chromium() {
-  return [process.env.CHROMIUM, '/usr/bin/chromium', '/usr/bin/chromium-browser'].find(
-    (path) => path && existsSync(path),
-  )
+  const found = ['chromium-headless-shell', 'chromium', 'chromium-browser'].map((name) => `/usr/bin/${name}`)
+  return [process.env.CHROMIUM, ...found].find((path) => path && existsSync(path))
 }
 
 function ensureChromium() {
@@ -98,7 +97,9 @@ function ensureChromium() {
       env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' },
     }
     run('apt-get', ['update', '-qq'], quiet)
-    run('apt-get', ['install', '-y', '-qq', '--no-install-recommends', 'chromium'], quiet)
+    // The same browser without its window costs a fifth less time; where it is not packaged, the whole one.
+    for (const name of ['chromium-headless-shell', 'chromium'])
+      if (!chromium()) run('apt-get', ['install', '-y', '-qq', '--no-install-recommends', name], quiet)
   }
   if (chromium()) return
   console.error(

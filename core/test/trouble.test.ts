@@ -29,6 +29,7 @@ import {
   prepareTrouble,
   stepTitle,
   seeded,
+  SYMPTOM_WORDS,
   SYMPTOMS,
   toldSchema,
   troubleRequestSchema,
@@ -770,6 +771,24 @@ test.each<[string, Symptom]>([
   ['slag inclusion', 'slag-in-weld'],
   ['crater crack', 'crater'],
 ])('“%s” finds %s', (typed, symptom) => expect(findSymptoms(typed)).toContain(symptom))
+
+test('a slip of the finger finds what the word finds', () => {
+  for (const symptom of SYMPTOMS) {
+    const [word] = SYMPTOM_WORDS[symptom].name
+      .toLowerCase()
+      .match(/\p{L}{6,}/gu)
+      ?.sort((a, b) => b.length - a.length) ?? ['']
+    if (!word) continue
+    const at = 2 + (word.charCodeAt(1) % (word.length - 3))
+    const slips = [
+      word.slice(0, at) + word.slice(at + 1),
+      word.slice(0, at) + word[at] + word.slice(at),
+      word.slice(0, at) + word[at + 1] + word[at] + word.slice(at + 2),
+    ]
+    for (const slip of slips)
+      expect([slip, findSymptoms(slip)]).toEqual([slip, expect.arrayContaining([symptom])])
+  }
+})
 
 // 4140 hardens in air and cracks under a mild steel wire without preheat: handbooks of its welding, recalled from memory.
 // common practice, no source: a part that is written down as wrong is no reason for a sign it cannot give.

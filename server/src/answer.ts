@@ -1,6 +1,6 @@
 import { answers } from '@pepper-knot/core/english'
 import { planChangeover, PlanRefused } from '@pepper-knot/core/jobs'
-import { changeoverRequestSchema, decodeRequestSchema, suggestRequestSchema } from '@pepper-knot/core/machine'
+import { askedChangeoverSchema, decodeRequestSchema, suggestRequestSchema } from '@pepper-knot/core/machine'
 import { problemAt, say, tooMuch, validate, type Problem } from '@pepper-knot/core/trade'
 import {
   findTrouble,
@@ -90,7 +90,7 @@ function cureOf({ context, found }: Trouble, symptoms: TroubleRequest['symptoms'
 }
 
 function changeover(value: unknown, lightOnly: boolean): Answer | typeof HEAVY {
-  const body = validate(changeoverRequestSchema, value)
+  const body = validate(askedChangeoverSchema, value)
   if (!body.ok) return refused(body.problems)
   if (lightOnly && body.value.practice?.people === 2) return HEAVY
   try {

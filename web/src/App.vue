@@ -7,6 +7,7 @@ import { useTheme } from 'vuetify'
 import NavRail from './parts/NavRail.vue'
 import { viewChanged, watchHands } from './parts/handsUp.ts'
 import { usePageKeys } from './parts/keys.ts'
+import { idle } from './composables/idle.ts'
 import { pageTitle } from './composables/usePageTitle.ts'
 import { useShop } from './stores/shop.ts'
 import { useSettings } from './stores/settings.ts'
@@ -108,6 +109,17 @@ const trouble = computed(
 )
 
 void shop.load()
+// Once the page is quiet, the rest of the program comes.
+const stopWaiting = watch(
+  () => shop.phase,
+  async (phase) => {
+    if (phase !== 'ready') return
+    stopWaiting()
+    await idle()
+    const { loadAhead } = await import('./composables/loadAhead.ts')
+    void loadAhead()
+  },
+)
 </script>
 
 <template>

@@ -27,6 +27,7 @@ export const router = createRouter({
       component: () => import('./screens/store/StoreScreen.vue'),
       props: true,
     },
+    { path: '/log', name: 'log', component: () => import('./screens/log/LogScreen.vue') },
     { path: '/words', name: 'words', component: () => import('./screens/words/WordsScreen.vue') },
     { path: '/more', name: 'more', component: () => import('./screens/more/MoreScreen.vue') },
     { path: '/shop', name: 'shop', component: () => import('./screens/shop/ShopScreen.vue') },

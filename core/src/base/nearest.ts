@@ -17,3 +17,13 @@ export function nearestWord(word: string, known: readonly string[]): string {
   const far = known.map((k) => editDistance(asked, k.toLowerCase()))
   return known[far.indexOf(Math.min(...far))]!
 }
+
+/** Letters a word may be off by: a short one by one, a longer one by two (two that changed places count as two). */
+const offBy = (word: string): number => (word.length < 4 ? 0 : word.length < 6 ? 1 : 2)
+
+/** The word of a list that another was meant for; nothing where none is near. */
+export function nearWord(word: string, known: readonly string[]): string | undefined {
+  if (known.length === 0 || offBy(word) === 0) return undefined
+  const near = nearestWord(word, known)
+  return editDistance(word.toLowerCase(), near.toLowerCase()) <= offBy(word) ? near : undefined
+}

@@ -96,9 +96,11 @@ export function undoStep(run: Run, id = run.done.at(-1)): Run {
   if (at < 0) return run
   const done = run.done.filter((d) => d !== id)
   const times = run.times?.filter((t) => t.step !== id)
-  // With the plug in again the charge is back; a wait that is taken back itself is counted anew.
+  // With the plug in again the charge is back. A wait taken back goes on from when the plug came out; its end by hand is not said any more.
   const plug = run.planned?.steps.find((s) => s.id === id)?.task === 'unplug'
-  const waits = run.waits?.filter((w) => w.step !== id && (!plug || done.includes(w.step)))
+  const waits = run.waits
+    ?.filter((w) => !plug || done.includes(w.step))
+    .map((w) => (w.step === id ? { step: w.step, since: w.since } : w))
   const corrections = run.corrections?.map((c) => (c.before > at ? { ...c, before: c.before - 1 } : c))
   return {
     ...without(run, 'times', 'waits', 'corrections'),

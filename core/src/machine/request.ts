@@ -40,38 +40,39 @@ export const suggestRequestSchema = jobSchema.extend({
   store: storeSchema.optional(),
 })
 
-export const changeoverRequestSchema = z
-  .object({
-    machine: machineSchema,
-    /** Left out: the wire on the machine stays, and what is wrong for it is put right. */
-    wire: wireInputSchema.optional(),
-    /** May be left out only where the wire is. */
-    job: jobSchema.optional(),
-    /** Stations left as they are by choice. */
-    keep: z.array(z.enum(STATIONS)).max(20).optional(),
-    /** Parts of the store that go on instead of the usual: their index in `store`, by station. */
-    use: z.partialRecord(z.enum(USE_STATIONS), z.number().int().min(0).max(5000)).optional(),
-    store: storeSchema.optional(),
-    practice: practiceSchema.optional(),
-    /** What ran well here last time with this wire on such metal. */
-    ranWell: z
-      .object({
-        voltageV: z.number().min(5).max(60),
-        wireSpeedMPerMin: z.number().min(0.1).max(100),
-        tap: z.string().max(20).optional(),
-        dial: z.number().min(-1000).max(1000).optional(),
-      })
-      .optional(),
-    /** Upkeep to be done with it. */
-    upkeep: z.array(z.enum(UPKEEP)).max(10).optional(),
-    /** Minutes a task takes here, from the shop's own log. */
-    minutes: z
-      .record(z.string().max(40), z.number().positive().max(600))
-      .refine((record) => Object.keys(record).length <= MOST_TASK_MINUTES, wrong(say('request.tooManyTasks')))
-      .optional(),
-  })
-  .superRefine((request, context) => {
-    if (request.wire !== undefined && request.job === undefined)
-      addWrong(context, say('request.jobNeeded'), ['job'])
-  })
+export const changeoverRequestSchema = z.object({
+  machine: machineSchema,
+  /** Left out: the wire on the machine stays, and what is wrong for it is put right. */
+  wire: wireInputSchema.optional(),
+  /** Left out: nothing that hangs on the metal is worked out, and there are no settings to start from. */
+  job: jobSchema.optional(),
+  /** Stations left as they are by choice. */
+  keep: z.array(z.enum(STATIONS)).max(20).optional(),
+  /** Parts of the store that go on instead of the usual: their index in `store`, by station. */
+  use: z.partialRecord(z.enum(USE_STATIONS), z.number().int().min(0).max(5000)).optional(),
+  store: storeSchema.optional(),
+  practice: practiceSchema.optional(),
+  /** What ran well here last time with this wire on such metal. */
+  ranWell: z
+    .object({
+      voltageV: z.number().min(5).max(60),
+      wireSpeedMPerMin: z.number().min(0.1).max(100),
+      tap: z.string().max(20).optional(),
+      dial: z.number().min(-1000).max(1000).optional(),
+    })
+    .optional(),
+  /** Upkeep to be done with it. */
+  upkeep: z.array(z.enum(UPKEEP)).max(10).optional(),
+  /** Minutes a task takes here, from the shop's own log. */
+  minutes: z
+    .record(z.string().max(40), z.number().positive().max(600))
+    .refine((record) => Object.keys(record).length <= MOST_TASK_MINUTES, wrong(say('request.tooManyTasks')))
+    .optional(),
+})
 export type ChangeoverRequest = z.infer<typeof changeoverRequestSchema>
+
+/** The same as the API takes it: who names a wire says what is to be welded with it. */
+export const askedChangeoverSchema = changeoverRequestSchema.superRefine((request, context) => {
+  if (request.wire !== undefined && request.job === undefined)
+    addWrong(context, say('request.jobNeeded'), ['job'])
+})

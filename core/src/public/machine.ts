@@ -14,6 +14,7 @@ export { readPartLines } from '../machine/quickPart.ts'
 export {
   type ChangeoverRequest,
   type Job,
+  askedChangeoverSchema,
   changeoverRequestSchema,
   decodeRequestSchema,
   jobSchema,

@@ -30,6 +30,8 @@ export {
 export { conversionKept, isPlanCurrent, keptPlan, planKept } from '../record/keptPlan.ts'
 export { knownMarks, ownMark } from '../record/marks.ts'
 export { ownMinutes } from '../record/minutes.ts'
+export { corrected, LOG_NOTES, type LogNote, logNoteSchema } from '../record/kinds/log.ts'
+export { logLine, type LogLine } from '../record/log.ts'
 export { kindsIn, LISTS } from '../record/kinds/index.ts'
 export { isRun, type JobKind, PRESSURE_RESULTS, type Run, STAGES } from '../record/run.ts'
 export { type Settings, settingsSchema } from '../record/settings.ts'

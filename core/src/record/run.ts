@@ -75,6 +75,8 @@ const everyRun = {
   /** Test welds, in the order they were made. */
   tries: z.array(trySchema).max(200).optional(),
   note: z.string().max(MOST_NOTE).optional(),
+  /** Name or initials of who signed it off. */
+  by: z.string().min(1).max(40).optional(),
   signedOffAt: z.iso.datetime().optional(),
   minutesTaken: z.number().min(0).max(100_000).optional(),
   /** What the signed-off job was: then neither request nor plan is kept. */

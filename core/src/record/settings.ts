@@ -14,6 +14,11 @@ export const settingsSchema = z.object({
   practice: practiceSchema.default(practiceSchema.parse({})),
   /** Days an ordered part usually takes. */
   leadDays: z.number().int().min(0).max(365).default(USUAL_LEAD_DAYS),
+  /** ISO 4217 code of the money sums are said in; left out: bare figures. */
+  currency: z
+    .string()
+    .regex(/^[A-Z]{3}$/)
+    .optional(),
   /** By which convention heat input is named first. */
   heatConvention: z.enum(HEAT_CONVENTIONS).default('en-1011'),
 })

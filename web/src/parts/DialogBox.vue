@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { nextTick, ref, watch } from 'vue'
+import { nextTick, onBeforeUnmount, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 
 /**
@@ -15,11 +15,38 @@ const emit = defineEmits<{ close: [] }>()
 const { t } = useI18n()
 const touched = ref(false)
 const asking = ref(false)
+/** Where the keys were before it opened: they go back there, or to the heading where that is gone. */
+let from: Element | null = null
+function giveBack() {
+  const before = from
+  void nextTick(() => {
+    if (document.activeElement !== document.body && document.activeElement !== null) return
+    const to = before?.isConnected ? before : document.querySelector('main h1')
+    if (!(to instanceof HTMLElement)) return
+    if (to.matches('h1')) to.tabIndex = -1
+    to.focus({ preventScroll: true })
+  })
+}
 // Opened again, it begins anew.
 watch(
   () => props.open,
-  () => (touched.value = asking.value = false),
+  (open, was) => {
+    touched.value = asking.value = false
+    if (open) from = document.activeElement
+    else if (was) giveBack()
+  },
+  { immediate: true },
 )
+onBeforeUnmount(() => props.open && giveBack())
+/** What is refused is brought into sight: an answer under the fold is none. */
+function showRefusal(event: Event) {
+  if (!(event.target as HTMLElement).closest('.v-btn--variant-flat')) return
+  void nextTick(() => {
+    const said = box.value?.$el.querySelector<HTMLElement>('.problem[role=alert], .v-input--error')
+    said?.scrollIntoView({ block: 'nearest' })
+    said?.querySelector('input')?.focus()
+  })
+}
 const keep = ref<{ $el: HTMLElement }>()
 function close() {
   if (!touched.value || asking.value) return emit('close')
@@ -42,7 +69,7 @@ function beginInFirst() {
     @update:model-value="!$event && close()"
     @after-enter="beginInFirst"
   >
-    <v-card v-if="open" ref="box" class="box" @input.capture="touched = true">
+    <v-card v-if="open" ref="box" class="box" @input.capture="touched = true" @click="showRefusal">
       <slot :close="close" />
       <div v-if="asking" class="note note--stop" role="alertdialog" :aria-label="t('app.typed')">
         <p>{{ t('app.typed') }}</p>

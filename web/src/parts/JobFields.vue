@@ -36,7 +36,11 @@ function setAlloy(alloy: string | undefined) {
   set({ alloy, ...(!latest.material && material && { material }) })
 }
 const services = Object.entries(words.SERVICE_NAMES).map(([value, title]) => ({ value, title }))
-const isMore = computed(() => Boolean(job.value.otherAlloy || job.value.service?.length))
+/** Open where something of it is said already; a hand opens and closes it after that. */
+const isMore = (({ alloy, otherAlloy, service, position, draughtMPerS }) =>
+  Boolean(alloy || otherAlloy || service?.length || (position && position !== 'flat') || draughtMPerS))(
+  job.value,
+)
 function setService(value: string, on: boolean) {
   const kept = (job.value.service ?? []).filter((one) => one !== value)
   const next = on ? [...kept, value] : kept
@@ -64,43 +68,45 @@ const gaugeScale = computed(() => gaugeScaleOf(job.value.material))
       :max="200"
       @update:model-value="set({ thicknessMm: $event })"
     />
-    <MetalField
-      :model-value="job.alloy"
-      :label="t('decide.alloy')"
-      :hint="t('decide.alloyHint')"
-      :material="job.material"
-      @update:model-value="setAlloy"
-    />
-    <v-select
-      :model-value="job.position"
-      :label="t('decide.position')"
-      :items="POSITIONS.map((value) => ({ value, title: words.POSITION_NAMES[value] }))"
-      @update:model-value="set({ position: $event })"
-    />
-    <QuantityField
-      :model-value="job.draughtMPerS"
-      kind="draught"
-      :label="t('decide.draught')"
-      :hint="t('decide.draughtHint', { limit: formatDraught(2.2, settings.units) })"
-      :units="settings.units"
-      :max="50"
-      @update:model-value="set({ draughtMPerS: $event })"
-    />
-    <v-checkbox
-      v-if="asksWatch"
-      :model-value="job.surveillance ?? false"
-      :label="t('decide.surveillance')"
-      hide-details
-      @update:model-value="set({ surveillance: $event === true ? true : undefined })"
-    />
     <details class="more" :open="isMore">
       <summary>{{ t('decide.more') }}</summary>
-      <MetalField
-        :model-value="job.otherAlloy"
-        :label="t('decide.otherAlloy')"
-        :hint="t('decide.otherAlloyHint')"
-        @update:model-value="set({ otherAlloy: $event })"
-      />
+      <div class="pairs">
+        <MetalField
+          :model-value="job.alloy"
+          :label="t('decide.alloy')"
+          :hint="t('decide.alloyHint')"
+          :material="job.material"
+          @update:model-value="setAlloy"
+        />
+        <v-select
+          :model-value="job.position"
+          :label="t('decide.position')"
+          :items="POSITIONS.map((value) => ({ value, title: words.POSITION_NAMES[value] }))"
+          @update:model-value="set({ position: $event })"
+        />
+        <QuantityField
+          :model-value="job.draughtMPerS"
+          kind="draught"
+          :label="t('decide.draught')"
+          :hint="t('decide.draughtHint', { limit: formatDraught(2.2, settings.units) })"
+          :units="settings.units"
+          :max="50"
+          @update:model-value="set({ draughtMPerS: $event })"
+        />
+        <v-checkbox
+          v-if="asksWatch"
+          :model-value="job.surveillance ?? false"
+          :label="t('decide.surveillance')"
+          hide-details
+          @update:model-value="set({ surveillance: $event === true ? true : undefined })"
+        />
+        <MetalField
+          :model-value="job.otherAlloy"
+          :label="t('decide.otherAlloy')"
+          :hint="t('decide.otherAlloyHint')"
+          @update:model-value="set({ otherAlloy: $event })"
+        />
+      </div>
       <fieldset>
         <legend>{{ t('decide.service') }}</legend>
         <label v-for="{ value, title } in services" :key="value">

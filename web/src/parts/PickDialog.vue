@@ -1,19 +1,13 @@
 <script setup lang="ts">
 import { computed, ref, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
-import {
-  apart,
-  differences,
-  shownVersion,
-  withField,
-  type Content,
-  type Version,
-} from '@pepper-knot/core/ledger'
+import { apart, shownVersion, withField, type Content, type Version } from '@pepper-knot/core/ledger'
 import { type Key } from '@pepper-knot/core/record'
 import { useShop } from '../stores/shop.ts'
 import { useSettings } from '../stores/settings.ts'
 import DialogBox from './DialogBox.vue'
 import PickTable from './PickTable.vue'
+import { useApart } from '../composables/useApart.ts'
 import { useWords } from '../composables/useWords.ts'
 
 const words = useWords()
@@ -24,38 +18,14 @@ const { t, d } = useI18n()
 const shop = useShop()
 const settings = useSettings()
 const key = computed(() => props.keys[0])
-const versions = computed<Version[]>(() => {
-  void shop.saveState
-  const kept = key.value && shop.kept(key.value)
-  if (!kept) return []
-  const [shown, all] = [shownVersion(kept), apart(kept)]
-  return [shown, ...all.filter((v) => v !== shown && differences(v.content, shown.content).length > 0)].slice(
-    0,
-    2,
-  )
-})
+const { versions, rows, lines, name } = useApart(() => key.value)
 const here = computed(() => versions.value[0]?.content ?? null)
 const there = computed(() => versions.value[1]?.content ?? null)
-const rows = computed(() => differences(here.value, there.value))
 const pathOf = (path: readonly string[]) => path.join('.')
 const picks = ref<Record<string, 'a' | 'b'>>({})
 watch(key, () => (picks.value = {}))
 const whole = computed(() => rows.value.some((row) => row.path.length === 0))
 const picked = (path: readonly string[]) => picks.value[pathOf(path)] ?? 'a'
-const text = (path: readonly string[], value: unknown) =>
-  path.length === 0
-    ? value === null
-      ? t('pick.removed')
-      : words.recordText(key.value!, value as Content, settings.units)
-    : words.fieldValueText(path, value, settings.units)
-const lines = computed(() =>
-  rows.value.map((row) => ({
-    id: pathOf(row.path),
-    label: row.path.length ? words.fieldText(row.path) : t('pick.whole'),
-    a: text(row.path, row.a),
-    b: text(row.path, row.b),
-  })),
-)
 const pickAll = (side: 'a' | 'b') =>
   (picks.value = Object.fromEntries(rows.value.map((row) => [pathOf(row.path), side])))
 const when = (version: Version | undefined) =>
@@ -93,7 +63,7 @@ async function keepAll(side: 'a' | 'b') {
     <h2>{{ t('pick.title') }}</h2>
     <p>{{ t('pick.text') }}</p>
     <template v-if="key && versions.length > 1">
-      <h3>{{ words.recordText(key, here ?? there, settings.units) }}</h3>
+      <h3>{{ name }}</h3>
       <PickTable
         v-model="picks"
         :rows="lines"

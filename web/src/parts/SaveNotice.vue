@@ -9,6 +9,7 @@ import { useParts } from '../stores/parts.ts'
 import { useRuns } from '../stores/runs.ts'
 import { useSettings } from '../stores/settings.ts'
 import PickDialog from './PickDialog.vue'
+import { useApart } from '../composables/useApart.ts'
 import { useWords } from '../composables/useWords.ts'
 
 const words = useWords()
@@ -21,6 +22,8 @@ const partStore = useParts()
 const runStore = useRuns()
 const FAILED = ['failed', 'full', 'no-answer', 'cleared', 'newer'] as const
 const failed = computed(() => FAILED.find((state) => state === shop.saveState))
+/** The first of what two devices say otherwise, in words of things. */
+const { lines: apartLines, name: apartName } = useApart(() => shop.apart[0])
 const reload = () => window.location.reload()
 const picking = ref(false)
 const read = ref(false)
@@ -64,7 +67,19 @@ function nameOf({ where, id }: Unkept): string {
     </ul>
   </div>
   <div v-if="shop.apart.length" class="note note--stop no-print" role="status">
-    <p>{{ t('save.apart', shop.apart.length) }}</p>
+    <p>
+      <template v-if="apartLines[0]">
+        {{
+          t('save.apartIn', {
+            what: apartName,
+            field: apartLines[0].label,
+            here: apartLines[0].a,
+            there: apartLines[0].b,
+          })
+        }}
+      </template>
+      {{ t('save.apart', shop.apart.length) }}
+    </p>
     <div class="row">
       <v-btn variant="flat" color="primary" @click="picking = true">{{ t('save.pick') }}</v-btn>
     </div>

@@ -41,7 +41,7 @@ function onKey(event: KeyboardEvent) {
 }
 if (props.large) usePageKeys({ j: () => move(1), k: () => move(-1) })
 
-/** On a machine at rest a station is said where something is wrong; what fits is a mark on the line. */
+/** What was not read says so where it stands. On a machine at rest a station is said where something is wrong; what fits is a mark on the line. */
 const quiet = (mark: Mark) => !props.large && mark.verdict === 'fits'
 function choose(station: Station) {
   selected.value = station
@@ -79,9 +79,12 @@ function choose(station: Station) {
           <span class="now" :class="{ 'visually-hidden': quiet(mark) }">{{
             mark.wanted ?? mark.fitted
           }}</span>
-          <span class="word" data-part="word" :class="{ 'visually-hidden': quiet(mark) }">{{
-            t(`verdict.${mark.verdict}`)
-          }}</span>
+          <span
+            class="word"
+            data-part="word"
+            :class="{ 'visually-hidden': quiet(mark) || mark.verdict === 'unknown' }"
+            >{{ t(`verdict.${mark.verdict}`) }}</span
+          >
           <span v-if="mark.missing" class="tag" data-part="missing">{{ t('match.tag') }}</span>
         </component>
       </li>

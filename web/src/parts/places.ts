@@ -9,7 +9,8 @@ interface Place {
   onBar?: true
 }
 
-// A bench with a spool, a wire with a loop, a wire that breaks off, a window under a curve, drawers, a shop front.
+// A bench with a spool, a wire with a loop, a wire that breaks off, a window under a curve, drawers, a written page, a
+// shop front.
 export const PLACES: readonly Place[] = [
   {
     name: 'bench',
@@ -44,6 +45,12 @@ export const PLACES: readonly Place[] = [
     path: 'M4 6h20v17H4zM4 14.500h20M12 10h4M12 18.500h4',
     routes: ['store'],
     onBar: true,
+  },
+  {
+    name: 'log',
+    to: '/log',
+    path: 'M6 4h13l3 3v17H6zM10 10h8M10 14.500h8M10 19h5',
+    routes: ['log'],
   },
   { name: 'shop', to: '/shop', path: 'M4 12v11h20V12M2 12l4-7h16l4 7zM11 23v-6h6v6', routes: ['shop'] },
 ]

@@ -1,26 +1,38 @@
 import { z } from 'zod'
 import type { Content } from '@pepper-knot/core/ledger'
-import type { JobKind, Run } from '@pepper-knot/core/record'
+import { logLine, type LogLine, type Run } from '@pepper-knot/core/record'
 
 /** What the list says of a run that was signed off: none of them has to be opened for it. */
-export interface Past {
-  id: string
-  /** ISO time. */
-  at: string
-  kind: JobKind
-  label: string
-  machine?: string
-  mark?: number
-}
+export type Past = LogLine
+const isOptional = (value: unknown, type: string) => value === undefined || typeof value === type
 /** There are thousands: each is looked at by hand. */
 const isPast = (one: unknown): one is Past => {
   if (typeof one !== 'object' || one === null) return false
-  const { id, at, kind, label, machine, mark } = one as Record<keyof Past, unknown>
+  const {
+    id,
+    at,
+    kind,
+    label,
+    machineId,
+    machine,
+    mark,
+    wire,
+    material,
+    thicknessMm,
+    ran,
+    minutes,
+    causes,
+    by,
+  } = one as Record<keyof Past, unknown>
+  const { voltageV, wireSpeedMPerMin } = (ran ?? {}) as Record<string, unknown>
   return (
-    [id, at, kind, label].every((text) => typeof text === 'string') &&
+    [id, at, kind, label, machineId].every((text) => typeof text === 'string') &&
     Number.isFinite(Date.parse(at as string)) &&
-    (machine === undefined || typeof machine === 'string') &&
-    (mark === undefined || typeof mark === 'number')
+    [machine, material, by].every((text) => isOptional(text, 'string')) &&
+    [mark, thicknessMm, minutes].every((n) => isOptional(n, 'number')) &&
+    (wire === undefined || typeof (wire as { diameterMm?: unknown }).diameterMm === 'number') &&
+    (ran === undefined || (typeof voltageV === 'number' && typeof wireSpeedMPerMin === 'number')) &&
+    (causes === undefined || Array.isArray(causes))
   )
 }
 /** Runs that no screen opens with: those that were signed off, the last one first, and those that were removed. */
@@ -29,23 +41,13 @@ const pastRunsSchema = z.object({
   removed: z.array(z.string()),
 })
 export type PastRuns = z.infer<typeof pastRunsSchema>
-export const PAST = 'past'
+/** The list of an earlier version said less; it is made anew under this name. */
+export const PAST = 'past/2'
 
 /** Nothing where it is not signed off. */
 export function pastOf(content: Content | null): Past[] {
-  const run = content as unknown as Run | null
-  if (run?.signedOffAt === undefined) return []
-  const { machine, mark } = run.outcome ?? {}
-  return [
-    {
-      id: run.id,
-      at: run.signedOffAt,
-      kind: run.kind,
-      label: run.label,
-      ...(machine !== undefined && { machine }),
-      ...(typeof mark === 'number' && { mark }),
-    },
-  ]
+  const line = content && logLine(content as unknown as Run)
+  return line ? [line] : []
 }
 const inOrder = (rows: readonly Past[]): Past[] =>
   [...rows].sort((a, b) => (a.at === b.at ? (a.id < b.id ? -1 : 1) : a.at < b.at ? 1 : -1))

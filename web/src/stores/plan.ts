@@ -54,7 +54,7 @@ export function planOf(run: Run, everything: Shop, digest: Digest, taken?: Taken
   if (run.frozen) return withPlan(wire, run.frozen)
   const machine = shop.machines.find((m) => m.id === run.machineId)
   const job = run.job.material && run.job.thicknessMm ? run.job : undefined
-  if (!wire.ok || !isSized(wire.value.wire) || !machine || !(job || putRight))
+  if (!wire.ok || !isSized(wire.value.wire) || !machine)
     return { wire, request: undefined, plan: undefined, problems: [] }
   const whole = JSON.parse(
     JSON.stringify({

@@ -1,5 +1,6 @@
 import { chartRecord } from './chart.ts'
 import { cylinderRecord } from './cylinder.ts'
+import { logRecord } from './log.ts'
 import { machineRecord } from './machine.ts'
 import { metalRecord } from './metal.ts'
 import { partRecord } from './part.ts'
@@ -20,6 +21,7 @@ export const RECORD_KINDS = {
   cylinder: cylinderRecord,
   chart: chartRecord,
   metal: metalRecord,
+  log: logRecord,
   run: runRecord,
   plan: planRecord,
 } as const

@@ -240,5 +240,5 @@ const SIGNS: Record<TrySign, string> = {
 export const trySignText = (sign: TrySign): string => SIGNS[sign]
 
 /** What ran well, in one line, for the sign-off and the card. */
-export const ranWellSentence = (t: Try, units: UnitSystem): string =>
+export const ranWellSentence = (t: Set & Partial<Pick<Try, 'weld'>>, units: UnitSystem): string =>
   `Ran well at ${settingsWords(t, {}, units)}${t.weld === 'tack' ? ', as a tack' : ''}.`

@@ -24,6 +24,8 @@ export function recordText(key: string, content: Content | null, units: UnitSyst
       return content
         ? partText((content as Part).kind, content as Record<string, unknown>, units)
         : KIND_TEXT[kind]
+    case 'log':
+      return content?.text ? String(content.text).slice(0, 60) : KIND_TEXT.log
     case 'run':
       return content?.label ? `${KIND_TEXT.run} ${String(content.label)}` : KIND_TEXT.run
     case undefined:
@@ -41,6 +43,7 @@ const KIND_TEXT = {
   cylinder: 'cylinder',
   chart: 'chart',
   metal: 'metal of the shop’s own',
+  log: 'note in the log',
   run: 'change',
   plan: 'planned steps',
   entry: 'a line of the run sheet',

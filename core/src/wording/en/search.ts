@@ -2,6 +2,7 @@ import { CATALOGUE, type CatalogueEntry } from '../../catalogue/catalogue.ts'
 import { FAMILY_SHEETS } from '../../families/index.ts'
 import type { Family } from '../../terms/terms.ts'
 import { GLOSSARY, type GlossaryEntry } from './glossary.ts'
+import { nearWord } from '../../base/nearest.ts'
 import type { Symptom } from '../../trouble/symptoms.ts'
 import { SYMPTOM_WORDS } from './trouble/symptoms.ts'
 import { useText } from './uses.ts'
@@ -27,8 +28,60 @@ const SYNONYMS: Readonly<Record<string, string>> = {
   galvanized: 'galvanised',
 }
 
+/** The words of a text as they stand in it, and each two neighbours as one, for who writes `burnback`. */
+function lettersOf(said: string): [typed: string, stands: string][] {
+  const words = [...said.toLowerCase().matchAll(/(\p{L}+)(?=([ -])?(\p{L}+)?)/gu)]
+  return words.flatMap(([, word, between, next]) => [
+    [word!, word!] as [string, string],
+    ...(between && next ? [[word! + next, word! + between + next] as [string, string]] : []),
+  ])
+}
+
+/**
+ * What a search finds; where it finds nothing, what it finds with each word that nobody uses read as the one nearest
+ * to it, and then what holds every word in any order.
+ * @param said all that can be found, each as one text
+ */
+function forgiving<T>(text: string, search: (asked: string) => T[], said: ReadonlyMap<T, string>): T[] {
+  const found = search(text)
+  if (found.length || !text.trim()) return found
+  const stands = new Map([...said.values()].flatMap(lettersOf).reverse())
+  const known = [...stands.keys()].filter((word) => word.length > 3)
+  const words = text.trim().toLowerCase().split(/\s+/)
+  const read = words.map(
+    (word) => stands.get(stands.has(word) ? word : (nearWord(word, known) ?? '')) ?? word,
+  )
+  const again = search(read.join(' '))
+  if (again.length) return again
+  const long = read.filter((word) => word.length > 2)
+  return long.length === 0
+    ? []
+    : [...said].flatMap(([one, all]) => (long.every((w) => all.includes(w)) ? [one] : []))
+}
+
+/** Which of these texts hold every word typed, however it is spelled; all of them for none. @returns their places */
+export const findAmong = (text: string, texts: readonly string[]): number[] =>
+  forgiving(
+    text,
+    (asked) => {
+      const words = asked.toLowerCase().split(/\s+/).filter(Boolean)
+      return texts.flatMap((one, at) => (words.every((w) => one.toLowerCase().includes(w)) ? [at] : []))
+    },
+    new Map(texts.map((one, at) => [at, one.toLowerCase()])),
+  )
+
+const catalogueText = (e: CatalogueEntry) =>
+  `${e.classification} ${useText(e.classification)} ${e.family} ${e.metal} ${FAMILY_SHEETS[e.family].process}`.toLowerCase()
+
 /** Catalogue entries in which every word typed is found: classification, use, family, metal, process, synonyms. */
-export function searchCatalogue(text: string): CatalogueEntry[] {
+export const searchCatalogue = (text: string): CatalogueEntry[] =>
+  forgiving(
+    text,
+    everyWord,
+    new Map(CATALOGUE.map((e) => [e, `${catalogueText(e)} ${Object.keys(SYNONYMS).join(' ')}`])),
+  )
+
+function everyWord(text: string): CatalogueEntry[] {
   const words = text
     .toLowerCase()
     .split(/[\s,;]+/)
@@ -36,14 +89,20 @@ export function searchCatalogue(text: string): CatalogueEntry[] {
     .map((word) => SYNONYMS[word] ?? word)
   if (words.length === 0) return [...CATALOGUE]
   return CATALOGUE.filter((e) => {
-    const said =
-      `${e.classification} ${useText(e.classification)} ${e.family} ${e.metal} ${FAMILY_SHEETS[e.family].process}`.toLowerCase()
+    const said = catalogueText(e)
     return words.every((word) => said.includes(word) || said.replaceAll('-', '').includes(word))
   })
 }
 
 /** @returns the entries a search finds: in the term first, then in its other words, then in what it says */
-export function findWords(text: string): GlossaryEntry[] {
+export const findWords = (text: string): GlossaryEntry[] =>
+  forgiving(
+    text,
+    wordsWith,
+    new Map(GLOSSARY.map((e) => [e, `${e.term} ${e.also.join(' ')} ${e.says}`.toLowerCase()])),
+  )
+
+function wordsWith(text: string): GlossaryEntry[] {
   const asked = text.trim().toLowerCase()
   if (!asked) return [...GLOSSARY]
   const rank = (e: GlossaryEntry) =>
@@ -57,11 +116,23 @@ export function findWords(text: string): GlossaryEntry[] {
   return GLOSSARY.filter((e) => rank(e) < 3).sort((a, b) => rank(a) - rank(b))
 }
 
-/** Symptoms that a search finds by any word of the trade; all of them for none. */
-export function findSymptoms(text: string): Symptom[] {
-  const all = Object.keys(SYMPTOM_WORDS) as Symptom[]
+const ALL_SYMPTOMS = Object.keys(SYMPTOM_WORDS) as Symptom[]
+/** Symptoms that a search finds by any word of the trade, however it is spelled; all of them for none. */
+export const findSymptoms = (text: string): Symptom[] =>
+  forgiving(
+    text,
+    symptomsWith,
+    new Map(
+      ALL_SYMPTOMS.map((s) => {
+        const { name, says, also } = SYMPTOM_WORDS[s]
+        return [s, `${name} ${also.join(' ')} ${says}`.toLowerCase()]
+      }),
+    ),
+  )
+
+function symptomsWith(text: string): Symptom[] {
   const asked = text.trim().toLowerCase()
-  if (!asked) return all
+  if (!asked) return ALL_SYMPTOMS
   const hit = (said: string) => said.toLowerCase().includes(asked)
   const rank = (s: Symptom) => {
     const { name, says, also } = SYMPTOM_WORDS[s]
@@ -70,5 +141,5 @@ export function findSymptoms(text: string): Symptom[] {
     if (also.some((word) => hit(word) || (word.length > 3 && asked.includes(word)))) return 1
     return hit(says) ? 2 : 3
   }
-  return all.filter((s) => rank(s) < 3).sort((a, b) => rank(a) - rank(b))
+  return ALL_SYMPTOMS.filter((s) => rank(s) < 3).sort((a, b) => rank(a) - rank(b))
 }

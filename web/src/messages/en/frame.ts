@@ -22,6 +22,8 @@ export const frame = {
     close: 'Close',
     save: 'Save',
     cancel: 'Cancel',
+    unsay: 'take back',
+    unsayNamed: 'Take back the answer: {ask}',
     care: {
       first: 'The makers’ instructions, local codes and licensed practice come first.',
       power: 'Unplug before studs and wiring; capacitors hold charge.',
@@ -39,6 +41,7 @@ export const frame = {
     desk: 'Gas and arc',
     more: 'More',
     words: 'Words',
+    log: 'Log',
     changes: 'Change',
     change: 'Change',
     troubles: 'Trouble',
@@ -124,8 +127,9 @@ export const frame = {
     writeAnew: 'Write what is on this page again',
     reload: 'Load the page again',
     apart:
-      'One record was changed in two places. Both are kept until you pick. | {n} records were changed in two places. Both of each are kept until you pick.',
-    pick: 'Look and pick',
+      'Which is right? Both are kept until you choose. | Which is right? {n} things were changed in two places, and all of it is kept until you choose.',
+    apartIn: '{what}, {field}: {here} here, {there} on the other device.',
+    pick: 'Look and choose',
     oldTab:
       'A page of an older version of this program is open in this browser and writes too. What it wrote was brought in; load that page again.',
     clockBack:

@@ -4,6 +4,7 @@ import { desk } from './desk.ts'
 import { dialIn } from './dialIn.ts'
 import { feed } from './feed.ts'
 import { frame } from './frame.ts'
+import { log } from './log.ts'
 import { shop } from './shop.ts'
 import { store } from './store.ts'
 import { trouble } from './trouble.ts'
@@ -16,6 +17,7 @@ export const en = {
   ...store,
   ...desk,
   ...feed,
+  ...log,
   ...shop,
   ...trouble,
   dialIn,

@@ -1,6 +1,14 @@
 <script setup lang="ts">
 import { refDebounced, useMediaQuery } from '@vueuse/core'
-import { computed, defineAsyncComponent, nextTick, ref, watch, type ComponentPublicInstance } from 'vue'
+import {
+  computed,
+  defineAsyncComponent,
+  nextTick,
+  onBeforeUnmount,
+  ref,
+  watch,
+  type ComponentPublicInstance,
+} from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useDraft } from '../../composables/useDraft.ts'
 import { useRouter } from 'vue-router'
@@ -36,6 +44,8 @@ const typed = ref(label.value)
 const REST_MS = 150
 watch(refDebounced(typed, REST_MS), (said) => (label.value = said))
 watch(label, (said) => (typed.value = said))
+// Whoever goes on before the hand has rested takes it along.
+onBeforeUnmount(() => (label.value = typed.value))
 const finding = ref(false)
 /** On a phone, and where there is one machine, the machines come first and the board is behind a touch. */
 const narrow = useMediaQuery('(max-width: 700px)')

@@ -83,15 +83,31 @@ function begin() {
   emit('start', cell.machineId, row.byHand ? name(row) : row.label, row.byHand)
 }
 
-/** Arrows walk over the cells as over a sheet. */
-function walk(event: KeyboardEvent) {
-  const step = { ArrowUp: [-1, 0], ArrowDown: [1, 0], ArrowLeft: [0, -1], ArrowRight: [0, 1] }[event.key]
-  const from = (event.target as HTMLElement).closest<HTMLElement>('[data-at]')
-  if (!step || !from) return
-  const [row, column] = from.dataset.at!.split(',').map(Number)
-  const next = (event.currentTarget as HTMLElement).querySelector<HTMLElement>(
-    `[data-at="${row! + step[0]!},${column! + step[1]!}"]`,
+/** The board is one stop of the Tab key: the cell that was last on, else the first that is drawn. */
+const last = ref('')
+const stop = computed(() => {
+  const there = drawn.value.flatMap(({ item, index: r }) =>
+    columns.value.flatMap(({ machine, index: m }) =>
+      ready.cellOf(item.key, machine.id) ? [`${r},${m}`] : [],
+    ),
   )
+  return there.includes(last.value) ? last.value : there[0]
+})
+/** Arrows walk over the cells as over a sheet; Home and End go to the ends of a row. */
+function walk(event: KeyboardEvent) {
+  const from = (event.target as HTMLElement).closest<HTMLElement>('[data-at]')
+  if (!from) return
+  const [row, column] = from.dataset.at!.split(',').map(Number) as [number, number]
+  const at = {
+    ArrowUp: [row - 1, column],
+    ArrowDown: [row + 1, column],
+    ArrowLeft: [row, column - 1],
+    ArrowRight: [row, column + 1],
+    Home: [row, 0],
+    End: [row, machines.value.length - 1],
+  }[event.key]
+  if (!at) return
+  const next = (event.currentTarget as HTMLElement).querySelector<HTMLElement>(`[data-at="${at.join()}"]`)
   if (!next) return
   event.preventDefault()
   event.stopPropagation()
@@ -165,6 +181,8 @@ function walk(event: KeyboardEvent) {
                   type="button"
                   :class="['cell', cell.state]"
                   :data-at="`${r},${m}`"
+                  :tabindex="stop === `${r},${m}` ? 0 : -1"
+                  @focus="last = `${r},${m}`"
                   :aria-label="told(row, cell)"
                   :title="told(row, cell)"
                   @click="looked = { row, cell }"

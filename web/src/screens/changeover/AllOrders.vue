@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useMoney } from '../../composables/useMoney.ts'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { earliestDay, orderList } from '@pepper-knot/core/jobs'
@@ -11,6 +12,7 @@ import { useWords } from '../../composables/useWords.ts'
 const words = useWords()
 /** What is missing for every planned change, as one order: which change it is for, and from when it can be done. */
 const { t, d } = useI18n()
+const money = useMoney()
 const settings = useSettings()
 const promised = usePromised()
 const nameOf = useRunNames()
@@ -65,7 +67,7 @@ const csv = () =>
             <td>{{ line.change }}</td>
             <td>{{ day(line.planned) }}</td>
             <td>{{ day(line.from) }}</td>
-            <td v-if="sum">{{ line.price ?? '' }}</td>
+            <td v-if="sum">{{ line.price === undefined ? '' : money(line.price) }}</td>
           </tr>
         </tbody>
       </table>

@@ -21,7 +21,6 @@ import JobFields from '../../parts/JobFields.vue'
 import LastGood from '../../parts/LastGood.vue'
 import { useParts } from '../../stores/parts.ts'
 import { useSettings } from '../../stores/settings.ts'
-import WordRow from '../../parts/WordRow.vue'
 import LookPanel from './LookPanel.vue'
 import WireAsks from './WireAsks.vue'
 import WireFinder from './WireFinder.vue'
@@ -71,11 +70,7 @@ watch(
   { immediate: true },
 )
 const problems = computed(() => read.value.plan?.problems ?? [])
-const missing = computed(() => [
-  ...(!wire.value || !isSized(wire.value) ? [t('decide.needWire')] : []),
-  ...(!run.value.job.material ? [t('decide.needMetal')] : []),
-  ...(!run.value.job.thicknessMm ? [t('decide.needThickness')] : []),
-])
+const missing = computed(() => !wire.value || !isSized(wire.value))
 
 function choose(label: string, hand?: WireByHand) {
   byHand.value = hand !== undefined
@@ -119,6 +114,15 @@ function setHand(change: Partial<WireByHand> | Record<string, undefined>) {
   const byHand = { ...next, ...(tubular && { tubular }) } as WireByHand
   set({ byHand, label: nameByHand(byHand) })
 }
+/** What is typed and cannot be read is put right first: it would count as not said. */
+const form = ref<HTMLElement>()
+function next() {
+  if (missing.value) return
+  const bad = form.value?.querySelector<HTMLElement>('.v-input--error input')
+  if (!bad) return emit('next')
+  bad.closest('details')?.setAttribute('open', '')
+  bad.focus()
+}
 /** One key to the next stage: what its large button does. */
 const goOn = ref<{ $el: HTMLButtonElement }>()
 usePageKeys({ n: () => goOn.value?.$el.click() })
@@ -126,14 +130,14 @@ usePageKeys({ n: () => goOn.value?.$el.click() })
 
 <template>
   <div class="screen decide">
-    <div class="form">
+    <div ref="form" class="form">
       <h1>{{ t('decide.title', { machine: machine.name }) }}</h1>
       <LabelField
         v-if="!byHand"
         :model-value="run.label"
         hide-read
         @update:model-value="set({ label: $event })"
-        @enter="missing.length === 0 && emit('next')"
+        @enter="next"
       />
       <div v-else class="pairs">
         <v-select
@@ -198,24 +202,15 @@ usePageKeys({ n: () => goOn.value?.$el.click() })
         :model-value="run.job"
         @update:model-value="set({ job: $event })"
         @keydown.enter="
-          missing.length === 0 &&
-          ($event.target as HTMLElement).matches('input[type=text]:not([role=combobox])') &&
-          emit('next')
+          ($event.target as HTMLElement).matches('input[type=text]:not([role=combobox])') && next()
         "
       />
-      <WordRow :ids="['draught', 'short-arc']" />
       <WireFinder :job="run.job" :chosen="run.label" :machine="machine" @choose="choose" />
       <div class="row foot">
-        <v-btn
-          ref="goOn"
-          variant="flat"
-          color="primary"
-          size="x-large"
-          :disabled="missing.length > 0"
-          @click="emit('next')"
-          >{{ t('decide.next') }}</v-btn
-        >
-        <span v-if="missing.length" class="muted">{{ missing.join(' ') }}</span>
+        <v-btn ref="goOn" variant="flat" color="primary" size="x-large" :disabled="missing" @click="next">{{
+          t('decide.next')
+        }}</v-btn>
+        <span v-if="missing" class="muted">{{ t('decide.needWire') }}</span>
       </div>
     </div>
     <aside class="asks sheet" :aria-label="t('decide.asks')" aria-live="polite">

@@ -109,6 +109,7 @@ const force = (n: number) => formatForce(n, settings.units)
       <ChoiceRow
         :model-value="run.pressureResult"
         :ask="t('feed.stage.result')"
+        optional
         :choices="PRESSURE_RESULTS.map((value) => ({ value, title: t(`feed.stage.results.${value}`) }))"
         @update:model-value="set({ pressureResult: $event ?? undefined })"
       />

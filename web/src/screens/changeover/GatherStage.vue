@@ -18,6 +18,7 @@ import { useParts } from '../../stores/parts.ts'
 import { useRuns } from '../../stores/runs.ts'
 import { useSettings } from '../../stores/settings.ts'
 import ChoiceBox from './ChoiceBox.vue'
+import MoreFold from '../../parts/MoreFold.vue'
 import OrderList from './OrderList.vue'
 import { useWords } from '../../composables/useWords.ts'
 
@@ -74,6 +75,8 @@ function heldBy(line: GatherLine): string[] {
   return id ? promised.holders(id, run.value.id).map(nameOf) : []
 }
 const begun = computed(() => run.value.frozen !== undefined)
+/** How many parts the run cannot begin without. */
+const lacking = computed(() => (begun.value ? 0 : missing.value.filter((line) => !line.ifNeeded).length))
 /** Something else is under way on the machine: it is gone on with, or stopped, first. */
 const other = computed(() => (begun.value ? undefined : runStore.begunOn(run.value.machineId)))
 function start() {
@@ -123,7 +126,7 @@ usePageKeys({ n: () => goOn.value?.$el.focus() })
           </div>
         </li>
       </ul>
-      <OrderList />
+      <MoreFold :title="t('gather.orderTitle')"><OrderList /></MoreFold>
     </section>
     <section v-if="choices.length" class="chosen" :aria-label="t('choice.chosen')">
       <h2>{{ t('gather.onBenchOf', { n: choices.length }) }}</h2>
@@ -183,11 +186,12 @@ usePageKeys({ n: () => goOn.value?.$el.focus() })
         variant="flat"
         color="primary"
         size="x-large"
-        :disabled="(!begun && missing.some((line) => !line.ifNeeded)) || other !== undefined"
+        :disabled="lacking > 0 || other !== undefined"
         @click="start"
         >{{ t(begun ? 'match.backToRun' : 'gather.begin') }}</v-btn
       >
-      <span class="muted">{{
+      <span v-if="lacking" class="problem">{{ t('gather.stopped', lacking) }}</span>
+      <span v-else class="muted">{{
         t('match.minutes', {
           minutes: formatMinutes(plan.crew?.minutes ?? plan.minutes!),
           steps: plan.steps.length,

@@ -35,6 +35,7 @@ const some = computed(() => Object.values(looked).some((v) => v !== undefined))
       :key="look"
       v-model="looked[look]"
       :ask="t(`lost.${look}.ask`)"
+      optional
       :choices="answers.map((value) => ({ value, title: t(`lost.${look}.${value}`) }))"
     />
     <div class="pairs">

@@ -1,6 +1,7 @@
 <script setup lang="ts">
 import LastGood from '../../parts/LastGood.vue'
 import { useRun } from '../../composables/useRun.ts'
+import { useMediaQuery } from '@vueuse/core'
 import { computed, nextTick, ref } from 'vue'
 import { usePageKeys } from '../../parts/keys.ts'
 import { useI18n } from 'vue-i18n'
@@ -33,7 +34,9 @@ const first = () =>
   marks.value.find((m) => m.verdict === 'change') ??
   marks.value.find((m) => m.verdict !== 'fits') ??
   marks.value[0]!
-const selected = ref<Station | null>(first().station)
+/** On a phone the list comes first, and a touch opens its reason. */
+const narrow = useMediaQuery('(max-width: 700px)')
+const selected = ref<Station | null>(narrow.value ? null : first().station)
 const editing = ref<Station | null>(null)
 const choosing = ref<Station | null>(null)
 const panel = ref<HTMLElement>()
@@ -111,6 +114,10 @@ usePageKeys({ n: () => goOn.value?.$el.click() })
     <p v-for="caution in plan.cautions" :key="caution.rule" class="note">
       {{ words.cautionText(caution, settings.units) }}
     </p>
+    <div v-if="!plan.context.job && run.kind === 'change' && !locked" class="note row">
+      <span>{{ t('match.noJob') }}</span>
+      <v-btn variant="text" @click="$emit('back')">{{ t('match.sayJob') }}</v-btn>
+    </div>
     <WireLine
       v-model:selected="selected"
       large
@@ -121,7 +128,7 @@ usePageKeys({ n: () => goOn.value?.$el.click() })
       @open="open"
     />
     <div ref="panel" tabindex="-1" class="panel">
-      <WhyPanel :finding="finding" :plan="plan">
+      <WhyPanel v-if="selected" :finding="finding" :plan="plan">
         <v-btn v-if="!locked" @click="editing = finding.station">{{
           t(finding.verdict === 'unknown' ? 'match.readIt' : 'match.correct', {
             station: words.STATION_NAMES[finding.station],

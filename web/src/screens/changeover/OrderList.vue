@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useMoney } from '../../composables/useMoney.ts'
 import { useRun } from '../../composables/useRun.ts'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
@@ -13,6 +14,7 @@ const words = useWords()
 /** What is missing, as an order: how many, how long it takes, what else would do, and from when the change can be made. */
 const { plan } = useRun()
 const { t, d } = useI18n()
+const money = useMoney()
 const settings = useSettings()
 const order = computed(() =>
   orderList(plan.value.context, plan.value.findings, plan.value.gather, settings.all.leadDays),
@@ -50,7 +52,6 @@ const print = () => window.print()
 
 <template>
   <section v-if="order.lines.length" class="order" :aria-label="t('gather.orderTitle')">
-    <h2>{{ t('gather.orderTitle') }}</h2>
     <table class="tabular">
       <thead>
         <tr>
@@ -65,11 +66,11 @@ const print = () => window.print()
           <td>{{ part(l) }}</td>
           <td>{{ l.count }}</td>
           <td>{{ l.leadDays }}</td>
-          <td v-if="order.cost">{{ l.price ?? '' }}</td>
+          <td v-if="order.cost">{{ l.price === undefined ? '' : money(l.price) }}</td>
         </tr>
       </tbody>
     </table>
-    <p v-if="order.cost">{{ t('gather.orderCost', { sum: order.cost.toFixed(2) }) }}</p>
+    <p v-if="order.cost">{{ t('gather.orderCost', { sum: money(order.cost) }) }}</p>
     <p>{{ t('gather.earliest', { day: d(new Date(day), { dateStyle: 'full', timeZone: 'UTC' }) }) }}</p>
     <div class="row no-print">
       <v-btn @click="csv">{{ t('gather.orderCsv') }}</v-btn>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useRun } from '../../composables/useRun.ts'
-import { computed } from 'vue'
+import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { goodTry } from '@pepper-knot/core/arc'
 import { jobOf, settleJob, signOff } from '@pepper-knot/core/jobs'
@@ -14,6 +14,7 @@ import { useParts } from '../../stores/parts.ts'
 import { useSettings } from '../../stores/settings.ts'
 import { settleWords } from './settleWords.ts'
 import MarkField from './MarkField.vue'
+import RanAt from './RanAt.vue'
 import { useWords } from '../../composables/useWords.ts'
 
 const words = useWords()
@@ -54,7 +55,15 @@ const kept = computed(() =>
 const left = computed(() => words.openEndNames(settled.value.machine.standing))
 const marks = computed(() => standingMarks(settled.value.machine, undefined, settings.units))
 
+/** Volts and wire speed typed here are a good bead like one that was dialled in. */
+const ranAt = ref<InstanceType<typeof RanAt>>()
+const asked = ref(false)
+const half = computed(() => asked.value && ranAt.value?.half)
 function sign() {
+  asked.value = true
+  if (half.value) return
+  const made = ranAt.value?.made
+  if (made) set({ tries: [...(run.value.tries ?? []), made].slice(-200) })
   const done = settled.value
   const { machine, store } = done
   const job = jobOf(run.value)!
@@ -89,6 +98,7 @@ function sign() {
         </p>
         <template v-else-if="run.kind !== 'put-right' && !run.stopped">
           <p v-if="plan.start" class="tabular">{{ words.startSentence(plan.start, settings.units) }}</p>
+          <RanAt ref="ranAt" />
           <p>
             {{ t('sign.noTries') }}
             <v-btn class="to-dial" @click="$emit('dialIn')">{{ t('stage.dial-in') }}</v-btn>
@@ -126,6 +136,7 @@ function sign() {
       <b>{{ t('sign.keptTitle') }}:</b> {{ kept.join(', ') }}
     </p>
     <div class="row">
+      <p v-if="half" class="problem" role="alert">{{ t('sign.half') }}</p>
       <v-btn variant="flat" color="primary" size="x-large" @click="sign">{{ t('sign.sign') }}</v-btn>
     </div>
   </div>

@@ -53,9 +53,10 @@ const drawn = computed(() => ('required' in props.plan ? props.plan : undefined)
       <ul v-if="how.length" class="how" data-part="how">
         <li v-for="line in how" :key="line">{{ line }}</li>
       </ul>
-      <p v-if="reason" class="why" data-part="why">
-        <b>{{ t('run.why') }}:</b> {{ reason }}
-      </p>
+      <details v-if="reason" class="why" data-part="why">
+        <summary>{{ t('run.why') }}</summary>
+        <p>{{ reason }}</p>
+      </details>
       <MarkField v-if="step.task === 'setPressure'" />
     </div>
     <StepPicture v-if="drawn && !small" :step="step" :plan="drawn" />

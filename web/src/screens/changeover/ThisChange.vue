@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useMoney } from '../../composables/useMoney.ts'
 import MoreFold from '../../parts/MoreFold.vue'
 import { useRun } from '../../composables/useRun.ts'
 import { computed } from 'vue'
@@ -15,7 +16,8 @@ type Upkeep = (typeof UPKEEP)[number]
 const words = useWords()
 /** What this one change does besides, or otherwise than the shop: upkeep, people, schools, the wire in the gun. */
 const { run, plan, set } = useRun<'change'>()
-const { t, n } = useI18n()
+const { t } = useI18n()
+const say = useMoney()
 const settings = useSettings()
 const practice = computed(() => settings.all.practice)
 const overrides = computed(() => run.value.practice ?? {})
@@ -54,8 +56,8 @@ const money = computed(() => {
   const w = plan.value.wireInGun
   return t('this.gunSum', {
     length: formatLead(w.lengthM, settings.units),
-    wire: n(w.wireMoney, { minimumFractionDigits: 2, maximumFractionDigits: 2 }),
-    labour: n(w.labourMoney, { minimumFractionDigits: 2, maximumFractionDigits: 2 }),
+    wire: say(w.wireMoney),
+    labour: say(w.labourMoney),
     way: t(`this.ways.${w.way}`),
   })
 })
@@ -102,6 +104,7 @@ const money = computed(() => {
             v-if="run.kind === 'change'"
             :model-value="run.wireCondition"
             :ask="t('this.newWire')"
+            optional
             :choices="
               (['good', 'dirty', 'damaged'] as const).map((value) => ({
                 value,

@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useMoney } from '../../composables/useMoney.ts'
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useDraft } from '../../composables/useDraft.ts'
@@ -16,6 +17,7 @@ const words = useWords()
 const props = defineProps<{ gas: Mixture | undefined }>()
 const flow = defineModel<number>('flow', { required: true })
 const { t, n } = useI18n()
+const say = useMoney()
 const settings = useSettings()
 /** Cylinders are named by the water they hold, or by the gas they hold when full. */
 const named = ref<'water' | 'content'>(settings.units === 'inch' ? 'content' : 'water')
@@ -68,8 +70,8 @@ const costs = computed(() => {
     return ''
   const { hour, weld } = gasCost(money.value, left.value.minutes, seconds.value)
   return t('desk.costs', {
-    weld: n(weld, { maximumSignificantDigits: 2 }),
-    hour: n(hour, { maximumSignificantDigits: 2 }),
+    weld: say(weld, 2),
+    hour: say(hour, 2),
   })
 })
 const figures = computed<Figure[]>(() => {

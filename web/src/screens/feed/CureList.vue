@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useMoney } from '../../composables/useMoney.ts'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { formatMinutes } from '@pepper-knot/core/trade'
@@ -11,6 +12,7 @@ const words = useWords()
 const props = defineProps<{ setup: FeedSetup }>()
 const emit = defineEmits<{ take: [FeedSetup] }>()
 const { t } = useI18n()
+const say = useMoney()
 const settings = useSettings()
 const list = computed(() => cures(props.setup, settings.all.practice.labourPerHour))
 const ratio = (n: number) => (n >= 10 ? Math.round(n) : Math.round(n * 10) / 10)
@@ -26,7 +28,7 @@ const ratio = (n: number) => (n >= 10 ? Math.round(n) : Math.round(n * 10) / 10)
           <b>{{ words.CURE_NAMES[cure.id] }}</b>
           <span class="muted tabular">
             {{ formatMinutes(cure.minutes)
-            }}{{ cure.money ? `, ${t('feed.parts', { money: cure.money })}` : '' }}
+            }}{{ cure.money ? `, ${t('feed.parts', { money: say(cure.money, 2) })}` : '' }}
           </span>
           <span class="tabular">{{
             cure.pressure.opens

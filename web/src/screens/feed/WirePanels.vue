@@ -1,4 +1,5 @@
 <script setup lang="ts">
+import { useMoney } from '../../composables/useMoney.ts'
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useDraft } from '../../composables/useDraft.ts'
@@ -13,7 +14,8 @@ type TrimKind = Parameters<typeof linerTrim>[0]
 
 /** Wire left on the spool, by weight or by how thick it lies; and where a liner is cut. */
 const props = defineProps<{ setup: FeedSetup }>()
-const { t, n } = useI18n()
+const { t } = useI18n()
+const say = useMoney()
 const settings = useSettings()
 
 const thickness = useDraft<number | undefined>('feed.wire.thickness', undefined)
@@ -62,7 +64,7 @@ const long = (mm: number) => formatCut(mm, settings.units)
             mass: formatMass(known, settings.units),
             length: formatLead(Number(left.metres.toPrecision(3)), settings.units),
             minutes: Math.round(left.minutes),
-            money: n(left.money, { maximumFractionDigits: 0 }),
+            money: say(left.money, 2),
           })
         }}
       </p>

@@ -11,7 +11,7 @@ import { useShop } from '../../stores/shop.ts'
 import { useSettings } from '../../stores/settings.ts'
 
 /** The shop's own way: schools, people, money, lead days. */
-const { t } = useI18n()
+const { t, locale } = useI18n()
 const settings = useSettings()
 const shop = useShop()
 const practice = computed(() => settings.all.practice)
@@ -42,6 +42,12 @@ const people = computed(() => [
   { value: 1 as const, title: t('this.one') },
   { value: 2 as const, title: t('this.two') },
 ])
+/** Every currency the browser knows, by name. */
+const names = new Intl.DisplayNames(locale.value, { type: 'currency' })
+const currencies = Intl.supportedValuesOf('currency').map((value) => ({
+  value,
+  title: `${names.of(value)} (${value})`,
+}))
 const own = computed(() => Object.keys(ownMinutes(shop.digest.times)).length)
 </script>
 
@@ -52,7 +58,6 @@ const own = computed(() => Object.keys(ownMinutes(shop.digest.times)).length)
       <SchoolChoices :schools="SCHOOL_IDS" :practice="practice" @choose="choose" />
     </MoreFold>
     <h2>{{ t('shop.money') }}</h2>
-    <p class="muted">{{ t('shop.moneyText') }}</p>
     <div class="rows">
       <v-text-field
         :label="t('shop.labour')"
@@ -67,6 +72,13 @@ const own = computed(() => Object.keys(ownMinutes(shop.digest.times)).length)
         :model-value="practice.wirePerKg === undefined ? '' : String(practice.wirePerKg)"
         :rules="moneyRules"
         @update:model-value="setMoney('wirePerKg', $event)"
+      />
+      <v-autocomplete
+        :label="t('shop.currency')"
+        :items="currencies"
+        :model-value="settings.all.currency ?? null"
+        clearable
+        @update:model-value="settings.set({ currency: $event ?? undefined })"
       />
       <v-text-field
         :label="t('shop.leadDays')"

@@ -1,11 +1,13 @@
 <script setup lang="ts">
-import { ref } from 'vue'
+import { computed, ref, shallowRef } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRoute, useRouter } from 'vue-router'
 import { confirmSeen, STATIONS, type Machine, type Station, type ChartRow } from '@pepper-knot/core/machine'
 import ChartPanel from '../../parts/ChartPanel.vue'
 import StationEditor from '../../parts/StationEditor.vue'
+import RowMenu from '../../parts/RowMenu.vue'
 import { useRows } from '../../parts/rows.ts'
+import { useDraft } from '../../composables/useDraft.ts'
 import { exportCsv } from '../../storage/csv.ts'
 import { newId, useShop } from '../../stores/shop.ts'
 import { useMachines } from '../../stores/machines.ts'
@@ -65,10 +67,32 @@ function save(machine: Machine) {
 function saveQuick(machine: Machine, change: boolean) {
   machineStore.put(machine)
   adding.value = false
-  if (change) void router.push(`/change/${runStore.start(machine.id, 'change', {}).id}`)
+  if (!change) return
+  // What was typed on the Bench before there was a machine is the wire it is changed to.
+  const label = benchLabel.value.trim()
+  void router.push(`/change/${runStore.start(machine.id, 'change', label ? { label } : {}).id}`)
 }
+const benchLabel = useDraft('bench.label', '')
 const confirm = (machine: Machine) =>
   shop.undoable(t('quick.confirmed', { name: machine.name }), () => machineStore.put(confirmSeen(machine)))
+/** What can be done with the machine whose menu is open. */
+const menuAt = ref<HTMLElement>()
+const menuOf = shallowRef<Machine>()
+function openMenu(event: Event, machine: Machine) {
+  menuOf.value = machine
+  menuAt.value = event.currentTarget as HTMLElement
+}
+const acts = computed(() => {
+  const machine = menuOf.value
+  if (!machine) return []
+  return [
+    { title: t('store.edit'), act: () => (editing.value = machine) },
+    {
+      title: t('store.remove'),
+      act: () => machineStore.remove(machine.id, t('store.removed', { name: machine.name })),
+    },
+  ]
+})
 const setChart = (machine: Machine, chart: ChartRow[], said: string) =>
   shop.undoable(said, () => machineStore.put({ ...machine, chart }))
 function saveStation(machine: Machine) {
@@ -103,13 +127,11 @@ function saveStation(machine: Machine) {
           @click="open = open === machine.id ? null : machine.id"
           >{{ t('store.fitted') }}</v-btn
         >
-        <v-btn :aria-label="t('store.editNamed', { name: machine.name })" @click="editing = machine">{{
-          t('store.edit')
-        }}</v-btn>
         <v-btn
-          :aria-label="t('store.removeNamed', { name: machine.name })"
-          @click="machineStore.remove(machine.id, t('store.removed', { name: machine.name }))"
-          >{{ t('store.remove') }}</v-btn
+          aria-haspopup="menu"
+          :aria-label="t('store.rowMenu', { name: machine.name })"
+          @click="openMenu($event, machine)"
+          >⋯</v-btn
         >
       </header>
       <p v-if="machine.assumed?.length" class="row assumed">
@@ -142,6 +164,7 @@ function saveStation(machine: Machine) {
       </ul>
     </article>
     <div :style="{ height: `${after}px` }"></div>
+    <RowMenu v-model:at="menuAt" :label="menuOf?.name ?? ''" :acts="acts" />
     <QuickMachine v-if="adding" @save="saveQuick" @close="adding = false" />
     <MachineEditor
       v-if="editing"

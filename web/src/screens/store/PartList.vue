@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, ref, shallowRef } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useDraft } from '../../composables/useDraft.ts'
 import { fittedOn, fittedParts, isLow, type ChartRow, type Part } from '@pepper-knot/core/machine'
@@ -11,6 +11,7 @@ import { useParts } from '../../stores/parts.ts'
 import { useSettings } from '../../stores/settings.ts'
 import ChartPanel from '../../parts/ChartPanel.vue'
 import DialogBox from '../../parts/DialogBox.vue'
+import RowMenu from '../../parts/RowMenu.vue'
 import { useRows } from '../../parts/rows.ts'
 import PartEditor from './PartEditor.vue'
 import { formKind, partKinds, type EditedPart } from './partKinds.ts'
@@ -30,12 +31,11 @@ const editing = ref<EditedPart | null>(null)
 
 const name = (part: Part) => words.partText(part.kind, part, settings.units)
 const rows = computed(() => {
-  const asked = find.value.toLowerCase().split(/\s+/).filter(Boolean)
-  return partStore.list
-    .filter((p) => (p.kind === 'wire') === props.wires)
-    .filter((p) =>
-      asked.every((w) => `${name(p)} ${p.drawer ?? ''} ${p.note ?? ''}`.toLowerCase().includes(w)),
-    )
+  const list = partStore.list.filter((p) => (p.kind === 'wire') === props.wires)
+  const texts = list.map((p) => `${name(p)} ${p.drawer ?? ''} ${p.note ?? ''}`)
+  return words
+    .findAmong(find.value ?? '', texts)
+    .map((at) => list[at]!)
     .sort((a, b) => a.kind.localeCompare(b.kind))
 })
 const fitted = computed(() => fittedParts(machineStore.list))
@@ -82,6 +82,25 @@ function save(part: Part) {
   partStore.put(part)
   editing.value = null
 }
+/** What can be done with the row whose menu is open. */
+const menuAt = ref<HTMLElement>()
+const menuOf = shallowRef<Part>()
+function openMenu(event: Event, part: Part) {
+  menuOf.value = part
+  menuAt.value = event.currentTarget as HTMLElement
+}
+const acts = computed(() => {
+  const part = menuOf.value
+  if (!part) return []
+  return [
+    { title: t('store.edit'), act: () => (editing.value = { ...part } as EditedPart) },
+    ...(part.kind === 'wire' ? [{ title: t('chart.sheet'), act: () => (sheet.value = part.id) }] : []),
+    {
+      title: t('store.remove'),
+      act: () => partStore.remove(part.id!, t('store.removed', { name: name(part) })),
+    },
+  ]
+})
 /** The spool whose data sheet is open. */
 const sheet = ref<string>()
 const sheetPart = computed(() => {
@@ -120,7 +139,7 @@ const setCount = (part: Part, by: number) => partStore.put({ ...part, count: Mat
             <th scope="col">{{ t('store.drawer') }}</th>
             <th scope="col">{{ t('store.count') }}</th>
             <th scope="col">
-              <span class="visually-hidden">{{ t('store.edit') }}</span>
+              <span class="visually-hidden">{{ t('store.menu') }}</span>
             </th>
           </tr>
         </thead>
@@ -169,26 +188,12 @@ const setCount = (part: Part, by: number) => partStore.put({ ...part, count: Mat
             </td>
             <td class="acts">
               <button
-                v-if="part.kind === 'wire'"
                 type="button"
-                :aria-label="t('chart.sheetOf', { name: name(part) })"
-                @click="sheet = part.id!"
+                aria-haspopup="menu"
+                :aria-label="t('store.rowMenu', { name: name(part) })"
+                @click="openMenu($event, part)"
               >
-                {{ t('chart.sheet') }}
-              </button>
-              <button
-                type="button"
-                :aria-label="t('store.editNamed', { name: name(part) })"
-                @click="editing = { ...part }"
-              >
-                {{ t('store.edit') }}
-              </button>
-              <button
-                type="button"
-                :aria-label="t('store.removeNamed', { name: name(part) })"
-                @click="partStore.remove(part.id!, t('store.removed', { name: name(part) }))"
-              >
-                {{ t('store.remove') }}
+                ⋯
               </button>
             </td>
           </tr>
@@ -198,6 +203,7 @@ const setCount = (part: Part, by: number) => partStore.put({ ...part, count: Mat
         </tbody>
       </table>
     </div>
+    <RowMenu v-model:at="menuAt" :label="menuOf ? name(menuOf) : ''" :acts="acts" />
     <DialogBox
       v-if="sheetPart"
       :label="t('chart.sheetOf', { name: name(sheetPart) })"
@@ -277,10 +283,10 @@ tbody th span {
   text-align: right;
 }
 .acts button {
-  margin-left: 8px;
+  min-width: 44px;
   min-height: 44px;
   padding: 0 12px;
-  border: 1px solid var(--ink);
+  border: 1px solid var(--muted);
   background: none;
   color: inherit;
   font: inherit;

@@ -130,6 +130,7 @@ function save(change = false) {
       <ChoiceRow
         v-model="usual"
         :ask="t('quick.orUsual')"
+        optional
         :choices="USUAL.map((value) => ({ value, title: value }))"
         @update:model-value="take"
       />
@@ -168,6 +169,7 @@ function save(change = false) {
     <ChoiceRow
       v-model="circuit"
       :ask="t('quick.circuit')"
+      optional
       :choices="
         (Object.keys(CIRCUITS) as (keyof typeof CIRCUITS)[]).map((value) => ({
           value,
@@ -178,6 +180,7 @@ function save(change = false) {
     <ChoiceRow
       v-model="gun"
       :ask="t('quick.gun')"
+      optional
       :choices="
         (Object.keys(GUNS) as (keyof typeof GUNS)[]).map((value) => ({ value, title: gunName(value) }))
       "

@@ -180,6 +180,7 @@ const asLogged = computed(
         <ChoiceRow
           v-model="goes"
           :ask="t('trouble.goes')"
+          optional
           :choices="[
             { value: true, title: t('trouble.goesYes') },
             { value: false, title: t('trouble.goesNo') },

@@ -153,7 +153,7 @@ defineExpose({ settings: () => ({ voltageV: volts.value, wireSpeedMPerMin: speed
         type="button"
         :aria-pressed="bead === b"
         :disabled="burned"
-        @click="bead = bead === b ? undefined : b"
+        @click="bead = b"
       >
         <BeadSketch :bead="b" />
         <b>{{ words.BEAD_NAMES[b] }}</b>

@@ -79,7 +79,9 @@ const stepDial = (by: number) =>
             })
           : ''
       "
-      :error-messages="dialFits ? [] : [t('dialIn.dialRange', { min: scale.min, max: scale.max })]"
+      :error-messages="
+        dialFits || dial === '' ? [] : [t('dialIn.dialRange', { min: scale.min, max: scale.max })]
+      "
     />
   </StepField>
   <StepField v-else :what="t('dialIn.speed')" @step="stepSpeed">

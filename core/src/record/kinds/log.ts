@@ -1,0 +1,50 @@
+import { z } from 'zod'
+import { recordKind } from './recordKind.ts'
+
+/** What is written into the log by hand, beside the jobs that write themselves down. */
+export const LOG_NOTES = [
+  'note',
+  'upkeep',
+  'part-fitted',
+  'part-scrapped',
+  'spool-opened',
+  'spool-emptied',
+  'cylinder-changed',
+  'fault',
+] as const
+
+const said = {
+  text: z.string().max(2000),
+  /** Name or initials of who wrote it. */
+  by: z.string().min(1).max(40).optional(),
+}
+export const logNoteSchema = z.object({
+  id: z.string().min(1).max(100),
+  at: z.iso.datetime(),
+  what: z.enum(LOG_NOTES),
+  machineId: z.string().min(1).max(100).optional(),
+  /** What the machine was called then. */
+  machine: z.string().max(100).optional(),
+  /** The wire it is about, as its label says. */
+  label: z.string().max(500).optional(),
+  ...said,
+  /** What it said before it was corrected, the oldest first, each with when it was replaced. */
+  was: z
+    .array(z.object({ at: z.iso.datetime(), ...said }))
+    .max(50)
+    .optional(),
+})
+export type LogNote = z.infer<typeof logNoteSchema>
+
+/** A note of the log with another text; what it said before stays with it. @param at ISO time, passed in */
+export const corrected = (note: LogNote, text: string, by: string | undefined, at: string): LogNote => {
+  const { text: before, by: wrote, was = [], ...rest } = note
+  return {
+    ...rest,
+    text,
+    ...(by && { by }),
+    was: [...was, { at, text: before, ...(wrote && { by: wrote }) }].slice(-50),
+  }
+}
+
+export const logRecord = recordKind<LogNote>().as({ schema: logNoteSchema, list: 'log' })

@@ -1,0 +1,66 @@
+import type { Try } from '../arc/tries.ts'
+import { readWire } from '../match/prepare.ts'
+import type { Cause } from '../trouble/causes.ts'
+import { isSized } from '../wire/wire.ts'
+import { withJobKind, type JobKind, type Run } from './run.ts'
+
+/** What the log says of a job that was signed off, short: none of them has to be opened for it. */
+export interface LogLine {
+  id: string
+  /** ISO time. */
+  at: string
+  kind: JobKind
+  label: string
+  machineId: string
+  machine?: string
+  mark?: number
+  /** The wire as it is classified; nothing where its box could not be read. */
+  wire?: { family: string; classification: string | null; diameterMm: number }
+  material?: string
+  thicknessMm?: number
+  /** What it ran well at. */
+  ran?: Pick<Try, 'voltageV' | 'wireSpeedMPerMin' | 'tap' | 'dial'>
+  minutes?: number
+  stopped?: true
+  causes?: Cause[]
+  by?: string
+}
+
+/** @returns nothing where it is not signed off */
+export function logLine(run: Run): LogLine | undefined {
+  const { signedOffAt: at, outcome, job } = run
+  if (at === undefined) return undefined
+  const { machine, mark, ran, stopped, troubles } = outcome ?? {}
+  const read = outcome?.wire && readWire(outcome.wire, '')
+  const wire = read?.ok && isSized(read.value.wire) ? read.value.wire : undefined
+  return {
+    id: run.id,
+    at,
+    kind: withJobKind(run).kind,
+    label: run.label,
+    machineId: run.machineId,
+    ...(machine !== undefined && { machine }),
+    ...(typeof mark === 'number' && { mark }),
+    ...(wire && {
+      wire: {
+        family: wire.family,
+        classification: wire.classification ?? null,
+        diameterMm: wire.diameterMm,
+      },
+    }),
+    ...(job.material && { material: job.material }),
+    ...(job.thicknessMm && { thicknessMm: job.thicknessMm }),
+    ...(ran && {
+      ran: {
+        voltageV: ran.voltageV,
+        wireSpeedMPerMin: ran.wireSpeedMPerMin,
+        ...(ran.tap !== undefined && { tap: ran.tap }),
+        ...(ran.dial !== undefined && { dial: ran.dial }),
+      },
+    }),
+    ...(run.minutesTaken !== undefined && { minutes: run.minutesTaken }),
+    ...(stopped && { stopped: true }),
+    ...(troubles?.length && { causes: troubles.map(({ cause }) => cause) }),
+    ...(run.by && { by: run.by }),
+  }
+}

@@ -1,0 +1,245 @@
+<script setup lang="ts">
+import { computed, onMounted, ref, shallowRef } from 'vue'
+import { useI18n } from 'vue-i18n'
+import type { LogNote } from '@pepper-knot/core/record'
+import { useDraft } from '../../composables/useDraft.ts'
+import { useWords } from '../../composables/useWords.ts'
+import RowMenu from '../../parts/RowMenu.vue'
+import { useRows } from '../../parts/rows.ts'
+import { exportCsv } from '../../storage/csv.ts'
+import { useLog } from '../../stores/log.ts'
+import { useMachines } from '../../stores/machines.ts'
+import { useSettings } from '../../stores/settings.ts'
+import { useShop } from '../../stores/shop.ts'
+import { useLogRows, type LogRow } from './logRows.ts'
+import NoteBox from './NoteBox.vue'
+
+/** What was done, the latest first: by a machine and a wire in two touches, or by any word. */
+const words = useWords()
+const { t, d } = useI18n()
+const shop = useShop()
+const log = useLog()
+const machines = useMachines()
+const settings = useSettings()
+onMounted(() => void shop.loadPast())
+const rows = useLogRows()
+
+const find = useDraft('log.find', '')
+const machine = useDraft<string | undefined>('log.machine', undefined)
+const wire = useDraft<string | undefined>('log.wire', undefined)
+const month = (at: string) => d(new Date(at), { month: 'long', year: 'numeric' })
+const onMachine = computed(() =>
+  machine.value ? rows.value.filter((row) => row.machine === machine.value) : rows.value,
+)
+const found = computed(() => {
+  const list = wire.value ? onMachine.value.filter((row) => row.wire === wire.value) : onMachine.value
+  if (!find.value?.trim()) return list
+  const texts = list.map((row) =>
+    [row.title, row.wire, ...row.says, row.by, month(row.at), row.line?.label].filter(Boolean).join(' '),
+  )
+  return words.findAmong(find.value, texts).map((at) => list[at]!)
+})
+/** As many names as stand in a line or two. */
+const MOST_NAMES = 12
+const namesOf = (list: readonly LogRow[], key: 'machine' | 'wire') =>
+  [...new Set(list.map((row) => row[key]).filter(Boolean))].slice(0, MOST_NAMES)
+const machineNames = computed(() => {
+  const there = new Set(namesOf(rows.value, 'machine'))
+  const standing = machines.list.map(({ name }) => name).filter((name) => there.has(name))
+  return [...new Set([...standing, ...there])]
+})
+const wireNames = computed(() => namesOf(onMachine.value, 'wire'))
+function choose(which: 'machine' | 'wire', name: string) {
+  const to = which === 'machine' ? machine : wire
+  to.value = to.value === name ? undefined : name
+  if (which === 'machine' && wire.value && !wireNames.value.includes(wire.value)) wire.value = undefined
+}
+const { top, rows: lines, before, after, measure } = useRows(() => found.value, 74)
+
+const writing = ref(false)
+const correcting = shallowRef<LogNote>()
+const menuAt = ref<HTMLElement>()
+const menuOf = shallowRef<LogNote>()
+function openMenu(event: Event, note: LogNote) {
+  menuOf.value = note
+  menuAt.value = event.currentTarget as HTMLElement
+}
+const acts = computed(() => {
+  const note = menuOf.value
+  if (!note) return []
+  return [
+    { title: t('log.correct'), act: () => (correcting.value = note) },
+    { title: t('store.remove'), act: () => log.remove(note.id, t('log.removed')) },
+  ]
+})
+function csv() {
+  const { units } = settings
+  const speed = (row: LogRow) => {
+    const metres = row.line?.ran?.wireSpeedMPerMin
+    return metres === undefined ? '' : units === 'metric' ? metres : Math.round(metres / 0.0254)
+  }
+  const head = [
+    'at',
+    'machine',
+    'what',
+    'wire',
+    'volts',
+    units === 'metric' ? 'speedMetric' : 'speedInch',
+    'minutes',
+    'by',
+    'says',
+  ]
+  exportCsv(
+    'log',
+    head.map((key) => t(`log.head.${key}`)),
+    found.value.map((row) => [
+      row.at.slice(0, 16).replace('T', ' '),
+      row.machine,
+      row.note ? t(`log.kinds.${row.note.what}`) : t(`log.jobs.${row.line!.kind}`),
+      row.wire,
+      row.line?.ran?.voltageV ?? '',
+      speed(row),
+      row.line?.minutes ?? '',
+      row.by,
+      row.note?.text ?? row.says.join('; '),
+    ]),
+  )
+}
+</script>
+
+<template>
+  <div class="screen log">
+    <h1>{{ t('nav.log') }}</h1>
+    <div class="row">
+      <v-text-field
+        v-model="find"
+        class="find"
+        type="search"
+        :label="t('log.find')"
+        :placeholder="t('log.findHint')"
+        maxlength="200"
+        clearable
+        hide-details
+      />
+      <v-btn variant="flat" color="primary" @click="writing = true">{{ t('log.write') }}</v-btn>
+      <v-btn v-if="found.length" variant="text" @click="csv">{{ t('log.csv') }}</v-btn>
+    </div>
+    <div v-if="machineNames.length > 1" class="chips" role="group" :aria-label="t('log.machineAsk')">
+      <button
+        v-for="name in machineNames"
+        :key="name"
+        type="button"
+        :aria-pressed="machine === name"
+        @click="choose('machine', name)"
+      >
+        {{ name }}
+      </button>
+    </div>
+    <div v-if="wireNames.length > 1 || wire" class="chips" role="group" :aria-label="t('log.wireAsk')">
+      <button
+        v-for="name in wireNames"
+        :key="name"
+        type="button"
+        :aria-pressed="wire === name"
+        @click="choose('wire', name)"
+      >
+        {{ name }}
+      </button>
+    </div>
+    <p class="muted" role="status">
+      {{ found.length ? t('log.count', found.length) : t(rows.length ? 'log.noneFound' : 'log.none') }}
+    </p>
+    <ul
+      v-if="found.length"
+      :ref="(el) => void (top = el as HTMLElement)"
+      class="entries"
+      :style="{ paddingTop: `${before}px`, paddingBottom: `${after}px` }"
+    >
+      <li
+        v-for="{ item: row, index } in lines"
+        :key="row.id"
+        :ref="(el) => measure(el as Element | null)"
+        :data-index="index"
+        :aria-setsize="found.length"
+        :aria-posinset="index + 1"
+      >
+        <div class="head">
+          <router-link v-if="row.path" :to="row.path">{{ row.title }}</router-link>
+          <b v-else>{{ row.title }}</b>
+          <span class="tabular">{{ row.wire }}</span>
+          <span class="muted tabular when"
+            >{{ d(new Date(row.at), { dateStyle: 'medium', timeStyle: 'short' })
+            }}{{ row.by ? `, ${row.by}` : '' }}</span
+          >
+          <button
+            v-if="row.note"
+            type="button"
+            class="dots"
+            aria-haspopup="menu"
+            :aria-label="t('store.rowMenu', { name: row.title })"
+            @click="openMenu($event, row.note)"
+          >
+            ⋯
+          </button>
+        </div>
+        <p v-if="row.says.length" class="tabular says">{{ row.says.join(' · ') }}</p>
+        <details v-if="row.note?.was?.length">
+          <summary>{{ t('log.before') }}</summary>
+          <p v-for="old in row.note.was" :key="old.at" class="muted">
+            {{ d(new Date(old.at), { dateStyle: 'medium', timeStyle: 'short' }) }}: {{ old.text }}
+          </p>
+        </details>
+      </li>
+    </ul>
+    <RowMenu v-model:at="menuAt" :label="t('log.more')" :acts="acts" />
+    <NoteBox
+      v-if="writing"
+      :machine-id="machines.list.find((m) => m.name === machine)?.id"
+      @close="writing = false"
+    />
+    <NoteBox v-if="correcting" :note="correcting" @close="correcting = undefined" />
+  </div>
+</template>
+
+<style scoped>
+.log {
+  display: grid;
+  gap: 14px;
+  align-content: start;
+}
+.find {
+  flex: 1 1 240px;
+  max-width: 480px;
+}
+.entries li {
+  border-top: 1px solid var(--rule);
+  padding: 8px 0;
+}
+.head {
+  display: flex;
+  flex-wrap: wrap;
+  gap: 2px 16px;
+  align-items: center;
+  min-height: 44px;
+}
+.head a,
+.head b {
+  font-weight: 700;
+}
+.when {
+  margin-left: auto;
+}
+.dots {
+  min-width: 44px;
+  min-height: 44px;
+  border: 1px solid var(--muted);
+  background: none;
+  color: inherit;
+  font: inherit;
+  cursor: pointer;
+}
+.says {
+  white-space: pre-line;
+  overflow-wrap: anywhere;
+}
+</style>
