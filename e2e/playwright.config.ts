@@ -22,6 +22,8 @@ export default defineConfig({
     viewport: { width: 1280, height: 800 },
     // Parts of a screen that have no name of their own: never a class.
     testIdAttribute: 'data-part',
+    // Kept on the device the whole program is fetched at every visit: one test of its own does that.
+    serviceWorkers: 'block',
     trace: 'off',
     launchOptions: {
       executablePath: process.env.CHROMIUM ?? (existsSync(SHELL) ? SHELL : '/usr/bin/chromium'),

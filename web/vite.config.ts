@@ -5,6 +5,7 @@ import { join } from 'node:path'
 import { fileURLToPath } from 'node:url'
 import { defaultClientConditions, defineConfig } from 'vite'
 import vuetify from 'vite-plugin-vuetify'
+import { offline } from './offline.ts'
 import { ahead } from './ahead.ts'
 import { words } from './words.ts'
 
@@ -29,6 +30,7 @@ export default defineConfig({
     vue({ template: { compilerOptions: { whitespace: 'preserve' } } }),
     vuetify({ autoImport: true }),
     ahead('edge', 'app', 'en'),
+    offline(),
   ],
   // Messages are compiled here: the page needs no compiler of its own.
   resolve: {

@@ -776,7 +776,7 @@ test('a slip of the finger finds what the word finds', () => {
   for (const symptom of SYMPTOMS) {
     const [word] = SYMPTOM_WORDS[symptom].name
       .toLowerCase()
-      .match(/\p{L}{6,}/gu)
+      .match(/\p{L}{8,}/gu)
       ?.sort((a, b) => b.length - a.length) ?? ['']
     if (!word) continue
     const at = 2 + (word.charCodeAt(1) % (word.length - 3))

@@ -7,6 +7,7 @@ import express, { type ErrorRequestHandler, type Express, type RequestHandler, t
 import helmet from 'helmet'
 import type { Question } from './answer.ts'
 import { only, onlyOwnNames, permissions, refuseWith } from './guard.ts'
+import { handover } from './handover.ts'
 import { answerHere, Busy, type Answerer } from './answerer.ts'
 
 export interface ServerOptions {
@@ -14,6 +15,8 @@ export interface ServerOptions {
   webRoot?: string
   /** Whether a browser with an empty store opens the demo shop. */
   demo?: boolean
+  /** Where other devices of the same network find it; none where it listens to this computer alone. */
+  addresses?: readonly string[]
   /** Who answers; left out, the thread that takes requests. */
   answerer?: Answerer
 }
@@ -24,7 +27,12 @@ const MOST_BYTES = 1_000_000
 const RETRY_AFTER_S = 2
 
 /** The same core over HTTP. Every error body is JSON with `problems`; nothing a client sends causes a 500. */
-export function createApp({ webRoot, demo = false, answerer = answerHere }: ServerOptions = {}): Express {
+export function createApp({
+  webRoot,
+  demo = false,
+  answerer = answerHere,
+  addresses = [],
+}: ServerOptions = {}): Express {
   const app = express()
   app.disable('x-powered-by')
   app.use(
@@ -68,7 +76,7 @@ export function createApp({ webRoot, demo = false, answerer = answerHere }: Serv
   ]
   const api = express.Router()
   api.all('/info', only('GET', 'HEAD'), (_request, response) => {
-    response.json({ name: 'Pepper Knot', demo })
+    response.json({ name: 'Pepper Knot', demo, addresses })
   })
   let document: string | undefined
   api.all('/openapi.json', only('GET', 'HEAD'), (_request, response) => {
@@ -78,6 +86,7 @@ export function createApp({ webRoot, demo = false, answerer = answerHere }: Serv
   api.all('/suggest', ...asks('suggest'))
   api.all('/trouble', ...asks('trouble'))
   api.all('/changeover', ...asks('changeover'))
+  api.use('/handover', handover())
   app.use('/api/v1', api)
   app.use('/api', notFound)
 

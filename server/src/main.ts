@@ -22,7 +22,11 @@ if (!Number.isInteger(port) || port < 0 || port > 65535) {
 }
 
 const pool = startPool(process.env.WORKER ?? join(here, 'worker.js'))
-const app = createApp({ webRoot, demo: process.env.DEMO === '1', answerer: pool })
+/** What other devices of the network type in. */
+const addresses = servedAt(host)
+  .filter((name) => name !== 'localhost' && name !== '::1' && !name.startsWith('127.'))
+  .map((name) => `http://${isIPv6(name) ? `[${name}]` : name}:${port}`)
+const app = createApp({ webRoot, demo: process.env.DEMO === '1', answerer: pool, addresses })
 let closing = false
 const server = guarded((request, response) => {
   // Who is answered while the server closes does not keep the line for another question.

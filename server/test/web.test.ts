@@ -46,7 +46,7 @@ test('without a built page the API answers all the same', async () => {
   await request(app)
     .get('/api/v1/info')
     .set('Host', 'localhost')
-    .expect(200, { name: 'Pepper Knot', demo: false })
+    .expect(200, { name: 'Pepper Knot', demo: false, addresses: [] })
 })
 test('a name that is not this computer’s is not answered', () =>
   request(createApp({ webRoot })).get('/').set('Host', 'rebound.example').expect(421))

@@ -8,6 +8,7 @@ import NavRail from './parts/NavRail.vue'
 import { viewChanged, watchHands } from './parts/handsUp.ts'
 import { usePageKeys } from './parts/keys.ts'
 import { idle } from './composables/idle.ts'
+import { keepHere, newer } from './composables/useOffline.ts'
 import { pageTitle } from './composables/usePageTitle.ts'
 import { useShop } from './stores/shop.ts'
 import { useSettings } from './stores/settings.ts'
@@ -97,6 +98,12 @@ async function loadAnew() {
   await shop.save()
   location.reload()
 }
+/** In the middle of a run nothing is taken: it is offered when the sheet is left. */
+const onSheet = computed(() => route.name === 'change' && route.params.stage === 'swap')
+async function takeNewer() {
+  await shop.save()
+  await newer.value?.()
+}
 /** Something of the shop could not be kept, or was opened without. */
 const trouble = computed(
   () =>
@@ -117,6 +124,7 @@ const stopWaiting = watch(
     stopWaiting()
     await idle()
     const { loadAhead } = await import('./composables/loadAhead.ts')
+    void keepHere()
     void loadAhead()
   },
 )
@@ -130,6 +138,11 @@ const stopWaiting = watch(
       <div v-if="stale" class="note note--stop stale" role="alert" data-part="stale">
         <p>{{ t('app.stale') }}</p>
         <v-btn variant="flat" color="primary" @click="loadAnew">{{ t('app.loadAnew') }}</v-btn>
+      </div>
+      <div v-if="newer && !onSheet" class="note stale" role="status" data-part="newer">
+        <p>{{ t('app.newer') }}</p>
+        <v-btn variant="flat" color="primary" @click="takeNewer">{{ t('app.takeNewer') }}</v-btn>
+        <v-btn @click="newer = undefined">{{ t('app.later') }}</v-btn>
       </div>
       <SaveNotice v-if="trouble" />
       <router-view v-if="shop.phase === 'ready'" />

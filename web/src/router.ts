@@ -27,6 +27,12 @@ export const router = createRouter({
       component: () => import('./screens/store/StoreScreen.vue'),
       props: true,
     },
+    {
+      path: '/card/:id?',
+      name: 'card',
+      component: () => import('./screens/card/CardScreen.vue'),
+      props: true,
+    },
     { path: '/log', name: 'log', component: () => import('./screens/log/LogScreen.vue') },
     { path: '/words', name: 'words', component: () => import('./screens/words/WordsScreen.vue') },
     { path: '/more', name: 'more', component: () => import('./screens/more/MoreScreen.vue') },

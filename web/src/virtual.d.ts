@@ -1,3 +1,4 @@
+/// <reference types="vite-plugin-pwa/vanillajs" />
 /** Made by `words.ts` beside the Vite configuration. */
 declare module 'virtual:languages' {
   const languages: Record<string, () => Promise<{ default: Record<string, unknown> }>>

@@ -10,11 +10,18 @@ describe('what follows from a run', () => {
     ['no wire', { label: '' }],
     ['a wire that cannot be read', { label: 'ER71T-1' }],
     ['a wire without its size', { label: 'ER5356' }],
-    ['no metal', { job: { thicknessMm: 4 } }],
-    ['no thickness', { job: { material: 'aluminium' } }],
     ['a machine that is gone', { machineId: 'heron' }],
   ])('%s: no plan yet, and no exception', (_what, change) =>
     expect(planOf(run(change), shop).plan).toBeUndefined(),
+  )
+  test.each([{}, { thicknessMm: 4 }, { material: 'aluminium' as const }])(
+    'of %j the parts are planned, and nothing that hangs on the metal',
+    (job) => {
+      const { plan } = planOf(run({ job }), shop)
+      expect(plan!.steps.length).toBeGreaterThan(5)
+      expect(plan!.start).toBeNull()
+      expect(plan!.context.job).toBeUndefined()
+    },
   )
   test('once the run has begun the plan no longer moves with the store', () => {
     const { request, plan } = planOf(run(), shop)

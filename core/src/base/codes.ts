@@ -97,6 +97,11 @@ export interface ProblemFacts {
   'trouble.wireNeeded': []
   'trouble.outcome': [outcome: string, may: readonly string[]]
 
+  'handover.noCode': []
+  'handover.tooMany': []
+  'handover.notJson': []
+  'handover.full': []
+
   'file.notJson': []
   'file.notOurs': []
   'file.newer': [version: number, mine: number]

@@ -36,7 +36,17 @@ export const problemAnswerSchema = z.strictObject({
 })
 export const problemsAnswerSchema = z.strictObject({ problems: z.array(problemAnswerSchema).min(1) })
 
-export const infoAnswerSchema = z.strictObject({ name: z.string(), demo: z.boolean() })
+export const infoAnswerSchema = z.strictObject({
+  name: z.string(),
+  demo: z.boolean(),
+  /** Where other devices of the same network find this server. */
+  addresses: z.array(z.string()),
+})
+/** A bundle is held under this code until then. */
+export const handoverAnswerSchema = z.strictObject({
+  code: z.string().regex(/^\d{6}$/),
+  until: z.iso.datetime(),
+})
 
 export const decodeAnswerSchema = z.strictObject({
   wire: z.strictObject({

@@ -26,10 +26,10 @@ const WORDS: readonly (readonly [string, RegExp])[] = [
   ],
   ['hose', /\b(?:GAS\s+)?HOSES?\b/],
   ['gunORing', /\bO-?\s?RINGS?\b/],
-  ['gunInnerLiner', /\b(?:INNER|SECOND|SHORT)\s+(?:LINER|CONDUIT)\b/],
+  ['gunInnerLiner', /\b(?:INNER|SECOND|SHORT)\s+(?:[A-Z]+\s+){0,3}?(?:LINER|CONDUIT)\b/],
   [
     'gunRolls',
-    /\b(?:GUN|TORCH)\s+(?:DRIVE\s+)?(?:ROLLS?|ROLLERS?|WHEELS?)\b|\b(?:ROLLS?|ROLLERS?)\b.*\b(?:FOR|OF)\s+(?:THE\s+)?GUN\b/,
+    /\b(?:GUN|TORCH)\s+(?:(?:DRIVE|SMOOTH|KNURLED|SERRATED|[UV](?:-?GROOVE)?)\s+){0,3}(?:ROLLS?|ROLLERS?|WHEELS?)\b|\b(?:ROLLS?|ROLLERS?)\b.*\b(?:FOR|OF)\s+(?:THE\s+)?GUN\b/,
   ],
   ['regulator', /\b(?:REGULATOR|FLOWMETER|FLOW\s?METER)\b/],
   ['cylinder', /\b(?:CYLINDER|BOTTLE)\b/],

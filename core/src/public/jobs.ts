@@ -3,11 +3,11 @@ export { type Conversion, canConvert, planConversion } from '../changeover/conve
 export { LANES, laneSteps } from '../changeover/people/crew.ts'
 export { feedFigures } from '../changeover/plan/feedFigures.ts'
 export { type GatherLine, gatherList } from '../changeover/plan/gather.ts'
-export { type OtherPart, offersAt } from '../changeover/plan/offers.ts'
+export { offersAt } from '../changeover/plan/offers.ts'
 export { type Changeover, PlanRefused, planChangeover } from '../changeover/plan/plan.ts'
 export { benchOf } from '../changeover/plan/startFor.ts'
 export { earliestDay, orderList } from '../changeover/stock/orderList.ts'
-export { type SettleWords } from '../changeover/stock/settle.ts'
+export {} from '../changeover/stock/settle.ts'
 export {
   begin,
   correct,
@@ -22,7 +22,7 @@ export {
   undoStep,
   withSeen,
 } from '../jobs/commands.ts'
-export { type OpenJob, jobOf, jobsAt, machineNow, progressOf } from '../jobs/job.ts'
+export { jobOf, jobsAt, machineNow, progressOf } from '../jobs/job.ts'
 export { fromTheLog, onShelf } from '../jobs/request.ts'
 export { CONVERSIONS } from '../steps/conversions.ts'
 export { cardsOf } from '../steps/cards.ts'

@@ -20,10 +20,11 @@ export {
   jobSchema,
   suggestRequestSchema,
 } from '../machine/request.ts'
+export { setupCardSchema } from '../machine/setupCard.ts'
 export { STATIONS, type Station } from '../machine/stations.ts'
 export { fittedOn, fittedParts, isLow } from '../machine/stock.ts'
 export { type Part, partSchema } from '../machine/store.ts'
-export { UPKEEP, upkeepDue } from '../machine/upkeep.ts'
+export { CARE_DAYS, UPKEEP, upkeepDue } from '../machine/upkeep.ts'
 export { usualSpares } from '../machine/usualSpares.ts'
 export { type Finding } from '../match/finding.ts'
 export { contextFor, handOf, readWire, shelfWire } from '../match/prepare.ts'

@@ -13,7 +13,6 @@ export {
   MATERIALS,
   POLARITIES,
   POSITIONS,
-  type Transfer,
 } from '../terms/terms.ts'
 export {
   type UnitSystem,
@@ -36,6 +35,6 @@ export {
   formatTravel,
   formatVolts,
 } from '../units/format.ts'
-export { type GaugeScale, gaugeScaleOf } from '../units/gauge.ts'
+export { gaugeScaleOf } from '../units/gauge.ts'
 export { BAR, typedNumber } from '../units/parse.ts'
 export { QUANTITIES, type Quantity, printQuantity, readQuantity } from '../units/quantities.ts'

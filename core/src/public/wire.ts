@@ -1,6 +1,6 @@
 /** Labels and wires, the catalogue, starting figures, and what a shop is ready for. */
 export { byLooking } from '../catalogue/byLooking.ts'
-export { type CatalogueEntry } from '../catalogue/catalogue.ts'
+export {} from '../catalogue/catalogue.ts'
 export { sizeForThickness, suggestWires } from '../catalogue/suggest.ts'
 export { metalTyped } from '../metals/read.ts'
 export { readChart } from '../procedures/chart.ts'

@@ -1,11 +1,14 @@
 <script setup lang="ts">
 import { useI18n } from 'vue-i18n'
+import { useOnline } from '@vueuse/core'
+import { keptHere } from '../composables/useOffline.ts'
 import { useSettings } from '../stores/settings.ts'
 import { MORE, PLACES } from './places.ts'
 
 defineEmits<{ keys: [] }>()
 const { t } = useI18n()
 const settings = useSettings()
+const online = useOnline()
 </script>
 
 <template>
@@ -30,6 +33,9 @@ const settings = useSettings()
       <svg viewBox="0 0 28 28" aria-hidden="true"><path :d="place.path" /></svg>
       <span>{{ t(`nav.${place.name}`) }}</span>
     </router-link>
+    <p v-if="!online" class="offline" role="status" data-part="offline">
+      {{ t(keptHere ? 'app.offline' : 'app.offlineBare') }}
+    </p>
     <div class="foot">
       <button
         type="button"
@@ -91,6 +97,12 @@ svg {
   background: rgb(255 255 255 / 8%);
   font-weight: 700;
 }
+.offline {
+  font-size: 0.8125rem;
+  line-height: 1.2;
+  text-align: center;
+  padding: 8px 4px;
+}
 .foot {
   margin-top: auto;
   display: flex;
@@ -131,6 +143,14 @@ svg {
     width: auto;
     height: var(--bar);
     flex-direction: row;
+  }
+  .offline {
+    position: fixed;
+    left: 0;
+    right: 0;
+    bottom: var(--below);
+    padding: 2px 8px;
+    background: var(--rail);
   }
   .brand,
   .foot,

@@ -4,8 +4,8 @@ import { useI18n } from 'vue-i18n'
 import {
   printQuantity,
   QUANTITIES,
+  type gaugeScaleOf,
   readQuantity,
-  type GaugeScale,
   type Quantity,
   type Read,
   type UnitSystem,
@@ -18,7 +18,7 @@ const props = defineProps<{
   kind: Quantity
   label: string
   units: UnitSystem
-  gaugeScale?: GaugeScale | undefined
+  gaugeScale?: ReturnType<typeof gaugeScaleOf> | undefined
   min?: number
   max?: number
   hint?: string

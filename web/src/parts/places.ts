@@ -50,7 +50,7 @@ export const PLACES: readonly Place[] = [
     name: 'log',
     to: '/log',
     path: 'M6 4h13l3 3v17H6zM10 10h8M10 14.500h8M10 19h5',
-    routes: ['log'],
+    routes: ['log', 'card'],
   },
   { name: 'shop', to: '/shop', path: 'M4 12v11h20V12M2 12l4-7h16l4 7zM11 23v-6h6v6', routes: ['shop'] },
 ]

@@ -4,7 +4,7 @@ import type { FileWorker } from '../workers/file.worker.ts'
 import { downloadBlob } from './download.ts'
 
 /** Written beside the page, which is not held; where the store cannot be read, what the page knows. */
-async function written(shop: ReturnType<typeof useShop>): Promise<Blob> {
+export async function shopFile(shop: ReturnType<typeof useShop>): Promise<Blob> {
   await shop.save()
   if (shop.saveState === 'saved') {
     const raw = new Worker(new URL('../workers/file.worker.ts', import.meta.url), { type: 'module' })
@@ -28,5 +28,5 @@ export async function exportShop(shop: ReturnType<typeof useShop>) {
       .toLowerCase()
       .replace(/[^a-z0-9]+/g, '-')
       .replace(/^-|-$/g, '') || 'shop'
-  downloadBlob(`${name}-${new Date().toISOString().slice(0, 10)}.pepperknot.json`, await written(shop))
+  downloadBlob(`${name}-${new Date().toISOString().slice(0, 10)}.pepperknot.json`, await shopFile(shop))
 }

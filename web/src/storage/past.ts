@@ -1,9 +1,9 @@
 import { z } from 'zod'
 import type { Content } from '@pepper-knot/core/ledger'
-import { logLine, type LogLine, type Run } from '@pepper-knot/core/record'
+import { logLine, type Run } from '@pepper-knot/core/record'
 
 /** What the list says of a run that was signed off: none of them has to be opened for it. */
-export type Past = LogLine
+export type Past = NonNullable<ReturnType<typeof logLine>>
 const isOptional = (value: unknown, type: string) => value === undefined || typeof value === type
 /** There are thousands: each is looked at by hand. */
 const isPast = (one: unknown): one is Past => {

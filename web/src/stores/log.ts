@@ -1,13 +1,17 @@
 import { defineStore } from 'pinia'
 import { useLocalStorage } from '@vueuse/core'
 import { computed } from 'vue'
-import { corrected, type LogNote } from '@pepper-knot/core/record'
+import { corrected, type Shop } from '@pepper-knot/core/record'
 import { asKept } from './kept.ts'
+import { useRuns } from './runs.ts'
 import { newId, useShop } from './shop.ts'
+
+export type LogNote = NonNullable<Shop['log']>[number]
 
 /** Notes written into the log by hand, the latest first, and who writes on this device. */
 export const useLog = defineStore('log', () => {
   const shop = useShop()
+  const runs = useRuns()
   const notes = computed<readonly LogNote[]>(() =>
     [...(shop.shop.log ?? [])].sort((a, b) => (a.at < b.at ? 1 : a.at > b.at ? -1 : a.id < b.id ? -1 : 1)),
   )
@@ -32,5 +36,18 @@ export const useLog = defineStore('log', () => {
     )
   const remove = (id: string, label: string) =>
     shop.undoable(label, () => shop.drop('log', (note) => note.id === id))
-  return { notes, by, signed, add, correct, remove }
+  /** Takes a name off every note and every signed-off job. @param jobs ids of the jobs that bear it */
+  async function forget(name: string, jobs: readonly string[], label: string) {
+    for (const id of jobs) await shop.loadRun(id)
+    const without = <T extends { by?: string | undefined }>({ by, ...rest }: T) =>
+      (by === name ? rest : { ...rest, ...(by !== undefined && { by }) }) as T
+    shop.undoable(label, () => {
+      for (const id of jobs) runs.change(id, (run) => without(run))
+      for (const note of notes.value)
+        if (note.by === name || note.was?.some((old) => old.by === name))
+          shop.put('log', asKept({ ...without(note), ...(note.was && { was: note.was.map(without) }) }))
+    })
+    if (by.value.trim() === name) by.value = ''
+  }
+  return { notes, by, signed, add, correct, remove, forget }
 })

@@ -1,4 +1,4 @@
-import type { Upkeep } from '../../machine/upkeep.ts'
+import type { Care } from '../../machine/upkeep.ts'
 import type { Rank } from '../../match/ranks.ts'
 
 export const CONDITION_NAMES: Record<string, string> = {
@@ -14,7 +14,11 @@ export const CONDITION_NAMES: Record<string, string> = {
   present: 'there, sound',
 }
 
-export const UPKEEP_NAMES: Record<Upkeep, string> = {
+export const UPKEEP_NAMES: Record<Care, string> = {
+  cleanNozzle: 'clean the nozzle',
+  leakCheck: 'look for gas leaks',
+  workClamp: 'clean the work clamp',
+  extinguisher: 'look at the extinguisher',
   blowOutLiner: 'blow out the liner',
   brushRolls: 'brush the drive rolls',
   checkORings: 'look at the O-rings',

@@ -2,6 +2,7 @@ import type { z } from 'zod'
 import {
   changeoverAnswerSchema,
   decodeAnswerSchema,
+  handoverAnswerSchema,
   infoAnswerSchema,
   suggestAnswerSchema,
   troubleAnswerSchema,
@@ -57,8 +58,45 @@ const COMPONENTS: readonly (readonly [string, z.ZodType, 'input' | 'output'])[] 
   ['SuggestAnswer', suggestAnswerSchema, 'output'],
   ['TroubleAnswer', troubleAnswerSchema, 'output'],
   ['Info', infoAnswerSchema, 'output'],
+  ['Handover', handoverAnswerSchema, 'output'],
   ['Problems', problemsAnswerSchema, 'output'],
 ]
+
+const wrongCode = { 404: 'No bundle has this code.', 429: 'Too many wrong codes in a minute.' }
+const byCode = (operationId: string, summary: string, good: object) => ({
+  summary,
+  operationId,
+  parameters: [
+    { name: 'code', in: 'query', required: true, schema: { type: 'string', pattern: '^[0-9]{6}$' } },
+  ],
+  responses: {
+    ...good,
+    ...Object.fromEntries(
+      Object.entries(wrongCode).map(([status, description]) => [
+        status,
+        { description, content: json('Problems') },
+      ]),
+    ),
+  },
+})
+const bundle = { 'application/json': { schema: { type: 'object' } } }
+/** A bundle from one device to another, held in memory for ten minutes. */
+const handoverPath = {
+  post: {
+    summary: 'Holds a bundle, a file of a shop, at most 20 MB, under a code of six figures.',
+    operationId: 'handOver',
+    requestBody: { required: true, content: bundle },
+    responses: {
+      201: { description: 'The code, and until when it is good.', content: json('Handover') },
+      422: { description: 'It is no file of a shop.', content: json('Problems') },
+      503: { description: 'Too much is held already.', content: json('Problems') },
+    },
+  },
+  get: byCode('takeOver', 'The bundle of a code.', { 200: { description: 'The bundle.', content: bundle } }),
+  delete: byCode('tookOver', 'The bundle was taken: it is held no longer.', {
+    204: { description: 'It is gone.' },
+  }),
+}
 
 /** References into a schema's own definitions point to its component once it stands in the document. */
 function moved(value: unknown, name: string): unknown {
@@ -110,6 +148,7 @@ export function openApi(): JsonSchema {
           responses: { 200: { description: 'Name, and whether it shows the demo.', content: json('Info') } },
         },
       },
+      '/handover': handoverPath,
       '/openapi.json': {
         get: {
           summary: 'This document.',

@@ -51,8 +51,6 @@ const FIELD_WORDS: Readonly<Record<string, string>> = {
   log: 'notes in the log',
   by: 'who wrote it',
   what: 'what it is about',
-  was: 'what it said before',
-  text: 'text',
   like: 'metal it is like',
   wires: 'wires it takes',
   preheatC: 'preheat',

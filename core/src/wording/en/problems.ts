@@ -146,6 +146,11 @@ const PROBLEM_WORDS: { [C in ProblemCode]: (...facts: ProblemFacts[C]) => string
     reason === 'unread'
       ? 'This was not read, and it could hurt or not work: read it before it is left as it is.'
       : 'This cannot be left as it is: it would hurt somebody, or not work at all.',
+  'handover.noCode': () =>
+    'No bundle has this code. Codes are good for ten minutes, or until the bundle was taken.',
+  'handover.tooMany': () => 'Too many wrong codes from your address. Try again in a minute.',
+  'handover.notJson': () => 'A bundle is a file of a shop.',
+  'handover.full': () => 'The server holds as many bundles as it can. Try again in a few minutes.',
   'request.useNoPart': () => 'There is no such part in the store, or none is left of it.',
   'request.useOtherPart': () => 'This part of the store does not go on here.',
   'trouble.outcome': (outcome: string, may: readonly string[]) =>

@@ -12,6 +12,11 @@ export const frame = {
     stale:
       'A part of the program could not be fetched: the server does not answer, or has a newer build. What you entered is kept.',
     loadAnew: 'Reload',
+    newer: 'A newer version of this program is on this device.',
+    takeNewer: 'Use it now',
+    later: 'Later',
+    offline: 'No network: all of it works here.',
+    offlineBare: 'No network: what is open goes on; do not close this page.',
     plainHttp:
       'This address is plain http: the browser will not keep the screen awake here, nor promise to keep what is stored when it runs out of room. Export the shop as a file now and then.',
     loading: 'Opening the shop…',
@@ -41,6 +46,7 @@ export const frame = {
     desk: 'Gas and arc',
     more: 'More',
     words: 'Words',
+    card: 'Setup card',
     log: 'Log',
     changes: 'Change',
     change: 'Change',

@@ -1,4 +1,5 @@
 import { bench } from './bench.ts'
+import { card } from './card.ts'
 import { changeover } from './changeover.ts'
 import { desk } from './desk.ts'
 import { dialIn } from './dialIn.ts'
@@ -13,6 +14,7 @@ import { trouble } from './trouble.ts'
 export const en = {
   ...frame,
   ...bench,
+  ...card,
   ...changeover,
   ...store,
   ...desk,

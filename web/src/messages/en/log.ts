@@ -20,6 +20,8 @@ export const log = {
     corrected: 'Note corrected',
     removed: 'Note removed',
     before: 'It said before:',
+    names: 'Names in the log',
+    namesText: 'A name goes off every entry it stands on. It can be undone.',
     forget: 'Take {by} off every entry',
     forgot: '{by} is taken off every entry',
     csv: 'Log as CSV',

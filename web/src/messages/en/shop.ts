@@ -91,6 +91,21 @@ export const shop = {
     asItWas: 'as it was before',
     takeBack: 'Take back',
   },
+  handover: {
+    title: 'Another phone',
+    give: 'Hand this shop over',
+    giveText:
+      'The server holds it for ten minutes under a code. The other phone opens this same server and types it.',
+    giveIt: 'Get a code',
+    take: 'Take a shop over',
+    code: 'Code of six figures',
+    takeIt: 'Fetch it',
+    notReached: 'The server was not reached. Export the shop as a file instead.',
+    where: 'Where other phones find it',
+    whereText:
+      'On the same network, with the phone’s camera. Each address keeps a shop of its own, which starts empty.',
+    alone: 'This server answers to this computer alone. Started with HOST=0.0.0.0 it answers to the network.',
+  },
   pick: {
     title: 'Which is right?',
     text: 'Both were written down, and neither knew of the other. Nothing is lost until you choose.',

@@ -1,9 +1,8 @@
 <script setup lang="ts">
 import { isRun } from '@pepper-knot/core/record'
-import type { UPKEEP } from '@pepper-knot/core/machine'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { progressOf, type OpenJob } from '@pepper-knot/core/jobs'
+import { progressOf } from '@pepper-knot/core/jobs'
 import { isWorn, upkeepDue, type Machine } from '@pepper-knot/core/machine'
 import { formatMass } from '@pepper-knot/core/trade'
 import { asItStands } from '@pepper-knot/core/wire'
@@ -17,7 +16,7 @@ import { useSettings } from '../../stores/settings.ts'
 import { useWords } from '../../composables/useWords.ts'
 import { seen } from '../../messages/seen.ts'
 
-type Upkeep = (typeof UPKEEP)[number]
+type Upkeep = ReturnType<typeof upkeepDue>[number]['upkeep']
 
 const words = useWords()
 const props = defineProps<{ machine: Machine; offer?: string | undefined }>()
@@ -48,6 +47,7 @@ const job = computed(() => jobs.value[0])
 const progress = computed(
   () => job.value && progressOf(job.value, machineStore.recorded(props.machine.id)!, props.machine),
 )
+type OpenJob = Parameters<typeof progressOf>[0]
 const toJob = (at: OpenJob) =>
   isRun(at.run, 'change', 'put-right') ? `${runPath(at.run)}/swap` : runPath(at.run)
 const canStop = computed(() => {

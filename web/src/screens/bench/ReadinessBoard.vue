@@ -182,9 +182,9 @@ function walk(event: KeyboardEvent) {
                   :class="['cell', cell.state]"
                   :data-at="`${r},${m}`"
                   :tabindex="stop === `${r},${m}` ? 0 : -1"
-                  @focus="last = `${r},${m}`"
                   :aria-label="told(row, cell)"
                   :title="told(row, cell)"
+                  @focus="last = `${r},${m}`"
                   @click="looked = { row, cell }"
                 >
                   <b class="tabular">{{ words.cellWords(cell, minutes(cell)).state }}</b>

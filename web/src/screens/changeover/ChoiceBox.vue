@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { feedFigures, offersAt, type OtherPart } from '@pepper-knot/core/jobs'
+import { feedFigures, offersAt } from '@pepper-knot/core/jobs'
 import { rankOf, type Station } from '@pepper-knot/core/machine'
 import { useRun } from '../../composables/useRun.ts'
 import DialogBox from '../../parts/DialogBox.vue'
@@ -32,6 +32,7 @@ const costs = computed(() => {
     ...(figures ? [words.feedFigureText(figures, settings.units)] : []),
   ].filter(Boolean)
 })
+type OtherPart = ReturnType<typeof offersAt>['parts'][number]
 const partAt = ({ storeIndex }: OtherPart) => {
   const part = plan.value.context.store![storeIndex]!
   return words.partText(part.kind, part as unknown as Record<string, unknown>, settings.units)

@@ -10,6 +10,7 @@ import WireLine from '../../parts/WireLine.vue'
 import { signOffId } from '../../storage/head.ts'
 import { useShop } from '../../stores/shop.ts'
 import { useMachines } from '../../stores/machines.ts'
+import { useLog } from '../../stores/log.ts'
 import { useParts } from '../../stores/parts.ts'
 import { useSettings } from '../../stores/settings.ts'
 import { settleWords } from './settleWords.ts'
@@ -25,6 +26,7 @@ const shop = useShop()
 const settings = useSettings()
 const machineStore = useMachines()
 const partStore = useParts()
+const log = useLog()
 /** Those of a real machine. */
 const tries = computed(() => (run.value.tries ?? []).filter((made) => !made.simulated))
 const ranWell = computed(() => {
@@ -73,7 +75,7 @@ function sign() {
       machineStore.record(JSON.parse(JSON.stringify(machine)))
       partStore.lay(store)
       const at = new Date().toISOString()
-      change(() => signOff(job, done, at))
+      change(() => ({ ...signOff(job, done, at), ...(log.signed && { by: log.signed }) }))
     },
     signOffId(run.value.id),
   )
@@ -106,6 +108,13 @@ function sign() {
         </template>
         <MarkField class="gap" />
         <v-textarea v-model="note" class="gap" :label="t('sign.note')" rows="3" maxlength="2000" />
+        <v-text-field
+          v-model="log.by"
+          class="gap"
+          :label="t('log.by')"
+          :hint="t('log.byHint')"
+          maxlength="40"
+        />
       </section>
       <section>
         <h2>{{ t('sign.used') }}</h2>

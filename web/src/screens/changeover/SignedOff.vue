@@ -127,7 +127,7 @@ const ended = computed(() => run.value.waits?.filter((w) => w.reason !== undefin
           })
         }}<template v-if="run.minutesTaken !== undefined"
           >, {{ t('sign.took', { n: Math.round(run.minutesTaken) }) }}</template
-        >
+        >{{ run.by ? `, ${seen(run.by)}` : '' }}
       </p>
     </header>
     <p v-if="outcome?.stopped" class="note note--stop">
@@ -163,6 +163,7 @@ const ended = computed(() => run.value.waits?.filter((w) => w.reason !== undefin
     <div class="row no-print">
       <v-btn variant="flat" color="primary" @click="exportShop(shop)">{{ t('sign.export') }}</v-btn>
       <v-btn @click="print">{{ t('sign.print') }}</v-btn>
+      <v-btn v-if="here" :to="`/card/${run.machineId}`">{{ t('card.title') }}</v-btn>
       <v-btn v-if="!mending" @click="mend">{{ t('sign.mend') }}</v-btn>
       <v-btn v-if="canUndo" @click="shop.undo(signOffId(run.id))">{{ t('sign.undo') }}</v-btn>
       <v-btn v-if="canRepeat" @click="repeat">{{ t('sign.repeat') }}</v-btn>

@@ -5,7 +5,7 @@ import { useDraft } from '../../composables/useDraft.ts'
 import { type Machine } from '@pepper-knot/core/machine'
 import { type Run } from '@pepper-knot/core/record'
 import { formatLength } from '@pepper-knot/core/trade'
-import { sizeForThickness, suggestWires, tradeLabel, type CatalogueEntry } from '@pepper-knot/core/wire'
+import { sizeForThickness, suggestWires, tradeLabel } from '@pepper-knot/core/wire'
 import { useMetals } from '../../stores/metals.ts'
 import { useParts } from '../../stores/parts.ts'
 import { useSettings } from '../../stores/settings.ts'
@@ -41,6 +41,7 @@ const suits = computed(() =>
 const found = computed(() => (text.value.trim() === '' ? [] : words.searchCatalogue(text.value)))
 const labelOf = (classification: string, mm: number) =>
   `${classification} ${tradeLabel(mm, settings.units)}${settings.units === 'metric' ? ' mm' : ''}`
+type CatalogueEntry = ReturnType<typeof words.searchCatalogue>[number]
 const sizeOf = (entry: CatalogueEntry) => sizeForThickness(entry, props.job.thicknessMm ?? 3)
 const rangeOf = (entry: CatalogueEntry) =>
   t('decide.usual', {

@@ -1,4 +1,4 @@
-import { type SettleWords } from '@pepper-knot/core/jobs'
+import type { settleJob } from '@pepper-knot/core/jobs'
 import { type UnitSystem } from '@pepper-knot/core/trade'
 import { newId } from '../../stores/shop.ts'
 import { useWords } from '../../composables/useWords.ts'
@@ -8,7 +8,7 @@ const words = useWords()
 export const settleWords = (
   t: (key: string, named: Record<string, string>) => string,
   units: UnitSystem,
-): SettleWords => ({
+): Parameters<typeof settleJob>[4] => ({
   cameOff: (name, wire) => t('sign.cameOff', { name, wire }),
   newId,
   nameOf: (wire) => words.partText('wire', { ...wire }, units),

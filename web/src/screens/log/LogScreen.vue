@@ -1,13 +1,15 @@
 <script setup lang="ts">
 import { computed, onMounted, ref, shallowRef } from 'vue'
 import { useI18n } from 'vue-i18n'
-import type { LogNote } from '@pepper-knot/core/record'
+import { formatSpeed } from '@pepper-knot/core/trade'
 import { useDraft } from '../../composables/useDraft.ts'
 import { useWords } from '../../composables/useWords.ts'
+import MoreFold from '../../parts/MoreFold.vue'
 import RowMenu from '../../parts/RowMenu.vue'
 import { useRows } from '../../parts/rows.ts'
 import { exportCsv } from '../../storage/csv.ts'
-import { useLog } from '../../stores/log.ts'
+import { seen } from '../../messages/seen.ts'
+import { useLog, type LogNote } from '../../stores/log.ts'
 import { useMachines } from '../../stores/machines.ts'
 import { useSettings } from '../../stores/settings.ts'
 import { useShop } from '../../stores/shop.ts'
@@ -72,11 +74,28 @@ const acts = computed(() => {
     { title: t('store.remove'), act: () => log.remove(note.id, t('log.removed')) },
   ]
 })
+/** Everyone who is named in an entry, or in what one said before. */
+const names = computed(() =>
+  [
+    ...new Set([
+      ...shop.past.flatMap(({ by }) => by ?? []),
+      ...log.notes.flatMap(({ by, was }) =>
+        [by, ...(was ?? []).map((old) => old.by)].flatMap((b) => b ?? []),
+      ),
+    ]),
+  ].sort(),
+)
+const forget = (name: string) =>
+  log.forget(
+    name,
+    shop.past.flatMap((line) => (line.by === name ? [line.id] : [])),
+    t('log.forgot', { by: name }),
+  )
 function csv() {
   const { units } = settings
   const speed = (row: LogRow) => {
     const metres = row.line?.ran?.wireSpeedMPerMin
-    return metres === undefined ? '' : units === 'metric' ? metres : Math.round(metres / 0.0254)
+    return metres === undefined ? '' : Number.parseFloat(formatSpeed(metres, units))
   }
   const head = [
     'at',
@@ -191,6 +210,14 @@ function csv() {
         </details>
       </li>
     </ul>
+    <MoreFold v-if="names.length" :title="t('log.names')">
+      <p class="muted">{{ t('log.namesText') }}</p>
+      <div class="row">
+        <v-btn v-for="name in names" :key="name" @click="forget(name)">{{
+          t('log.forget', { by: seen(name) })
+        }}</v-btn>
+      </div>
+    </MoreFold>
     <RowMenu v-model:at="menuAt" :label="t('log.more')" :acts="acts" />
     <NoteBox
       v-if="writing"
@@ -225,6 +252,9 @@ function csv() {
 .head a,
 .head b {
   font-weight: 700;
+}
+.head b::first-letter {
+  text-transform: uppercase;
 }
 .when {
   margin-left: auto;

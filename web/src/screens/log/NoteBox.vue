@@ -1,10 +1,10 @@
 <script setup lang="ts">
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { LOG_NOTES, type LogNote } from '@pepper-knot/core/record'
+import { LOG_NOTES } from '@pepper-knot/core/record'
 import ChoiceRow from '../../parts/ChoiceRow.vue'
 import DialogBox from '../../parts/DialogBox.vue'
-import { useLog } from '../../stores/log.ts'
+import { useLog, type LogNote } from '../../stores/log.ts'
 import { useMachines } from '../../stores/machines.ts'
 import { seen } from '../../messages/seen.ts'
 

@@ -54,7 +54,11 @@ async function choose(event: Event) {
   const input = event.target as HTMLInputElement
   const file = input.files?.[0]
   input.value = ''
-  if (!file) return
+  if (file) await look(file)
+}
+/** What was handed over is looked at like a file. @param then what is said once it was read */
+async function look(file: Blob, then?: () => void) {
+  if (state.value !== 'none' && state.value !== 'shown') return
   problems.value = []
   failed.value = false
   full.value = false
@@ -74,6 +78,7 @@ async function choose(event: Event) {
     if (read.ok) {
       looked.value = read.value
       rows.value = read.value.differences
+      then?.()
     } else problems.value = read.problems
     state.value = read.ok ? 'shown' : 'none'
   } catch {
@@ -100,6 +105,7 @@ async function apply() {
   looked.value = undefined
   state.value = 'none'
 }
+defineExpose({ look })
 const saveAside = () => download('not-read.json', JSON.stringify(looked.value!.aside, null, 2))
 </script>
 

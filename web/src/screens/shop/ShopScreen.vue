@@ -8,6 +8,8 @@ import { askToPersist, isPersisted, type Persisted } from '../../storage/persist
 import { useShop } from '../../stores/shop.ts'
 import { useSettings } from '../../stores/settings.ts'
 import AsidePanel from './AsidePanel.vue'
+import CsvOptions from './CsvOptions.vue'
+import HandOverPanel from './HandOverPanel.vue'
 import ImportPanel from './ImportPanel.vue'
 import PracticePanel from './PracticePanel.vue'
 import ShopName from './ShopName.vue'
@@ -23,6 +25,7 @@ const plain = !window.isSecureContext
 const persisted = ref<Persisted>('unknown')
 onMounted(async () => (persisted.value = await isPersisted()))
 const ask = async () => (persisted.value = await askToPersist())
+const importing = ref<InstanceType<typeof ImportPanel>>()
 const asking = ref<'demo' | 'empty' | null>(null)
 
 async function startOver() {
@@ -54,7 +57,7 @@ async function startOver() {
       <p class="muted">{{ t('shop.dataText') }}</p>
       <p class="muted">{{ t('shop.address', { host }) }}</p>
       <p v-if="plain">{{ t('app.plainHttp') }}</p>
-      <ImportPanel>
+      <ImportPanel ref="importing">
         <v-btn variant="flat" color="primary" @click="exportShop(shop)">{{ t('sign.export') }}</v-btn>
       </ImportPanel>
       <p v-if="persisted !== 'unknown'">
@@ -76,6 +79,7 @@ async function startOver() {
         </div>
       </div>
     </section>
+    <HandOverPanel @file="(file, done) => importing?.look(file, done)" />
     <section class="rows" :aria-label="t('shop.settings')">
       <ShopName />
       <v-select
@@ -112,6 +116,7 @@ async function startOver() {
     </section>
     <TakenBackPanel />
     <PracticePanel />
+    <CsvOptions />
     <AsidePanel />
     <section :aria-label="t('shop.cautions')">
       <h2>{{ t('shop.cautions') }}</h2>

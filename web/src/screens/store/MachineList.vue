@@ -16,6 +16,7 @@ import { useSettings } from '../../stores/settings.ts'
 import ConversionButtons from './ConversionButtons.vue'
 import MachineEditor from './MachineEditor.vue'
 import QuickMachine from './QuickMachine.vue'
+import UpkeepPanel from './UpkeepPanel.vue'
 import { useWords } from '../../composables/useWords.ts'
 import { seen } from '../../messages/seen.ts'
 
@@ -87,6 +88,7 @@ const acts = computed(() => {
   if (!machine) return []
   return [
     { title: t('store.edit'), act: () => (editing.value = machine) },
+    { title: t('card.title'), act: () => void router.push(`/card/${machine.id}`) },
     {
       title: t('store.remove'),
       act: () => machineStore.remove(machine.id, t('store.removed', { name: machine.name })),
@@ -151,6 +153,7 @@ function saveStation(machine: Machine) {
         :text="t('chart.machineText')"
         @change="(rows, said) => setChart(machine, rows, said)"
       />
+      <UpkeepPanel v-if="open === machine.id" :machine="machine" />
       <ul v-if="open === machine.id" class="stations">
         <li v-for="s in STATIONS" :key="s">
           <button type="button" @click="station = { machine, station: s }">

@@ -13,6 +13,7 @@ import ChartPanel from '../../parts/ChartPanel.vue'
 import DialogBox from '../../parts/DialogBox.vue'
 import RowMenu from '../../parts/RowMenu.vue'
 import { useRows } from '../../parts/rows.ts'
+import CsvImport from './CsvImport.vue'
 import PartEditor from './PartEditor.vue'
 import { formKind, partKinds, type EditedPart } from './partKinds.ts'
 import QuickParts from './QuickParts.vue'
@@ -46,6 +47,7 @@ const shown = computed(() => (onlyLow.value ? rows.value.filter(isLow) : rows.va
 const { top, rows: lines, before, after, measure } = useRows(() => shown.value, 61)
 function csv() {
   const head = [
+    'id',
     'kind',
     props.wires ? 'wire' : 'part',
     'drawer',
@@ -60,8 +62,9 @@ function csv() {
     props.wires ? 'wires' : 'parts',
     head.map((key) => t(`csv.${key}`)),
     shown.value.map((p) => [
+      p.id ?? '',
       t(`kinds.${formKind(p as EditedPart)}`),
-      name(p),
+      csvName(p),
       p.drawer ?? '',
       p.count,
       on(p).length,
@@ -72,6 +75,9 @@ function csv() {
     ]),
   )
 }
+/** A part as the file calls it: a spool by its label. */
+const csvName = (part: Part) => (part.kind === 'wire' ? part.label : name(part))
+const bringing = ref(false)
 const fresh = (): EditedPart => ({
   id: newId(),
   count: 1,
@@ -126,6 +132,7 @@ const setCount = (part: Part, by: number) => partStore.put({ ...part, count: Mat
         @click:clear="find = ''"
       />
       <v-btn v-if="rows.length" variant="text" @click="csv">{{ t('store.csv') }}</v-btn>
+      <v-btn variant="text" @click="bringing = true">{{ t('csvIn.open') }}</v-btn>
       <v-btn v-if="low" :aria-pressed="onlyLow" @click="onlyLow = !onlyLow">{{
         t('store.toBuy', { n: low })
       }}</v-btn>
@@ -218,6 +225,7 @@ const setCount = (part: Part, by: number) => partStore.put({ ...part, count: Mat
       />
       <v-btn @click="sheet = undefined">{{ t('app.close') }}</v-btn>
     </DialogBox>
+    <CsvImport v-if="bringing" :wires="wires" :name-of="csvName" @close="bringing = false" />
     <PartEditor
       v-if="editing"
       :part="editing"

@@ -14,7 +14,7 @@ import {
   type Try,
   type WeldKind,
 } from '@pepper-knot/core/arc'
-import { QUANTITIES, typedNumber, type Transfer } from '@pepper-knot/core/trade'
+import { QUANTITIES, typedNumber } from '@pepper-knot/core/trade'
 import { type DialInPlan } from '@pepper-knot/core/wire'
 import ChoiceRow from '../../../parts/ChoiceRow.vue'
 import { useSettings } from '../../../stores/settings.ts'
@@ -33,7 +33,7 @@ const props = defineProps<{
   tries: readonly Try[]
   next: Proposal
   /** Not known where no row tells: then the usual words. */
-  transfer: Transfer | null
+  transfer: Parameters<typeof words.arcWords>[0] | null
 }>()
 const emit = defineEmits<{ save: [made: Try] }>()
 const weld = defineModel<WeldKind>('weld', { required: true })

@@ -1,0 +1,128 @@
+import { readFileSync } from 'node:fs'
+import { expectNoAxeFindings, expect, open, test } from './bench.ts'
+import { written } from './store.ts'
+
+test('a note is written, corrected, found by a slip of the finger, and taken away', async ({ page }) => {
+  await open(page, '/log')
+  await expect(page.getByText('Nothing is written down yet.')).toBeVisible()
+  await page.getByRole('button', { name: 'Write a note' }).click()
+  const box = page.getByRole('dialog')
+  await box.getByRole('button', { name: 'Save' }).click()
+  await expect(box.getByRole('alert').filter({ hasText: 'Write something first.' })).toBeVisible()
+  await box.getByRole('radio', { name: 'cylinder changed' }).click()
+  await box.getByLabel('Note').fill('=1+1 regulator hisses at the nut')
+  await box.getByLabel('Your name or initials').fill('K. B.')
+  await expectNoAxeFindings(page)
+  await box.getByRole('button', { name: 'Save' }).click()
+  await expect(page.getByText('=1+1 regulator hisses')).toBeVisible()
+  await written(page)
+  await page.reload()
+  await page.getByRole('searchbox', { name: 'Find in the log' }).fill('regulater')
+  await expect(page.getByText('1 entry')).toBeVisible()
+  await page.getByRole('button', { name: /^More for/ }).click()
+  await page.getByRole('menuitem', { name: 'Correct the note' }).click()
+  await box.getByLabel('Note').fill('the regulator hissed: nut tightened')
+  await box.getByRole('button', { name: 'Save' }).click()
+  await page.getByText('It said before:').click()
+  await expect(page.getByText('=1+1 regulator hisses')).toBeVisible()
+  // The name goes off what it says and what it said.
+  await page.getByText('Names in the log').click()
+  await page.getByRole('button', { name: 'Take K. B. off every entry' }).click()
+  await expect(page.getByText('Names in the log')).toHaveCount(0)
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(page.getByText('Names in the log')).toBeVisible()
+  await expectNoAxeFindings(page)
+  await page.getByRole('button', { name: /^More for/ }).click()
+  await page.getByRole('menuitem', { name: 'Remove' }).click()
+  await expect(page.getByText('Nothing is written down yet.')).toBeVisible()
+})
+
+test('a setup card is shown, and its text written down on a machine that stands otherwise', async ({
+  page,
+  context,
+}) => {
+  await context.grantPermissions(['clipboard-read', 'clipboard-write'])
+  await open(page, '/store/machines')
+  await page.getByRole('button', { name: 'More for Gull' }).click()
+  await page.getByRole('menuitem', { name: 'Setup card' }).click()
+  await expect(page.getByTestId('card').getByRole('heading', { name: 'Gull' })).toBeVisible()
+  await expect(page.getByRole('img', { name: 'Code of this setup' })).toBeVisible()
+  await expectNoAxeFindings(page)
+  await page.getByRole('button', { name: 'Copy the code’s text' }).click()
+  const text = await page.evaluate(() => navigator.clipboard.readText())
+  const [file] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'PDF', exact: true }).click(),
+  ])
+  expect(file.suggestedFilename()).toBe('Gull-setup.pdf')
+  await page.getByRole('heading', { name: 'Read a card' }).click()
+  const field = page.getByLabel('Text of a card’s code')
+  await field.fill('no code at all')
+  await expect(page.getByText('This is no setup code.')).toBeVisible()
+  await field.fill(text)
+  await expect(page.getByText('Gull stands just as the card says.')).toBeVisible()
+  await page.getByRole('combobox', { name: 'Put it on' }).press('Enter')
+  await page.getByRole('option', { name: 'Tern' }).click()
+  await expect(page.getByText(/It would change on Tern/)).toBeVisible()
+  await page.getByRole('button', { name: 'Write it down so' }).click()
+  await field.fill(text)
+  await expect(page.getByText('Tern stands just as the card says.')).toBeVisible()
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(page.getByText(/It would change on Tern/)).toBeVisible()
+})
+
+test('a shop is handed from one device to another by six figures', async ({ page, browser }) => {
+  await open(page, '/store/machines')
+  await page.getByRole('button', { name: 'More for Gull' }).click()
+  await page.getByRole('menuitem', { name: 'Edit' }).click()
+  await page.getByRole('dialog').getByLabel('Name').first().fill('Gull the second')
+  await page.getByRole('dialog').getByRole('button', { name: 'Save' }).click()
+  await page.goto('/shop')
+  await page.getByRole('heading', { name: 'Another phone' }).click()
+  await page.getByRole('button', { name: 'Get a code' }).click()
+  const code = (await page.getByTestId('code').textContent())!.replace(/\D/g, '').slice(0, 6)
+  const other = await (await browser.newContext({ serviceWorkers: 'block' })).newPage()
+  await open(other, `${new URL(page.url()).origin}/shop`)
+  await other.getByRole('heading', { name: 'Another phone' }).click()
+  await other.getByLabel('Code of six figures').fill('000 00')
+  await expect(other.getByRole('button', { name: 'Fetch it' })).toBeDisabled()
+  await other.getByLabel('Code of six figures').fill(code)
+  await expectNoAxeFindings(other)
+  await other.getByRole('button', { name: 'Fetch it' }).click()
+  await other.getByRole('button', { name: 'Import it' }).click()
+  await other.goto(`${new URL(page.url()).origin}/store/machines`)
+  await expect(other.getByRole('heading', { name: 'Gull the second' })).toBeVisible()
+})
+
+test('parts go out as CSV and come in again, with what cannot be taken listed', async ({ page }) => {
+  await open(page, '/store/parts')
+  const [file] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Save as CSV' }).click(),
+  ])
+  const text = readFileSync(await file.path(), 'utf8')
+  const rows = text.split('\r\n')
+  // The third part counted anew, one that is new, one that nobody can read.
+  const columns = rows[0]!.split(',')
+  const third = rows[3]!.split(',')
+  third[columns.indexOf('Count')] = '77'
+  const fresh = columns.map((name) => (name === 'Part' ? 'contact tip 1.4' : name === 'Count' ? '5' : ''))
+  const odd = columns.map((name) => (name === 'Part' ? 'a thing' : ''))
+  const changed = [...rows.slice(0, 3), third.join(','), ...rows.slice(4, -1), fresh.join(','), odd.join(',')]
+  await page.getByRole('button', { name: 'Bring in CSV' }).click()
+  const box = page.getByRole('dialog')
+  await box.locator('input[type=file]').setInputFiles({
+    name: 'parts.csv',
+    mimeType: 'text/csv',
+    buffer: Buffer.from(changed.join('\r\n')),
+  })
+  await expect(box.getByText(/^1 new, 1 changed, \d+ as they are\.$/)).toBeVisible()
+  await expect(box.getByText('One row is not taken:')).toBeVisible()
+  await expectNoAxeFindings(page)
+  await box.getByRole('button', { name: 'Take the others' }).click()
+  await expect(page.getByRole('row', { name: /contact tip 1.4/ })).toContainText('5')
+  await expect(page.getByText('77')).toBeVisible()
+  await page.getByRole('button', { name: 'Undo' }).click()
+  await expect(page.getByText('77')).toHaveCount(0)
+  await expect(page.getByRole('row', { name: /contact tip 1.4/ })).toHaveCount(0)
+})

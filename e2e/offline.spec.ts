@@ -1,0 +1,108 @@
+/** The network goes; the program stays. A server of its own, so that it can be stopped and brought up anew. */
+import { spawn, type ChildProcess } from 'node:child_process'
+import { appendFileSync, cpSync, mkdtempSync, rmSync } from 'node:fs'
+import { tmpdir } from 'node:os'
+import { join } from 'node:path'
+import { fileURLToPath } from 'node:url'
+import { expect, test } from '@playwright/test'
+import { decide, doStep, gatherAndBegin, open, unfold } from './bench.ts'
+import { written } from './store.ts'
+
+const root = fileURLToPath(new URL('..', import.meta.url))
+async function serve(webRoot: string, port = 0): Promise<{ url: string; stop: () => Promise<void> }> {
+  const server: ChildProcess = spawn(process.execPath, [join(root, 'server/dist/main.js')], {
+    env: { ...process.env, PORT: String(port), WEB_ROOT: webRoot, DEMO: '1' },
+    stdio: ['ignore', 'pipe', 'inherit'],
+  })
+  const url = await new Promise<string>((found) =>
+    server.stdout!.on('data', (text: Buffer) => {
+      const address = /http:\/\/\S+/.exec(text.toString())
+      if (address) found(address[0])
+    }),
+  )
+  return {
+    url,
+    stop: () =>
+      new Promise((gone) => {
+        server.on('exit', () => gone())
+        server.kill('SIGKILL')
+      }),
+  }
+}
+
+test.use({ serviceWorkers: 'allow' })
+test('with the server gone every screen opens, a change is done, and a newer version waits until the run is left', async ({
+  page,
+}) => {
+  const faults: string[] = []
+  page.on('pageerror', (error) => faults.push(error.message))
+  const webRoot = mkdtempSync(join(tmpdir(), 'pepper-knot-web-'))
+  cpSync(join(root, 'web/dist'), webRoot, { recursive: true })
+  let server = await serve(webRoot)
+  const { port, origin } = new URL(server.url)
+  try {
+    await open(page, origin)
+    // All of it is kept once the browser says so.
+    await page.evaluate(async () => (await navigator.serviceWorker.ready).active!.state)
+    await page.reload()
+    await expect.poll(() => page.evaluate(() => navigator.serviceWorker.controller !== null)).toBe(true)
+    await server.stop()
+
+    await page.reload()
+    await expect(page.getByRole('heading', { level: 1, name: 'Saltbarrow Slip' })).toBeVisible()
+    for (const path of [
+      '/change',
+      '/trouble',
+      '/feed',
+      '/desk',
+      '/store',
+      '/log',
+      '/card',
+      '/shop',
+      '/words',
+    ]) {
+      await page.goto(`${origin}${path}`)
+      await expect(page.locator('main h1').first()).toBeVisible()
+    }
+    await page.goto(origin)
+    await decide(page, 'Tern', 'E71T-11 .030 10 lb', 'mild steel', '1/8')
+    await gatherAndBegin(page)
+    for (let i = 0; i < 3; i++) await doStep(page)
+    const head = page.getByTestId('head')
+    const step = /step \d+ of \d+/.exec((await head.textContent())!)![0]
+    await written(page)
+    await page.reload()
+    await expect(head).toContainText(step)
+    await unfold(page)
+    await page
+      .getByRole('link', { name: 'Something’s wrong' })
+      .or(page.getByRole('button', { name: 'Something’s wrong' }))
+      .first()
+      .click()
+    await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
+    await page.goBack()
+    await expect(head).toContainText(step)
+
+    // A newer version comes while the run is on: nothing of it is taken, and nothing is asked before the sheet is left.
+    appendFileSync(join(webRoot, 'sw.js'), '\n// newer\n')
+    server = await serve(webRoot, Number(port))
+    await page.evaluate(async () => {
+      const registration = (await navigator.serviceWorker.getRegistration())!
+      await registration.update()
+      const worker = registration.installing ?? registration.waiting!
+      while (worker.state === 'installing') await new Promise((done) => setTimeout(done, 20))
+    })
+    await doStep(page)
+    await expect(page.getByTestId('newer')).toHaveCount(0)
+    await expect(head).toBeVisible()
+    await page.getByRole('link', { name: 'Bench' }).first().click()
+    await expect(page.getByTestId('newer')).toBeVisible()
+    await page.getByRole('button', { name: 'Use it now' }).click()
+    await expect(page.getByTestId('newer')).toHaveCount(0)
+    await expect(page.getByRole('link', { name: /Go on: Tern/ })).toBeVisible()
+    expect(faults).toEqual([])
+  } finally {
+    await server.stop().catch(() => undefined)
+    rmSync(webRoot, { recursive: true, force: true })
+  }
+})

@@ -1,0 +1,89 @@
+import fc from 'fast-check'
+import { demoShop } from '@pepper-knot/core/demo'
+import { partSchema, type Part } from '@pepper-knot/core/machine'
+import { csvText, readCsv } from '../src/storage/csv.ts'
+import { columnsOf, isSameRow, PART_FIELDS, readParts, type PartField } from '../src/storage/partsCsv.ts'
+import { useWords } from '../src/composables/useWords.ts'
+import { times } from '../../core/test/counts.ts'
+
+const words = useWords()
+const store = demoShop().store.map((part) => partSchema.parse(part))
+const nameOf = (part: Part) => (part.kind === 'wire' ? part.label : words.partText(part.kind, part, 'metric'))
+const names = Object.fromEntries(PART_FIELDS.map((f) => [f, [f]])) as Record<PartField, string[]>
+const rowsOf = (parts: readonly Part[]) =>
+  parts.map((p) => [
+    p.id ?? '',
+    nameOf(p),
+    p.drawer ?? '',
+    p.count,
+    p.lowAt ?? '',
+    p.leadDays ?? '',
+    p.price ?? '',
+    p.note ?? '',
+  ])
+const OPTIONS = [
+  { separator: ',', decimal: '.', bom: false },
+  { separator: ';', decimal: ',', bom: true },
+  { separator: '\t', decimal: ',', bom: false },
+] as const
+
+test.each(OPTIONS)('what goes out comes in and changes nothing, with %j', (options) => {
+  const { head, rows } = readCsv(csvText([...PART_FIELDS], rowsOf(store), options))
+  const read = readParts(rows, columnsOf(head, names), store, nameOf)
+  expect(read.filter((row) => !('part' in row && isSameRow(row)))).toEqual([])
+})
+test('on another device each part is read by its words', () => {
+  const plain = ({ id: _id, drawer: _d, note: _n, lowAt: _l, leadDays: _t, price: _p, ...part }: Part) => part
+  const { rows } = readCsv(
+    csvText(
+      ['part', 'count'],
+      store.map((p) => [nameOf(p), p.count]),
+    ),
+  )
+  const read = readParts(rows, { part: 0, count: 1 }, [], nameOf)
+  const kinds = (part: Part) => [part.kind, 'part' in part ? part.part : '', part.count, nameOf(part)]
+  expect(read.map((row) => ('part' in row ? kinds(row.part) : row.text))).toEqual(
+    store.map((part) => kinds(plain(part) as Part)),
+  )
+})
+test('a text comes back as it was typed, whatever it begins with, and no cell is run', () => {
+  fc.assert(
+    fc.property(
+      fc.array(
+        fc.oneof(fc.string({ maxLength: 30 }), fc.constantFrom('=1+1', "'=1", '@a', '-5', '\u200b=x', '+49')),
+        {
+          minLength: 1,
+          maxLength: 6,
+        },
+      ),
+      fc.constantFrom(...OPTIONS),
+      (texts, options) => {
+        const said = texts.map((text) => text.replace(/[\r\n]+/g, ' ').trim()).filter(Boolean)
+        if (said.length === 0) return
+        const text = csvText(
+          ['note', 'end'],
+          said.map((one) => [one, 1]),
+          options,
+        )
+        const { rows } = readCsv(text)
+        expect(rows.map(([one]) => one)).toEqual(said)
+      },
+    ),
+    { numRuns: times(150, 5000), seed: 31 },
+  )
+})
+test('a row that cannot be taken is listed and takes nothing with it', () => {
+  const rows = [
+    ['contact tip 0.9', '3'],
+    ['a thing', '1'],
+    ['contact tip 1.2', '-4'],
+    ['contact tip 1.0', 'many'],
+  ]
+  const read = readParts(rows, { part: 0, count: 1 }, [], nameOf)
+  expect(read.map((row) => ('part' in row ? 'taken' : `row ${row.row}`))).toEqual([
+    'taken',
+    'row 3',
+    'row 4',
+    'row 5',
+  ])
+})
