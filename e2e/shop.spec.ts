@@ -124,6 +124,7 @@ test('missing parts make an order with its days, as a file a spreadsheet reads',
   await open(page)
   await decide(page, 'Dunlin', 'ER70S-6 0.8 mm 15 kg', 'mild steel', '2 mm')
   await page.getByRole('button', { name: 'Gather', exact: true }).last().click()
+  await page.getByRole('heading', { name: 'Order list' }).click()
   const order = page.getByRole('region', { name: 'Order list' })
   await expect(order).toContainText('the change can be done from')
   await expect(order.getByRole('row').nth(1)).toContainText('steel coil liner')

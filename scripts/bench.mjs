@@ -28,6 +28,7 @@ const known = [
   'mechanics',
   'mutants',
   'costs',
+  'photo',
   'long',
 ]
 const asked = process.argv.slice(2)

@@ -2,7 +2,7 @@ import { VitePWA } from 'vite-plugin-pwa'
 
 const NAME = 'Pepper Knot'
 /** Parts that few ask for and that weigh much: kept from their first use on. */
-const HEAVY = ['**/pdfmake*.js', '**/vfs_fonts*.js', '**/cardPdf*.js']
+const HEAVY = ['**/pdfmake*.js', '**/vfs_fonts*.js', '**/cardPdf*.js', 'ocr/**']
 
 /** Everything is kept on the device at the first visit; a newer version waits until somebody takes it. */
 export const offline = () =>
@@ -38,7 +38,7 @@ export const offline = () =>
       cleanupOutdatedCaches: true,
       runtimeCaching: [
         {
-          urlPattern: ({ url }) => url.pathname.startsWith('/assets/'),
+          urlPattern: ({ url }) => /^\/(?:assets|ocr)\//.test(url.pathname),
           handler: 'CacheFirst',
           options: { cacheName: 'heavy-parts', expiration: { maxEntries: 40 } },
         },

@@ -5,6 +5,7 @@ import { join } from 'node:path'
 import { fileURLToPath } from 'node:url'
 import { defaultClientConditions, defineConfig } from 'vite'
 import vuetify from 'vite-plugin-vuetify'
+import { ocr } from './ocr.ts'
 import { offline } from './offline.ts'
 import { ahead } from './ahead.ts'
 import { words } from './words.ts'
@@ -30,6 +31,7 @@ export default defineConfig({
     vue({ template: { compilerOptions: { whitespace: 'preserve' } } }),
     vuetify({ autoImport: true }),
     ahead('edge', 'app', 'en'),
+    ocr(),
     offline(),
   ],
   // Messages are compiled here: the page needs no compiler of its own.

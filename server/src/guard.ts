@@ -1,4 +1,5 @@
 import { createServer, type RequestListener, type Server } from 'node:http'
+import { createServer as createSecure } from 'node:https'
 import { hostname, networkInterfaces } from 'node:os'
 import { problemsAnswer, problemText } from '@pepper-knot/core/english'
 import { problemAt, say, type Said } from '@pepper-knot/core/trade'
@@ -112,10 +113,26 @@ const refusal = (status: number, name: string, message: string) => {
     `Content-Length: ${Buffer.byteLength(body)}\r\n\r\n${body}`
   )
 }
-/** A server with limits for what arrives, and an answer in JSON to what is no request at all. */
-export function guarded(listener: RequestListener, more: Partial<typeof LIMITS> = {}): Server {
+/** What https is served with, PEM. */
+export interface Certificate {
+  cert: string
+  key: string
+}
+/**
+ * A server with limits for what arrives, and an answer in JSON to what is no request at all.
+ * @param secure https with this certificate; left out, http
+ * @throws Error for a certificate that cannot be read, or a key that is not its own
+ */
+export function guarded(
+  listener: RequestListener,
+  more: Partial<typeof LIMITS> = {},
+  secure?: Certificate,
+): Server {
   const limits = { ...LIMITS, ...more }
-  const server = createServer({ connectionsCheckingInterval: limits.lookMs }, listener)
+  const looks = { connectionsCheckingInterval: limits.lookMs }
+  const server: Server = secure
+    ? createSecure({ ...looks, ...secure }, listener)
+    : createServer(looks, listener)
   server.headersTimeout = limits.headersMs
   server.requestTimeout = limits.requestMs
   server.keepAliveTimeout = limits.idleMs

@@ -1,9 +1,10 @@
+import { readFileSync } from 'node:fs'
 import { isIP, isIPv6 } from 'node:net'
 import { dirname, join } from 'node:path'
 import { fileURLToPath } from 'node:url'
 import { createApp } from './app.ts'
 import { servedAt } from './addresses.ts'
-import { guarded } from './guard.ts'
+import { guarded, type Certificate } from './guard.ts'
 import { startPool } from './pool.ts'
 
 const here = dirname(fileURLToPath(import.meta.url))
@@ -21,22 +22,52 @@ if (!Number.isInteger(port) || port < 0 || port > 65535) {
   process.exit(2)
 }
 
+/** Both or neither: https asks for a certificate and its key. */
+function certificate(): Certificate | undefined {
+  const { TLS_CERT, TLS_KEY } = process.env
+  if (!TLS_CERT && !TLS_KEY) return undefined
+  if (!TLS_CERT || !TLS_KEY) {
+    console.error('TLS_CERT and TLS_KEY go together: the file of a certificate, and that of its key.')
+    process.exit(2)
+  }
+  try {
+    return { cert: readFileSync(TLS_CERT, 'utf8'), key: readFileSync(TLS_KEY, 'utf8') }
+  } catch (error) {
+    console.error(`The certificate or its key cannot be read: ${(error as Error).message}`)
+    process.exit(2)
+  }
+}
+const secure = certificate()
+const scheme = secure ? 'https' : 'http'
+
 const pool = startPool(process.env.WORKER ?? join(here, 'worker.js'))
 /** What other devices of the network type in. */
 const addresses = servedAt(host)
   .filter((name) => name !== 'localhost' && name !== '::1' && !name.startsWith('127.'))
-  .map((name) => `http://${isIPv6(name) ? `[${name}]` : name}:${port}`)
+  .map((name) => `${scheme}://${isIPv6(name) ? `[${name}]` : name}:${port}`)
 const app = createApp({ webRoot, demo: process.env.DEMO === '1', answerer: pool, addresses })
 let closing = false
-const server = guarded((request, response) => {
-  // Who is answered while the server closes does not keep the line for another question.
-  if (closing) response.setHeader('Connection', 'close')
-  app(request, response)
-}).listen(port, host)
+function listening() {
+  try {
+    return guarded(
+      (request, response) => {
+        // Who is answered while the server closes does not keep the line for another question.
+        if (closing) response.setHeader('Connection', 'close')
+        app(request, response)
+      },
+      {},
+      secure,
+    )
+  } catch (error) {
+    console.error(`https cannot be served with this certificate and key: ${(error as Error).message}`)
+    process.exit(2)
+  }
+}
+const server = listening().listen(port, host)
 server.on('listening', () => {
   const address = server.address()
   const at = typeof address === 'object' && address ? address.port : port
-  for (const name of servedAt(host)) console.log(`http://${isIPv6(name) ? `[${name}]` : name}:${at}`)
+  for (const name of servedAt(host)) console.log(`${scheme}://${isIPv6(name) ? `[${name}]` : name}:${at}`)
 })
 server.on('error', (error: NodeJS.ErrnoException) => {
   console.error(

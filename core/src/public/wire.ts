@@ -1,4 +1,5 @@
 /** Labels and wires, the catalogue, starting figures, and what a shop is ready for. */
+export { photographed } from '../wire/photographed.ts'
 export { byLooking } from '../catalogue/byLooking.ts'
 export {} from '../catalogue/catalogue.ts'
 export { sizeForThickness, suggestWires } from '../catalogue/suggest.ts'
@@ -17,7 +18,7 @@ export {
   readinessRows,
 } from '../readiness/readiness.ts'
 export { asItStands } from '../readiness/standing.ts'
-export { type Besides } from '../wire/besides.ts'
+export {} from '../wire/besides.ts'
 export { linerBoreMm, tipBoreMm } from '../wire/bores.ts'
 export { FIRST_BY_HAND, type WireByHand } from '../wire/byHand.ts'
 export { CORED_STAND_IN } from '../wire/classification/shopWords.ts'

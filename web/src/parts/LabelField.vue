@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, defineAsyncComponent, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { notUnderstood, readLabel } from '@pepper-knot/core/wire'
 import { useSettings } from '../stores/settings.ts'
@@ -20,6 +20,13 @@ const props = withDefaults(defineProps<{ hideRead?: boolean; named?: boolean }>(
 defineEmits<{ enter: [] }>()
 const { t } = useI18n()
 const settings = useSettings()
+/** The box photographed instead of typed. */
+const PhotoBox = defineAsyncComponent(() => import('./PhotoBox.vue'))
+const photo = ref(false)
+function takePhoto(read: string) {
+  text.value = read
+  photo.value = false
+}
 const field = ref<{ focus: () => void }>()
 
 const label = computed(() => (text.value.trim() === '' || props.named ? undefined : readLabel(text.value)))
@@ -65,7 +72,16 @@ usePageKeys({
       spellcheck="false"
       maxlength="500"
       @keydown.enter.prevent="$emit('enter')"
-    />
+    >
+      <template #append-inner>
+        <button type="button" class="photo" :aria-label="t('photo.title')" @click.stop="photo = true">
+          <svg viewBox="0 0 28 28" aria-hidden="true">
+            <path d="M4 9h5l2-3h6l2 3h5v13H4zM14 12a4 4 0 1 0 .1 0" />
+          </svg>
+        </button>
+      </template>
+    </v-text-field>
+    <PhotoBox v-if="photo" @take="takePhoto" @close="photo = false" />
     <p v-if="read" class="read" role="status">
       {{ t('label.read', { what: words.labelText(read, settings.units) }) }}
     </p>
@@ -89,6 +105,21 @@ usePageKeys({
 </template>
 
 <style scoped>
+.photo {
+  width: 44px;
+  height: 44px;
+  padding: 8px;
+  border: 0;
+  background: none;
+  color: inherit;
+  cursor: pointer;
+}
+.photo svg {
+  width: 28px;
+  fill: none;
+  stroke: currentcolor;
+  stroke-width: 2;
+}
 .read {
   margin: 4px 0 0;
   font-weight: 600;

@@ -206,7 +206,7 @@ export const HEAT_NAMES: Record<HeatConvention, string> = {
 
 const FUME: Record<FumeReminder, string> = {
   always:
-    'Keep the head out of the plume; 100 ft/min (0.5 m/s) at a local hood, or 2,000 cu ft/min (57 m³/min) for each welder in a small or low room (29 CFR 1910.252).',
+    'Keep the head out of the plume. Draw 100 ft/min (0.5 m/s) at a local hood; in a small or low room 2,000 cu ft/min (57 m³/min) a welder (29 CFR 1910.252).',
   beryllium:
     'Beryllium: limit 0.2 µg/m³ (29 CFR 1910.1024). No arc without extraction made for it and medical watch.',
   lead: 'Lead: limit 50 µg/m³ (29 CFR 1910.1025): local exhaust or supplied air.',

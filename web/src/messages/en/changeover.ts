@@ -128,7 +128,7 @@ export const changeover = {
     title: 'Gather before anything is opened',
     missing: 'Missing parts',
     missingTitle: 'Missing: {n}',
-    missingText: 'Nothing is open yet: find or buy these, or choose another way.',
+    missingText: 'Find or buy these, or choose another way.',
     stopped: 'Not yet: one part is missing. | Not yet: {n} parts are missing.',
     found: 'I have found one',
     ifNeeded: 'only if the reading says so',

@@ -200,7 +200,7 @@ export const store = {
       '400': '400 V, three phases',
       '480': '480 V, three phases',
     },
-    text: 'Leave out what you do not know. What is assumed is marked “?” until somebody has looked.',
+    text: 'Leave out what you do not know; what is assumed gets a “?”.',
     nameOf: 'Machine {n}',
     name: 'Name',
     build: 'What kind of machine is it?',

@@ -20,6 +20,17 @@ const settings = useSettings()
 const machines = useMachines()
 const runs = useRuns()
 const text = ref('')
+const noCode = ref(false)
+async function photograph(event: Event) {
+  const input = event.target as HTMLInputElement
+  const file = input.files?.[0]
+  input.value = ''
+  if (!file) return
+  const { readCode } = await import('../../storage/photo.ts')
+  const found = await readCode(file).catch(() => undefined)
+  noCode.value = found === undefined
+  if (found !== undefined) text.value = found
+}
 const read = computed(() => (text.value.trim() ? readSetupCode(text.value) : undefined))
 const card = computed(() => (typeof read.value === 'object' ? read.value : undefined))
 const wrong = computed(() => (typeof read.value === 'string' ? read.value : undefined))
@@ -59,6 +70,11 @@ function take() {
 <template>
   <section :aria-label="t('card.read')">
     <MoreFold :title="t('card.read')">
+      <label class="file">
+        <span>{{ t('photo.code') }}</span>
+        <input type="file" accept="image/*" capture="environment" @change="photograph" />
+      </label>
+      <p v-if="noCode" class="problem" role="alert">{{ t('photo.noCode') }}</p>
       <v-textarea
         v-model="text"
         :label="t('card.paste')"
@@ -99,6 +115,26 @@ function take() {
 </template>
 
 <style scoped>
+.file {
+  position: relative;
+  display: inline-flex;
+  align-items: center;
+  justify-self: start;
+  min-height: 44px;
+  padding: 0 16px;
+  border: 2px solid currentcolor;
+  font-weight: 650;
+}
+.file input {
+  position: absolute;
+  inset: 0;
+  opacity: 0;
+  cursor: pointer;
+}
+.file:focus-within {
+  outline: 3px solid var(--copper);
+  outline-offset: 2px;
+}
 .take {
   justify-self: start;
 }

@@ -7,7 +7,8 @@ import { useWords } from '../../composables/useWords.ts'
 
 const words = useWords()
 /** What asks for something, by what comes of leaving it. */
-const props = defineProps<{ findings: readonly StationFinding[] }>()
+/** `told`: what is not read is said above already. */
+const props = defineProps<{ findings: readonly StationFinding[]; told?: boolean }>()
 const emit = defineEmits<{ open: [Station] }>()
 const { t } = useI18n()
 const settings = useSettings()
@@ -18,7 +19,9 @@ const groups = computed(() => {
     (g) => g.list.length > 0,
   )
 })
-const unread = computed(() => props.findings.filter((f) => f.verdict === 'unknown').length)
+const unread = computed(
+  () => (props.told ? [] : props.findings).filter((f) => f.verdict === 'unknown').length,
+)
 </script>
 
 <template>

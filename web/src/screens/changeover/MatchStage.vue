@@ -141,7 +141,7 @@ usePageKeys({ n: () => goOn.value?.$el.click() })
         >
       </WhyPanel>
     </div>
-    <FindingList :findings="plan.findings" @open="openAt" />
+    <FindingList :findings="plan.findings" :told="assumed.length > 0" @open="openAt" />
     <ThisChange v-if="!locked && plan.problems.length === 0" />
     <div class="row foot" data-part="foot">
       <v-btn

@@ -3,13 +3,14 @@ import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { USUAL_MIXTURES, shortMixture } from '@pepper-knot/core/arc'
 import { FAMILY_SHEETS, formatMass } from '@pepper-knot/core/trade'
-import { notUnderstood, tradeLabel, type Besides, type Wire } from '@pepper-knot/core/wire'
+import { notUnderstood, tradeLabel, type readLabel, type Wire } from '@pepper-knot/core/wire'
 import WordRow from '../../parts/WordRow.vue'
 import { useSettings } from '../../stores/settings.ts'
 import { useWords } from '../../composables/useWords.ts'
 
 const words = useWords()
 /** What this wire asks for, as soon as its label is read. */
+type Besides = Extract<ReturnType<typeof readLabel>, { ok: true }>['value']['besides']
 const props = defineProps<{ wire: Wire; besides?: Besides | undefined }>()
 const { t } = useI18n()
 const settings = useSettings()

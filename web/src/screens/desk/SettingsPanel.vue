@@ -22,6 +22,7 @@ import {
 import { type SizedWire, type StartSettings } from '@pepper-knot/core/wire'
 import ChoiceRow from '../../parts/ChoiceRow.vue'
 import QuantityField from '../../parts/QuantityField.vue'
+import { sentences } from '../../parts/sentences.ts'
 import { useSettings } from '../../stores/settings.ts'
 import FigureTable, { type Figure } from './FigureTable.vue'
 import { useWords } from '../../composables/useWords.ts'
@@ -46,7 +47,11 @@ const shade = computed(() => props.start.currentA && lensShade(props.start.curre
 const row = computed(() => words.startRow(props.start, settings.units))
 const marks = computed(() => words.ownMarks(props.start))
 const beside = computed(() => words.besideSentence(props.start, settings.units))
-const fume = computed(() => fumeReminders(props.wire, { material: 'mild-steel', ...props.job }, props.arcGas))
+const fume = computed(() =>
+  fumeReminders(props.wire, { material: 'mild-steel', ...props.job }, props.arcGas).flatMap((reminder) =>
+    sentences(words.fumeText(reminder)),
+  ),
+)
 
 const kind = ref<Joint['kind'] | undefined>('fillet')
 const leg = useDraft<number | undefined>('desk.settings.leg', 5)
@@ -211,7 +216,7 @@ const figures = computed<Figure[]>(() => {
       {{ shade.comfort === null ? '' : t('desk.comfort', { n: shade.comfort }) }}
     </p>
     <ul class="air" :aria-label="t('desk.air')">
-      <li v-for="reminder in fume" :key="reminder">{{ words.fumeText(reminder) }}</li>
+      <li v-for="line in fume" :key="line">{{ line }}</li>
     </ul>
     <FigureTable :figures="figures" />
   </div>
