@@ -158,6 +158,15 @@ test('on the wire that is on: from the Bench, another thickness, by keyboard, wr
   await expect(page.getByRole('heading', { level: 1 })).toHaveText('Sign off')
   await press('Sign off and save')
   await expect(page.getByText('ER70S-6 0.9').first()).toBeVisible()
+  // The card of the door and the log say what it ran at.
+  await page.getByRole('link', { name: 'Setup card' }).click()
+  await expect(page.getByTestId('card')).toContainText(/Volts\s*21 V/)
+  await page.getByRole('navigation', { name: 'Main' }).getByRole('link', { name: 'Log' }).click()
+  await expect(page.getByText(/Ran well at 21 V/)).toBeVisible()
+  await page.getByRole('heading', { name: 'Charts' }).click()
+  await page.getByText('As a table').click()
+  await expect(page.getByRole('columnheader', { name: 'put right' })).toBeVisible()
+  await expectNoAxeFindings(page)
   // The same again: what was good here last time stands at once.
   await page.getByRole('link', { name: 'Bench' }).first().click()
   await press('Dial in on Gull, the wire stays')

@@ -21,6 +21,15 @@ export async function shopFile(shop: ReturnType<typeof useShop>): Promise<Blob> 
   return new Blob([writeShopFile(await shop.known(), new Date().toISOString())], { type: 'application/json' })
 }
 
+const LAST = 'pepper-knot/exported'
+/** When this device last handed out a copy of everything; nothing where it never did. */
+export function lastExport(): Date | undefined {
+  const at = Date.parse(localStorage.getItem(LAST) ?? '')
+  return Number.isFinite(at) ? new Date(at) : undefined
+}
+/** A copy older than this is said to be old, days. */
+export const OLD_COPY_DAYS = 30
+
 /** One versioned file with everything; its name tells shop and day. */
 export async function exportShop(shop: ReturnType<typeof useShop>) {
   const name =
@@ -29,4 +38,5 @@ export async function exportShop(shop: ReturnType<typeof useShop>) {
       .replace(/[^a-z0-9]+/g, '-')
       .replace(/^-|-$/g, '') || 'shop'
   downloadBlob(`${name}-${new Date().toISOString().slice(0, 10)}.pepperknot.json`, await shopFile(shop))
+  localStorage.setItem(LAST, new Date().toISOString())
 }

@@ -26,6 +26,16 @@ export const log = {
     forgot: '{by} is taken off every entry',
     csv: 'Log as CSV',
     more: 'More',
+    charts: {
+      title: 'Charts',
+      none: 'Nothing to draw yet.',
+      minutes: 'Minutes a job, by month',
+      minutesAxis: 'minutes, mean',
+      causes: 'Troubles by cause',
+      causesAxis: 'times found',
+      found: 'times found',
+      table: 'As a table',
+    },
     kinds: {
       note: 'note',
       upkeep: 'upkeep',

@@ -69,6 +69,8 @@ export const shop = {
     difference: '{added} added, {changed} changed, {removed} removed',
     apply: 'Import it',
     imported: 'File imported',
+    neverCopied: 'No copy was made on this device yet.',
+    copied: 'Last copy: {day}.',
     toDemo: 'Replace with the demo shop',
     toEmpty: 'Start an empty shop',
     replaced: 'Shop replaced',

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, onMounted, ref, shallowRef } from 'vue'
+import { computed, defineAsyncComponent, onMounted, ref, shallowRef } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { formatSpeed } from '@pepper-knot/core/trade'
 import { useDraft } from '../../composables/useDraft.ts'
@@ -25,6 +25,7 @@ const machines = useMachines()
 const settings = useSettings()
 onMounted(() => void shop.loadPast())
 const rows = useLogRows()
+const LogCharts = defineAsyncComponent(() => import('./LogCharts.vue'))
 
 const find = useDraft('log.find', '')
 const machine = useDraft<string | undefined>('log.machine', undefined)
@@ -210,6 +211,9 @@ function csv() {
         </details>
       </li>
     </ul>
+    <MoreFold v-if="shop.past.length" :title="t('log.charts.title')">
+      <LogCharts :lines="shop.past" />
+    </MoreFold>
     <MoreFold v-if="names.length" :title="t('log.names')">
       <p class="muted">{{ t('log.namesText') }}</p>
       <div class="row">

@@ -1,9 +1,9 @@
 <script setup lang="ts">
 import LegalNote from '../../parts/LegalNote.vue'
-import { onMounted, ref } from 'vue'
+import { computed, onMounted, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { HEAT_CONVENTIONS } from '@pepper-knot/core/arc'
-import { exportShop } from '../../storage/exportShop.ts'
+import { exportShop, lastExport, OLD_COPY_DAYS } from '../../storage/exportShop.ts'
 import { askToPersist, isPersisted, type Persisted } from '../../storage/persist.ts'
 import { useShop } from '../../stores/shop.ts'
 import { useSettings } from '../../stores/settings.ts'
@@ -17,7 +17,7 @@ import TakenBackPanel from './TakenBackPanel.vue'
 import { useWords } from '../../composables/useWords.ts'
 
 const words = useWords()
-const { t } = useI18n()
+const { t, d } = useI18n()
 const shop = useShop()
 const settings = useSettings()
 const { host } = location
@@ -26,6 +26,22 @@ const persisted = ref<Persisted>('unknown')
 onMounted(async () => (persisted.value = await isPersisted()))
 const ask = async () => (persisted.value = await askToPersist())
 const importing = ref<InstanceType<typeof ImportPanel>>()
+/** The last copy of everything, and whether it is old: said where the next one is made. */
+const copied = ref(lastExport())
+const copyDays = computed(() =>
+  copied.value ? Math.floor((Date.now() - copied.value.getTime()) / 86_400_000) : undefined,
+)
+const somethingToLose = computed(() => shop.digest.signed > 0)
+const copyOld = computed(() => somethingToLose.value && (copyDays.value ?? OLD_COPY_DAYS) >= OLD_COPY_DAYS)
+const copySaid = computed(() =>
+  copyDays.value === undefined
+    ? t('shop.neverCopied')
+    : t('shop.copied', { day: d(copied.value!, { dateStyle: 'medium' }) }),
+)
+async function keepCopy() {
+  await exportShop(shop)
+  copied.value = lastExport()
+}
 const asking = ref<'demo' | 'empty' | null>(null)
 
 async function startOver() {
@@ -58,8 +74,9 @@ async function startOver() {
       <p class="muted">{{ t('shop.address', { host }) }}</p>
       <p v-if="plain">{{ t('app.plainHttp') }}</p>
       <ImportPanel ref="importing">
-        <v-btn variant="flat" color="primary" @click="exportShop(shop)">{{ t('sign.export') }}</v-btn>
+        <v-btn variant="flat" color="primary" @click="keepCopy">{{ t('sign.export') }}</v-btn>
       </ImportPanel>
+      <p :class="copyOld ? 'problem' : 'muted'">{{ copySaid }}</p>
       <p v-if="persisted !== 'unknown'">
         {{ t(persisted ? 'shop.persisted' : 'shop.notPersisted') }}
         <v-btn v-if="!persisted" class="ask" @click="ask">{{ t('shop.persist') }}</v-btn>
