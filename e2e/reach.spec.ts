@@ -63,6 +63,42 @@ test('the main act is in sight and in reach on every screen, whatever its height
   }
 })
 
+test('the next act of every stage is in sight and hit by its middle, at every size and with large letters', async ({
+  page,
+}) => {
+  const wrong: string[] = []
+  const look = async (stage: string) => {
+    for (const [width, height] of SIZES)
+      for (const letters of [100, 200]) {
+        await page.setViewportSize({ width, height })
+        await page.evaluate((n) => (document.documentElement.style.fontSize = `${n}%`), letters)
+        const fault = await page.evaluate(async () => {
+          for (let i = 0; i < 3; i++) await new Promise(requestAnimationFrame)
+          const act = document.querySelector<HTMLElement>('[data-part=foot] .v-btn')
+          if (!act) return 'no act'
+          const r = act.getBoundingClientRect()
+          const hit = document.elementFromPoint((r.left + r.right) / 2, (r.top + r.bottom) / 2)
+          if (!hit || !act.contains(hit)) return `not hit, ${Math.round(r.top)} to ${Math.round(r.bottom)}`
+          return document.documentElement.scrollWidth > innerWidth ? 'wider than the screen' : ''
+        })
+        if (fault) wrong.push(`${stage}, ${width}x${height} at ${letters} %: ${fault}`)
+      }
+    await page.evaluate(() => (document.documentElement.style.fontSize = ''))
+    await page.setViewportSize({ width: 1280, height: 800 })
+  }
+  await open(page)
+  await decide(page, 'Gull', 'ER5356 1.2 mm 7 kg', 'aluminium', '5 mm')
+  await look('match')
+  await page.getByRole('button', { name: 'Decide', exact: true }).click()
+  await expect(page.getByRole('button', { name: 'Match it' })).toBeVisible()
+  await look('decide')
+  await page.getByRole('button', { name: 'Match it' }).click()
+  await page.getByRole('button', { name: 'Gather', exact: true }).last().click()
+  await expect(page.getByRole('button', { name: 'Begin the run' })).toBeVisible()
+  await look('gather')
+  expect(wrong).toEqual([])
+})
+
 test('a press that began on one step does nothing on the next, by mouse and by touch', async ({ page }) => {
   await open(page)
   await decide(page, 'Gull', 'ER5356 1.2 mm 7 kg', 'aluminium', '5 mm')

@@ -242,7 +242,7 @@ button.cell {
     padding: 0;
   }
   .cell {
-    grid-template-columns: 44px minmax(4.5rem, 6.2rem) minmax(0, 1fr) auto;
+    grid-template-columns: 44px minmax(min(4.5rem, 22vw), 6.2rem) minmax(0, 1fr) auto;
     align-items: center;
     align-content: center;
     column-gap: 8px;

@@ -206,7 +206,7 @@ usePageKeys({ n: () => goOn.value?.$el.click() })
         "
       />
       <WireFinder :job="run.job" :chosen="run.label" :machine="machine" @choose="choose" />
-      <div class="row foot">
+      <div class="row foot" data-part="foot">
         <v-btn ref="goOn" variant="flat" color="primary" size="x-large" :disabled="missing" @click="next">{{
           t('decide.next')
         }}</v-btn>

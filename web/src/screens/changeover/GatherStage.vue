@@ -180,7 +180,7 @@ usePageKeys({ n: () => goOn.value?.$el.focus() })
         </ul>
       </section>
     </div>
-    <div class="row foot">
+    <div class="row foot" data-part="foot">
       <v-btn
         ref="goOn"
         variant="flat"

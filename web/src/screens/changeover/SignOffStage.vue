@@ -144,7 +144,7 @@ function sign() {
     <p v-if="kept.length" data-part="kept">
       <b>{{ t('sign.keptTitle') }}:</b> {{ kept.join(', ') }}
     </p>
-    <div class="row">
+    <div class="row foot" data-part="foot">
       <p v-if="half" class="problem" role="alert">{{ t('sign.half') }}</p>
       <v-btn variant="flat" color="primary" size="x-large" @click="sign">{{ t('sign.sign') }}</v-btn>
     </div>
@@ -163,6 +163,13 @@ function sign() {
 }
 .gap {
   margin-top: 14px;
+}
+.foot {
+  position: sticky;
+  bottom: var(--below);
+  background: var(--ground);
+  padding: 12px 0;
+  z-index: 2;
 }
 .to-dial {
   margin-left: 8px;
