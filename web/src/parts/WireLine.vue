@@ -245,7 +245,7 @@ button.cell {
     grid-template-columns: 44px minmax(min(4.5rem, 22vw), 6.2rem) minmax(0, 1fr) auto;
     align-items: center;
     align-content: center;
-    column-gap: 8px;
+    column-gap: min(8px, 1.5vw);
     text-align: left;
     min-height: 3.25rem;
     position: relative;

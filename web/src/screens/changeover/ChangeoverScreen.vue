@@ -188,6 +188,8 @@ usePageTitle(() =>
 
 <style scoped>
 .stages {
+  /* What only listens stands in it, and widens nothing. */
+  position: relative;
   display: flex;
   align-items: stretch;
   border-bottom: 1px solid var(--rule);
