@@ -311,4 +311,18 @@ button.cell {
     transform: rotate(90deg);
   }
 }
+/* The smallest phones, with large letters too: the verdict stands under the name. */
+@media (max-width: 360px) {
+  .cell {
+    grid-template-columns: 44px minmax(0, 5rem) minmax(0, 1fr);
+  }
+  .word,
+  .tag {
+    grid-column: 2;
+    grid-row: 2;
+  }
+  .tag {
+    grid-row: 3;
+  }
+}
 </style>
