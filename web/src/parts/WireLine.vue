@@ -279,7 +279,8 @@ button.cell {
     grid-column: 3;
     grid-row: 1;
     height: auto;
-    justify-content: flex-start;
+    display: block;
+    overflow-wrap: anywhere;
     font-size: 0.9rem;
   }
   .now,
