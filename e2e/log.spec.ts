@@ -126,3 +126,15 @@ test('parts go out as CSV and come in again, with what cannot be taken listed', 
   await expect(page.getByText('77')).toHaveCount(0)
   await expect(page.getByRole('row', { name: /contact tip 1.4/ })).toHaveCount(0)
 })
+
+test('what must be owned for a wire on a machine is listed: on it, in which drawer, or lacking', async ({
+  page,
+}) => {
+  await open(page, '/store/parts')
+  await page.getByRole('heading', { name: 'What must I own?' }).click()
+  await page.getByLabel('What does the box say?').fill('ER70S-6 0.6')
+  const set = page.getByRole('group', { name: 'What must I own?' })
+  await expect(set.getByRole('row', { name: /smooth V rolls 0.6/ })).toBeVisible()
+  await expect(set.getByRole('row', { name: /on the machine/ }).first()).toBeVisible()
+  await expectNoAxeFindings(page)
+})

@@ -8,7 +8,8 @@ export const changeover = {
     stages: 'Stages of the changeover',
     exit: 'Exit',
     lost: 'No such changeover on this device',
-    lostText: 'It was begun on another device, or removed. Bring it as a file: Shop, Your data.',
+    lostText:
+      'It was begun on another device, or removed. Fetch it from there by a code (Shop, Another phone), or as a file.',
     drop: 'Drop',
     dropNamed: 'Drop the changeover on {machine}',
     dropped: 'Changeover dropped',
@@ -145,7 +146,7 @@ export const changeover = {
     orderDays: '{n} days',
     earliest: 'Ordered today, the change can be done from {day}.',
     orderCsv: 'Order list as CSV',
-    print: 'Print it',
+    print: 'Print',
     orderCost: 'Together about {sum}, as far as prices are known.',
     orderHead: {
       part: 'Part',

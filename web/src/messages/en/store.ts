@@ -173,6 +173,14 @@ export const store = {
     takeRest: 'Take the others',
     done: 'CSV file taken in',
   },
+  set: {
+    title: 'What must I own?',
+    text: 'For a wire on a machine: what is on it, what lies where, what is lacking.',
+    machine: 'Machine',
+    onIt: 'on the machine',
+    lacks: 'lacking',
+    head: { part: 'Part', where: 'Where', days: 'Delivery days', price: 'Price each' },
+  },
   care: {
     title: 'Upkeep',
     never: 'no date written down; usual every {n} days',

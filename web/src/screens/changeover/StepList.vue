@@ -22,13 +22,26 @@ const current = () => props.steps.findIndex((s) => !props.done.includes(s.id))
       <span class="muted">{{ words.PLACE_SHORT[step.place] }}</span>
       <span
         >{{ words.stepTitle(step, settings.units)
-        }}<span v-if="done.includes(step.id)" aria-hidden="true"> ✓</span></span
+        }}<span v-if="done.includes(step.id)" aria-hidden="true"> ✓</span>
+        <b v-for="hazard in words.stepHazards(step)" :key="hazard" class="on-paper">{{ hazard }}</b></span
       >
     </li>
   </ol>
 </template>
 
 <style scoped>
+/* On paper nobody opens a step: its cautions stand with it. */
+.on-paper {
+  display: none;
+}
+@media print {
+  .on-paper {
+    display: block;
+  }
+  .list li {
+    break-inside: avoid;
+  }
+}
 .list li {
   display: grid;
   grid-template-columns: 2em 5em 1fr;

@@ -197,6 +197,7 @@ function planAgain() {
   })
 }
 const sure = ref(false)
+const print = () => window.print()
 
 // A screen that goes dark wants a clean finger; a light tap of the phone says that the step was taken.
 const awake = useWakeLock()
@@ -301,6 +302,7 @@ const left = computed(() => steps.value.slice(Math.max(0, at.value)).reduce((sum
         <div ref="read" class="read" data-part="read" tabindex="0" role="group" :aria-label="t('run.sheet')">
           <template v-if="whole">
             <h1>{{ t('run.wholeTitle') }}</h1>
+            <v-btn class="write no-print" @click="print">{{ t('gather.print') }}</v-btn>
             <StepList :steps="steps" :done="run.done" />
           </template>
           <FoldedCard v-else-if="folding" ref="card" :card="folding" :done="run.done" />

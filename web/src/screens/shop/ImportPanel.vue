@@ -56,9 +56,11 @@ async function choose(event: Event) {
   input.value = ''
   if (file) await look(file)
 }
-/** What was handed over is looked at like a file. @param then what is said once it was read */
+let after: (() => void) | undefined
+/** What was handed over is looked at like a file. @param then what is said once it was taken in */
 async function look(file: Blob, then?: () => void) {
   if (state.value !== 'none' && state.value !== 'shown') return
+  after = then
   problems.value = []
   failed.value = false
   full.value = false
@@ -78,7 +80,6 @@ async function look(file: Blob, then?: () => void) {
     if (read.ok) {
       looked.value = read.value
       rows.value = read.value.differences
-      then?.()
     } else problems.value = read.problems
     state.value = read.ok ? 'shown' : 'none'
   } catch {
@@ -98,6 +99,7 @@ async function apply() {
   try {
     await start().write(how.value, label, id)
     await shop.shownAnew({ label, id })
+    after?.()
   } catch (error) {
     failed.value = true
     full.value = error instanceof Error && error.name === 'QuotaExceededError'

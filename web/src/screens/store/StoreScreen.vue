@@ -1,12 +1,16 @@
 <script setup lang="ts">
+import MoreFold from '../../parts/MoreFold.vue'
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import MachineList from './MachineList.vue'
 import MetalList from './MetalList.vue'
+import { useMachines } from '../../stores/machines.ts'
 import PartList from './PartList.vue'
+import SetPanel from './SetPanel.vue'
 
 const props = defineProps<{ list?: string }>()
 const { t } = useI18n()
+const machines = useMachines()
 const LISTS = ['machines', 'wires', 'parts', 'metals'] as const
 const list = computed(() => LISTS.find((l) => l === props.list) ?? 'machines')
 </script>
@@ -26,7 +30,12 @@ const list = computed(() => LISTS.find((l) => l === props.list) ?? 'machines')
     </nav>
     <MachineList v-if="list === 'machines'" />
     <MetalList v-else-if="list === 'metals'" />
-    <PartList v-else :key="list" :wires="list === 'wires'" />
+    <template v-else>
+      <MoreFold v-if="list === 'parts' && machines.list.length" :title="t('set.title')"
+        ><SetPanel
+      /></MoreFold>
+      <PartList :key="list" :wires="list === 'wires'" />
+    </template>
   </div>
 </template>
 
