@@ -15,7 +15,9 @@ import vuetify from 'vite-plugin-vuetify'
 
 const root = fileURLToPath(new URL('../..', import.meta.url))
 const PAIRS = Number(process.env.PAIRS ?? 9)
-const CHROMIUM = [process.env.CHROMIUM, '/usr/bin/chromium'].find((path) => path && existsSync(path))
+const CHROMIUM = [process.env.CHROMIUM, '/usr/bin/chromium', '/usr/bin/chromium-headless-shell'].find(
+  (path) => path && existsSync(path),
+)
 
 /** The empty app: bar, card, button, router, pinia, whole styles and the same font. */
 const EMPTY: Readonly<Record<string, string>> = {

@@ -37,7 +37,9 @@ const PAIRS = Number(process.env.PAIRS ?? 9)
 const part = (name: string, rows: number) =>
   process.env.ONLY === undefined || process.env.ONLY === name ? rows : 0
 const [MACHINES, PARTS, WIRES, RUNS, ENTRIES, TOUCHED] = [200, 800, 200, 5000, 50_000, 10_000]
-const CHROMIUM = [process.env.CHROMIUM, '/usr/bin/chromium'].find((path) => path && existsSync(path))
+const CHROMIUM = [process.env.CHROMIUM, '/usr/bin/chromium', '/usr/bin/chromium-headless-shell'].find(
+  (path) => path && existsSync(path),
+)
 const at = '2026-11-26T08:00:00.000Z'
 const median = (values: number[]) => [...values].sort((a, b) => a - b)[values.length >> 1]!
 

@@ -78,6 +78,7 @@ test('a row that cannot be taken is listed and takes nothing with it', () => {
     ['a thing', '1'],
     ['contact tip 1.2', '-4'],
     ['contact tip 1.0', 'many'],
+    ['contact tip 0.9', '7'],
   ]
   const read = readParts(rows, { part: 0, count: 1 }, [], nameOf)
   expect(read.map((row) => ('part' in row ? 'taken' : `row ${row.row}`))).toEqual([
@@ -85,5 +86,6 @@ test('a row that cannot be taken is listed and takes nothing with it', () => {
     'row 3',
     'row 4',
     'row 5',
+    'row 6',
   ])
 })

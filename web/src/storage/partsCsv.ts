@@ -19,7 +19,13 @@ export const columnsOf = (head: readonly string[], names: Record<PartField, read
 
 export type RowRead =
   /** A part as it would stand in the store; `was` is what stands there now. */
-  { row: number; part: Part; was?: Part } | { row: number; text: string; problems: Problem[] }
+  | { row: number; part: Part; was?: Part }
+  | {
+      row: number
+      text: string
+      problems: Problem[]
+      /** The earlier row of the same part. */ twice?: number
+    }
 
 const NUMBERS = ['count', 'lowAt', 'leadDays', 'price'] as const
 /**
@@ -35,6 +41,7 @@ export function readParts(
 ): RowRead[] {
   const byId = new Map(store.map((part) => [part.id, part]))
   const byName = new Map(store.map((part) => [nameOf(part).toLowerCase(), part]))
+  const told = new Map<string, number>()
   return rows.map((cells, at): RowRead => {
     const row = at + 2
     const cell = (field: PartField) => {
@@ -47,6 +54,11 @@ export function readParts(
     if (!was && !line?.ok)
       return { row, text: text || cells.join(' '), problems: line && !line.ok ? line.problems : [] }
     const base = was ?? (line as { value: Part }).value
+    // Of one part named twice nobody knows which row is right.
+    const key = was?.id ?? nameOf(base).toLowerCase()
+    const twice = told.get(key)
+    if (twice !== undefined) return { row, text, problems: [], twice }
+    told.set(key, row)
     const numbers = NUMBERS.flatMap((field) => {
       const said = cell(field)
       return said === undefined ? [] : [[field, typedNumber(said)] as const]

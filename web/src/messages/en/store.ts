@@ -168,6 +168,7 @@ export const store = {
     refused: 'Rows not taken',
     refusedN: 'One row is not taken: | {n} rows are not taken:',
     line: 'Row {n}:',
+    twice: 'Row {n} is the same part.',
     notRead: 'A figure in it is out of range or no number.',
     take: 'Take them',
     takeRest: 'Take the others',

@@ -109,7 +109,11 @@ function take() {
             <li v-for="row in refused.slice(0, MOST_SHOWN)" :key="row.row">
               {{ t('csvIn.line', { n: row.row }) }} {{ row.text }}
               <span class="muted">{{
-                row.problems[0] ? words.problemText(row.problems[0]) : t('csvIn.notRead')
+                row.twice
+                  ? t('csvIn.twice', { n: row.twice })
+                  : row.problems[0]
+                    ? words.problemText(row.problems[0])
+                    : t('csvIn.notRead')
               }}</span>
             </li>
           </ul>
