@@ -1,7 +1,10 @@
 <script setup lang="ts">
 import { nextTick, ref, watch } from 'vue'
 
-/** What can be done with a row, behind its one button; a list has one such menu, and it opens at the row’s button. */
+/**
+ * What can be done with a row, behind its one button; a list has one such menu, and it opens at the row’s button, at once:
+ * a press on what is still growing would miss.
+ */
 export interface RowAct {
   title: string
   act: () => void
@@ -26,6 +29,7 @@ function choose({ act }: RowAct) {
     :model-value="at !== undefined"
     :target="at"
     location="bottom end"
+    :transition="false"
     @update:model-value="!$event && (at = undefined)"
   >
     <v-list ref="list" role="menu" :aria-label="label" class="menu">
