@@ -80,6 +80,13 @@ const OFF_AT_MOST = 2
 const GOOD = { volts: 0.85, speed: 0.13 }
 const BURNS_BACK_FROM = 3.5
 const MISREAD = 0.12
+/**
+ * Heat is amperes times volts: a bead that is a little cold is so by either knob, and a volt more adds a few per cent.
+ * common practice, no source
+ */
+const HEAT_A_VOLT = 0.03
+/** Heat over the best, as a share, where volts lie `x` above the best for their speed and the wire speed `h` over its own. */
+const heatOf = (x: number, h: number): number => h + HEAT_A_VOLT * x
 /** How softly one symptom passes into the next. */
 const SOFT = { volts: 0.5, speed: 0.06, burn: 1 }
 /** Volts that a doubled wire speed wants, from machine to machine. */
@@ -108,7 +115,7 @@ function heard(x: number): Record<ArcReport, number> {
     steady: (1 - low) * (1 - high),
   }
 }
-/** What the eye reports, where the wire speed too lies `h` above the best. */
+/** What the eye reports, where the heat too lies `h` above the best. */
 function seen(arc: Record<ArcReport, number>, h: number): Record<Bead, number> {
   const hot = arc.steady * over(h, GOOD.speed, SOFT.speed)
   const cold = arc.steady * over(-h, GOOD.speed, SOFT.speed)
@@ -132,7 +139,7 @@ function likelihood(report: Report, x: number, h: number): number {
   const arc = heard(x)
   if (report.arc === 'burnback' || report.bead === null) return 0.98 * arc.burnback + 0.005
   const may = (p: number, words: number) => (1 - MISREAD) * (p > 0 ? p : 0) + MISREAD / words
-  const byEye = report.bead === 'porous' ? 1 : may(seen(arc, h)[report.bead], 6)
+  const byEye = report.bead === 'porous' ? 1 : may(seen(arc, heatOf(x, h))[report.bead], 6)
   return may(arc[report.arc], 3) * byEye
 }
 /** Where the best may lie: off the model by so many volts and such a share of speed. */
@@ -218,8 +225,9 @@ function chanceOf(known: readonly Belief[], model: DialInModel, volts: number, s
   let sum = 0
   for (const b of known) {
     const h = share / (1 + b.speed) - 1
-    if (h >= GOOD.speed || h <= -GOOD.speed) continue
     const x = over - b.volts - b.coupling * h
+    const heat = heatOf(x, h)
+    if (heat >= GOOD.speed || heat <= -GOOD.speed) continue
     if (x < GOOD.volts && x > -GOOD.volts) sum += b.weight
   }
   return sum
