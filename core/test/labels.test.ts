@@ -419,6 +419,8 @@ describe('catalogue and suggestions', () => {
   ])('“%s” finds %s', (text, found) =>
     expect(searchCatalogue(text).map((e) => e.classification)).toContain(found),
   )
+  test('two words that no wire answers at once find none', () =>
+    expect(searchCatalogue('dual ally')).toEqual([]))
 })
 
 // The words of shops and boxes; common practice, no source.

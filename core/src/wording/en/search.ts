@@ -40,12 +40,19 @@ function lettersOf(said: string): [typed: string, stands: string][] {
 /**
  * What a search finds; where it finds nothing, what it finds with each word that nobody uses read as the one nearest
  * to it, and then what holds every word in any order.
- * @param said all that can be found, each as one text
+ * @param tell all that can be found, each with its text in lower case; asked where the search finds nothing
+ * @param more words that are known beside those
  */
-function forgiving<T>(text: string, search: (asked: string) => T[], said: ReadonlyMap<T, string>): T[] {
+function forgiving<T>(
+  text: string,
+  search: (asked: string) => T[],
+  tell: () => readonly (readonly [T, string])[],
+  more: readonly string[] = [],
+): T[] {
   const found = search(text)
   if (found.length || !text.trim()) return found
-  const stands = new Map([...said.values()].flatMap(lettersOf).reverse())
+  const said = tell()
+  const stands = new Map([...said.map(([, all]) => all), ...more].flatMap(lettersOf).reverse())
   const known = [...stands.keys()].filter((word) => word.length > 3)
   const words = text.trim().toLowerCase().split(/\s+/)
   const read = words.map(
@@ -56,7 +63,7 @@ function forgiving<T>(text: string, search: (asked: string) => T[], said: Readon
   const long = read.filter((word) => word.length > 2)
   return long.length === 0
     ? []
-    : [...said].flatMap(([one, all]) => (long.every((w) => all.includes(w)) ? [one] : []))
+    : said.flatMap(([one, all]) => (long.every((w) => all.includes(w)) ? [one] : []))
 }
 
 /** Which of these texts hold every word typed, however it is spelled; all of them for none. @returns their places */
@@ -67,7 +74,7 @@ export const findAmong = (text: string, texts: readonly string[]): number[] =>
       const words = asked.toLowerCase().split(/\s+/).filter(Boolean)
       return texts.flatMap((one, at) => (words.every((w) => one.toLowerCase().includes(w)) ? [at] : []))
     },
-    new Map(texts.map((one, at) => [at, one.toLowerCase()])),
+    () => texts.map((one, at) => [at, one.toLowerCase()]),
   )
 
 const catalogueText = (e: CatalogueEntry) =>
@@ -75,11 +82,7 @@ const catalogueText = (e: CatalogueEntry) =>
 
 /** Catalogue entries in which every word typed is found: classification, use, family, metal, process, synonyms. */
 export const searchCatalogue = (text: string): CatalogueEntry[] =>
-  forgiving(
-    text,
-    everyWord,
-    new Map(CATALOGUE.map((e) => [e, `${catalogueText(e)} ${Object.keys(SYNONYMS).join(' ')}`])),
-  )
+  forgiving(text, everyWord, () => CATALOGUE.map((e) => [e, catalogueText(e)]), Object.keys(SYNONYMS))
 
 function everyWord(text: string): CatalogueEntry[] {
   const words = text
@@ -96,10 +99,8 @@ function everyWord(text: string): CatalogueEntry[] {
 
 /** @returns the entries a search finds: in the term first, then in its other words, then in what it says */
 export const findWords = (text: string): GlossaryEntry[] =>
-  forgiving(
-    text,
-    wordsWith,
-    new Map(GLOSSARY.map((e) => [e, `${e.term} ${e.also.join(' ')} ${e.says}`.toLowerCase()])),
+  forgiving(text, wordsWith, () =>
+    GLOSSARY.map((e) => [e, `${e.term} ${e.also.join(' ')} ${e.says}`.toLowerCase()]),
   )
 
 function wordsWith(text: string): GlossaryEntry[] {
@@ -119,15 +120,11 @@ function wordsWith(text: string): GlossaryEntry[] {
 const ALL_SYMPTOMS = Object.keys(SYMPTOM_WORDS) as Symptom[]
 /** Symptoms that a search finds by any word of the trade, however it is spelled; all of them for none. */
 export const findSymptoms = (text: string): Symptom[] =>
-  forgiving(
-    text,
-    symptomsWith,
-    new Map(
-      ALL_SYMPTOMS.map((s) => {
-        const { name, says, also } = SYMPTOM_WORDS[s]
-        return [s, `${name} ${also.join(' ')} ${says}`.toLowerCase()]
-      }),
-    ),
+  forgiving(text, symptomsWith, () =>
+    ALL_SYMPTOMS.map((s) => {
+      const { name, says, also } = SYMPTOM_WORDS[s]
+      return [s, `${name} ${also.join(' ')} ${says}`.toLowerCase()]
+    }),
   )
 
 function symptomsWith(text: string): Symptom[] {
