@@ -96,7 +96,8 @@ export function undoStep(run: Run, id = run.done.at(-1)): Run {
   if (at < 0) return run
   const done = run.done.filter((d) => d !== id)
   const times = run.times?.filter((t) => t.step !== id)
-  // With the plug in again the charge is back. A wait taken back goes on from when the plug came out; its end by hand is not said any more.
+  // With the plug in again the charge is back. A wait taken back goes on from when the plug came out; its end by hand
+  // is not said any more.
   const plug = run.planned?.steps.find((s) => s.id === id)?.task === 'unplug'
   const waits = run.waits
     ?.filter((w) => !plug || done.includes(w.step))

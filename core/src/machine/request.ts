@@ -40,6 +40,14 @@ export const suggestRequestSchema = jobSchema.extend({
   store: storeSchema.optional(),
 })
 
+/** Settings that ran well: figures, and the machine's own marks where it has some. */
+export const ranWellSchema = z.object({
+  voltageV: z.number().min(5).max(60),
+  wireSpeedMPerMin: z.number().min(0.1).max(100),
+  tap: z.string().max(20).optional(),
+  dial: z.number().min(-1000).max(1000).optional(),
+})
+
 export const changeoverRequestSchema = z.object({
   machine: machineSchema,
   /** Left out: the wire on the machine stays, and what is wrong for it is put right. */
@@ -53,14 +61,7 @@ export const changeoverRequestSchema = z.object({
   store: storeSchema.optional(),
   practice: practiceSchema.optional(),
   /** What ran well here last time with this wire on such metal. */
-  ranWell: z
-    .object({
-      voltageV: z.number().min(5).max(60),
-      wireSpeedMPerMin: z.number().min(0.1).max(100),
-      tap: z.string().max(20).optional(),
-      dial: z.number().min(-1000).max(1000).optional(),
-    })
-    .optional(),
+  ranWell: ranWellSchema.optional(),
   /** Upkeep to be done with it. */
   upkeep: z.array(z.enum(UPKEEP)).max(10).optional(),
   /** Minutes a task takes here, from the shop's own log. */

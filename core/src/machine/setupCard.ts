@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import { MATERIALS, POSITIONS } from '../terms/terms.ts'
 import { fittedSchema } from './fitted/fitted.ts'
+import { ranWellSchema } from './request.ts'
 
 /** One wire on one machine, as it hangs on the machine’s door and is handed to another device. */
 export const setupCardSchema = z.object({
@@ -11,14 +12,7 @@ export const setupCardSchema = z.object({
   /** Where the pressure knob stands, by this machine’s own scale. */
   mark: z.number().min(-1000).max(1000).optional(),
   /** What it ran well at, and on what. */
-  ran: z
-    .object({
-      voltageV: z.number().min(5).max(60),
-      wireSpeedMPerMin: z.number().min(0.1).max(100),
-      tap: z.string().max(20).optional(),
-      dial: z.number().min(-1000).max(1000).optional(),
-    })
-    .optional(),
+  ran: ranWellSchema.optional(),
   material: z.enum(MATERIALS).optional(),
   thicknessMm: z.number().min(0.3).max(200).optional(),
   position: z.enum(POSITIONS).optional(),

@@ -16,14 +16,20 @@ const distinct = <T>(list: readonly T[]): T[] => [...new Set(list)]
 const matches = (text: string, form: RegExp, say: (match: string[]) => string) =>
   [...text.matchAll(form)].map((match) => say(match as unknown as string[]))
 
+/** Two sizes nearer than this are one, mm. */
+const SAME_MM = 0.005
+
 /** Sizes of wire that stand in a text, each as it is typed. */
-function sizesIn(text: string): string[] {
+function sizesIn(text: string): { said: string; mm: number }[] {
   const found = [
     ...matches(text, MM_SIZE, ([, whole, part]) => `${whole}.${part} mm`),
     ...matches(text, INCH_SIZE, ([, a, b]) => `.${a ?? b}`),
     ...matches(text, FRACTION, ([, over, under]) => `${over}/${under}`),
   ]
-  return found.filter((size) => readDiameter(size).ok)
+  return found.flatMap((said) => {
+    const read = readDiameter(said)
+    return read.ok ? [{ said, mm: read.value.diameterMm }] : []
+  })
 }
 
 /** A form that goes on on most boxes: `E71T-1M`, `E71T-11`. Alone it may have lost its last letter. */
@@ -57,18 +63,13 @@ function classesIn(text: string): string[] {
 export function photographed(readings: readonly string[]): string {
   const texts = readings.map((text) => text.replace(/\s+/g, ' ').trim().slice(0, MOST_LETTERS))
   const classes = distinct(texts.flatMap(classesIn))
-  const sizes = distinct(texts.flatMap(sizesIn).map((size) => readDiameter(size)))
-    .flatMap((read) => (read.ok ? [read.value] : []))
-    .reduce<{ diameterMm: number; diameterLabel: string }[]>(
-      (all, one) => (all.some((x) => Math.abs(x.diameterMm - one.diameterMm) < 0.005) ? all : [...all, one]),
-      [],
-    )
+  const sizes = texts.flatMap(sizesIn)
   const masses = distinct(
     texts.flatMap((text) => matches(text, MASS, ([, n, unit]) => `${n} ${unit!.toLowerCase()}`)),
   )
-  const said = texts.flatMap((text) => sizesIn(text))[0]
-  if (classes.length === 1 && sizes.length === 1)
-    return [classes[0], said, ...(masses.length === 1 ? masses : [])].join(' ')
+  const [size] = sizes
+  if (classes.length === 1 && size && sizes.every(({ mm }) => Math.abs(mm - size.mm) < SAME_MM))
+    return [classes[0], size.said, ...(masses.length === 1 ? masses : [])].join(' ')
   // A size that stands in no usual form may be half of one: it is asked for, like two that differ.
   return classes.length === 1 && sizes.length === 0 ? classes[0]! : (texts[0] ?? '')
 }

@@ -6,6 +6,7 @@ import { useWords } from '../composables/useWords.ts'
 import { readPhoto } from '../storage/photo.ts'
 import { useSettings } from '../stores/settings.ts'
 import DialogBox from './DialogBox.vue'
+import FileButton from './FileButton.vue'
 
 /** The box photographed: its letters read here, shown beside the picture to be mended, and taken once it is right. */
 const emit = defineEmits<{ take: [text: string]; close: [] }>()
@@ -22,11 +23,7 @@ onBeforeUnmount(() => {
   ending.abort()
   forget()
 })
-async function choose(event: Event) {
-  const input = event.target as HTMLInputElement
-  const file = input.files?.[0]
-  input.value = ''
-  if (!file) return
+async function choose(file: File) {
   forget()
   picture.value = URL.createObjectURL(file)
   ending.abort()
@@ -70,10 +67,12 @@ function take() {
   <DialogBox :label="t('photo.title')" :max-width="760" @close="$emit('close')">
     <h2>{{ t('photo.title') }}</h2>
     <p v-if="state === 'none'">{{ t('photo.text') }}</p>
-    <label class="file">
-      <span>{{ t(state === 'none' ? 'photo.take' : 'photo.again') }}</span>
-      <input type="file" accept="image/*" capture="environment" @change="choose" />
-    </label>
+    <FileButton
+      :label="t(state === 'none' ? 'photo.take' : 'photo.again')"
+      accept="image/*"
+      camera
+      @file="choose"
+    />
     <img v-if="picture" :src="picture" :alt="t('photo.picture')" class="picture" />
     <div v-if="state === 'reading'" class="row" role="status">
       <span>{{ t('photo.reading') }}</span>
@@ -108,26 +107,6 @@ function take() {
 </template>
 
 <style scoped>
-.file {
-  position: relative;
-  display: inline-flex;
-  align-items: center;
-  justify-self: start;
-  min-height: 48px;
-  padding: 0 16px;
-  border: 2px solid currentcolor;
-  font-weight: 650;
-}
-.file input {
-  position: absolute;
-  inset: 0;
-  opacity: 0;
-  cursor: pointer;
-}
-.file:focus-within {
-  outline: 3px solid var(--copper);
-  outline-offset: 2px;
-}
 .picture {
   max-width: 100%;
   max-height: 40vh;

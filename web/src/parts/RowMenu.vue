@@ -1,14 +1,11 @@
 <script setup lang="ts">
 import { nextTick, ref, watch } from 'vue'
+import type { RowAct } from './rowMenu.ts'
 
 /**
  * What can be done with a row, behind its one button; a list has one such menu, and it opens at the row’s button, at once:
  * a press on what is still growing would miss.
  */
-export interface RowAct {
-  title: string
-  act: () => void
-}
 defineProps<{ label: string; acts: readonly RowAct[] }>()
 /** The button it was opened by; nothing while it is closed. */
 const at = defineModel<HTMLElement | undefined>('at', { required: true })

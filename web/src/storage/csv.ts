@@ -10,8 +10,7 @@ const wouldRun = (text: string) => runs(text.replace(/^'+/, ''))
 const plain = <C extends Cell>(cell: C): C | string =>
   typeof cell === 'string' && wouldRun(cell) ? `'${cell}` : cell
 /** A text as it was before it was made plain. */
-export const asTyped = (cell: string): string =>
-  cell.startsWith("'") && wouldRun(cell) ? cell.slice(1) : cell
+const asTyped = (cell: string): string => (cell.startsWith("'") && wouldRun(cell) ? cell.slice(1) : cell)
 
 /** How this device writes CSV: for the program that opens it. */
 const optionsSchema = z.object({

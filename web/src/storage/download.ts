@@ -1,3 +1,6 @@
+/** A name as part of a file’s name: letters and figures of any script. */
+export const fileStem = (name: string): string => name.replace(/[^\p{L}\p{N}]+/gu, '-')
+
 /** Hands a file to the browser to keep. */
 export function downloadBlob(name: string, blob: Blob) {
   const url = URL.createObjectURL(blob)

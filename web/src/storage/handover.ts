@@ -2,7 +2,6 @@ import { z } from 'zod'
 
 const answerSchema = z.object({ code: z.string().regex(/^\d{6}$/), until: z.iso.datetime() })
 const problemsSchema = z.object({ problems: z.array(z.object({ message: z.string() })).min(1) })
-const infoSchema = z.object({ addresses: z.array(z.string()) })
 const HANDOVER = '/api/v1/handover'
 
 /** What the server says is wrong, or nothing where it did not answer. */
@@ -29,10 +28,3 @@ export async function takeOver(code: string): Promise<Blob> {
 /** Says that it is here: the server forgets it. */
 export const tookOver = (code: string): Promise<unknown> =>
   fetch(`${HANDOVER}?code=${code}`, { method: 'DELETE' }).catch(() => undefined)
-
-/** Where other devices of the network find this server. */
-export async function addressesOf(): Promise<string[]> {
-  const response = await fetch('/api/v1/info').catch(() => undefined)
-  const read = infoSchema.safeParse(await response?.json().catch(() => undefined))
-  return read.success ? read.data.addresses : []
-}

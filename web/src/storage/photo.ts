@@ -3,10 +3,10 @@ import { photographed, readLabel } from '@pepper-knot/core/wire'
 /** Longer sides are made shorter: letters of a box are large, px. */
 const MOST_PX = 1800
 /** How long a picture may take on a slow phone, ms. */
-export const PHOTO_MS = 90_000
+const PHOTO_MS = 90_000
 
 /** A picture drawn upright as it was held, turned by quarter turns, no larger than is read well. */
-export async function draw(file: Blob, quarters = 0): Promise<HTMLCanvasElement> {
+async function draw(file: Blob, quarters = 0): Promise<HTMLCanvasElement> {
   const picture = await createImageBitmap(file)
   const scale = Math.min(1, MOST_PX / Math.max(picture.width, picture.height))
   const [w, h] = [picture.width * scale, picture.height * scale]
@@ -23,7 +23,7 @@ export async function draw(file: Blob, quarters = 0): Promise<HTMLCanvasElement>
 }
 
 /** Whether what was read names a wire with its class and its size. */
-export const isWhole = (text: string): boolean => {
+const isWhole = (text: string): boolean => {
   const read = readLabel(text)
   return read.ok && read.value.wire.classification !== null && !read.value.wire.unread.includes('diameter')
 }

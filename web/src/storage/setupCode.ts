@@ -12,9 +12,9 @@ const MOST_LETTERS = 6000
 /** A setup unpacked is a hundredth of this; more is no setup. */
 const MOST_BYTES = 200_000
 
-/** A setup as the text of its code: version byte, JSON deflated, base45. */
+/** A setup as the text of its code: version byte, JSON deflated, base45; what is no part of a setup is left out. */
 export function setupCode(card: SetupCard): string {
-  const packed = deflateSync(strToU8(JSON.stringify(card)), { level: 9 })
+  const packed = deflateSync(strToU8(JSON.stringify(setupCardSchema.parse(card))), { level: 9 })
   return base45(Uint8Array.of(VERSION, ...packed))
 }
 

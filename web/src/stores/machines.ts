@@ -64,5 +64,10 @@ export const useMachines = defineStore('machines', () => {
       shop.drop('machines', (m) => m.id === id)
       shop.drop('runs', (r) => r.machineId === id && r.signedOffAt === undefined)
     })
-  return { list, shopNow, byId, recorded, jobs, put, record, read, remove }
+  /** Upkeep that was done today. @param label what the undo says */
+  const lookedAfter = (machine: Machine, care: keyof NonNullable<Machine['upkeep']>, label: string) =>
+    shop.undoable(label, () =>
+      put({ ...machine, upkeep: { ...machine.upkeep, [care]: new Date().toISOString() } }),
+    )
+  return { lookedAfter, list, shopNow, byId, recorded, jobs, put, record, read, remove }
 })

@@ -78,15 +78,12 @@ const wrong = computed(
 const today = new Date().toISOString()
 /** Upkeep past its day can be written down as done without a changeover. */
 const overdue = computed(() => upkeepDue(props.machine.upkeep, today).filter((u) => u.due))
-function doneToday(upkeep: Upkeep) {
-  const { machine } = props
-  shop.undoable(t('bench.upkeepDone', { what: words.UPKEEP_NAMES[upkeep], machine: machine.name }), () =>
-    machineStore.put({
-      ...machine,
-      upkeep: { ...machine.upkeep, [upkeep]: new Date().toISOString() },
-    }),
+const doneToday = (upkeep: Upkeep) =>
+  machineStore.lookedAfter(
+    props.machine,
+    upkeep,
+    t('bench.upkeepDone', { what: words.UPKEEP_NAMES[upkeep], machine: props.machine.name }),
   )
-}
 /** Upkeep past its day, and parts that are worn. */
 const due = computed(() => [
   ...upkeepDue(props.machine.upkeep, new Date().toISOString())

@@ -6,7 +6,7 @@ import { useRouter } from 'vue-router'
 import LegalNote from '../../parts/LegalNote.vue'
 import QrCode from '../../parts/QrCode.vue'
 import MachineChoice from '../../parts/MachineChoice.vue'
-import { downloadBlob } from '../../storage/download.ts'
+import { downloadBlob, fileStem } from '../../storage/download.ts'
 import { setupCode } from '../../storage/setupCode.ts'
 import { useMachines } from '../../stores/machines.ts'
 import { useCard } from './useCard.ts'
@@ -33,7 +33,7 @@ async function pdf() {
       on: view.value!.metal && t('card.on', { metal: view.value!.metal }),
       care: ['first', 'power', 'air'].map((line) => t(`app.care.${line}`)),
     })
-    downloadBlob(`${view.value!.machine.replace(/[^\p{L}\p{N}]+/gu, '-')}-setup.pdf`, blob)
+    downloadBlob(`${fileStem(view.value!.machine)}-setup.pdf`, blob)
   } catch (error) {
     console.error(error)
     failed.value = true

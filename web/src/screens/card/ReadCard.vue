@@ -2,6 +2,7 @@
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { STATIONS } from '@pepper-knot/core/machine'
+import FileButton from '../../parts/FileButton.vue'
 import MoreFold from '../../parts/MoreFold.vue'
 import { useWords } from '../../composables/useWords.ts'
 import { seen } from '../../messages/seen.ts'
@@ -21,11 +22,7 @@ const machines = useMachines()
 const runs = useRuns()
 const text = ref('')
 const noCode = ref(false)
-async function photograph(event: Event) {
-  const input = event.target as HTMLInputElement
-  const file = input.files?.[0]
-  input.value = ''
-  if (!file) return
+async function photograph(file: File) {
   const { readCode } = await import('../../storage/photo.ts')
   const found = await readCode(file).catch(() => undefined)
   noCode.value = found === undefined
@@ -47,10 +44,9 @@ const rows = computed(() => {
     words.fittedShort(s, { ...fitted, supply: target.value!.supply }, settings.units)
   const wireOf = ({ wire }: typeof now) =>
     wire ? ('label' in wire ? seen(wire.label) : words.FAMILY_NAMES[wire.family]) : ''
-  const wires =
-    wireOf(now) === wireOf(then) ? [] : [{ name: t('decide.asks'), now: wireOf(now), then: wireOf(then) }]
+  const wires = { name: t('asks.wire'), now: wireOf(now), then: wireOf(then) }
   return [
-    ...wires.map((row) => ({ ...row, name: t('asks.wire') })),
+    ...(wires.now === wires.then ? [] : [wires]),
     ...STATIONS.filter((s) => s !== 'supply').flatMap((s) => {
       const [a, b] = [said(s, now), said(s, then)]
       return a === b ? [] : [{ name: words.STATION_NAMES[s], now: a, then: b }]
@@ -70,10 +66,7 @@ function take() {
 <template>
   <section :aria-label="t('card.read')">
     <MoreFold :title="t('card.read')">
-      <label class="file">
-        <span>{{ t('photo.code') }}</span>
-        <input type="file" accept="image/*" capture="environment" @change="photograph" />
-      </label>
+      <FileButton :label="t('photo.code')" accept="image/*" camera @file="photograph" />
       <p v-if="noCode" class="problem" role="alert">{{ t('photo.noCode') }}</p>
       <v-textarea
         v-model="text"
@@ -115,26 +108,6 @@ function take() {
 </template>
 
 <style scoped>
-.file {
-  position: relative;
-  display: inline-flex;
-  align-items: center;
-  justify-self: start;
-  min-height: 44px;
-  padding: 0 16px;
-  border: 2px solid currentcolor;
-  font-weight: 650;
-}
-.file input {
-  position: absolute;
-  inset: 0;
-  opacity: 0;
-  cursor: pointer;
-}
-.file:focus-within {
-  outline: 3px solid var(--copper);
-  outline-offset: 2px;
-}
 .take {
   justify-self: start;
 }

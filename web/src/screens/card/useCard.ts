@@ -37,12 +37,7 @@ export function useCard(machine: () => Machine | undefined): ComputedRef<CardVie
     const good = wire && lastGood(shop.digest, m.id, wire, {}, true)
     const mark = fitted.rollPressure?.mark
     const flow = fitted.gasFlowLPerMin
-    const ran = good && {
-      voltageV: good.settings.voltageV,
-      wireSpeedMPerMin: good.settings.wireSpeedMPerMin,
-      ...(good.settings.tap !== undefined && { tap: good.settings.tap }),
-      ...(good.settings.dial !== undefined && { dial: good.settings.dial }),
-    }
+    const ran = good?.settings
     const card = {
       at: new Date().toISOString(),
       machine: m.name,

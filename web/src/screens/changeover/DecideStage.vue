@@ -250,13 +250,6 @@ usePageKeys({ n: () => goOn.value?.$el.click() })
 .form > .v-btn {
   justify-self: start;
 }
-.foot {
-  position: sticky;
-  bottom: var(--below);
-  background: var(--ground);
-  padding: 12px 0;
-  z-index: 2;
-}
 .pairs {
   display: grid;
   grid-template-columns: 1fr 1fr;

@@ -217,18 +217,6 @@ usePageKeys({ n: () => goOn.value?.$el.focus() })
   break-inside: avoid;
   padding-bottom: 14px;
 }
-.foot {
-  position: sticky;
-  bottom: 0;
-  background: var(--ground);
-  padding: 12px 0;
-  z-index: 2;
-}
-@media (max-width: 700px) {
-  .foot {
-    bottom: 76px;
-  }
-}
 h2 {
   border-bottom: 1px solid var(--rule);
   padding-bottom: 6px;

@@ -197,16 +197,4 @@ usePageKeys({ n: () => goOn.value?.$el.click() })
 .panel {
   outline: none;
 }
-.foot {
-  position: sticky;
-  bottom: 0;
-  background: var(--ground);
-  padding: 12px 0;
-  z-index: 2;
-}
-@media (max-width: 700px) {
-  .foot {
-    bottom: 76px;
-  }
-}
 </style>

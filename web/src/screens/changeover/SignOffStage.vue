@@ -164,13 +164,6 @@ function sign() {
 .gap {
   margin-top: 14px;
 }
-.foot {
-  position: sticky;
-  bottom: var(--below);
-  background: var(--ground);
-  padding: 12px 0;
-  z-index: 2;
-}
 .to-dial {
   margin-left: 8px;
 }

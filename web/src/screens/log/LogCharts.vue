@@ -9,10 +9,10 @@ import {
   Tooltip,
   type ChartOptions,
 } from 'chart.js'
-import { computed, ref, watch } from 'vue'
+import { computed, ref } from 'vue'
 import { Bar } from 'vue-chartjs'
 import { useI18n } from 'vue-i18n'
-import { useTheme } from 'vuetify'
+import { usePageColours } from '../../composables/usePageColours.ts'
 import { useWords } from '../../composables/useWords.ts'
 import { exportCsv } from '../../storage/csv.ts'
 import type { Past } from '../../storage/past.ts'
@@ -23,7 +23,6 @@ Chart.register(BarController, BarElement, CategoryScale, LinearScale, Legend, To
 const props = defineProps<{ lines: readonly Past[] }>()
 const words = useWords()
 const { t, d } = useI18n()
-const theme = useTheme()
 /** So many months back, this one among them. */
 const MONTHS = 12
 const KINDS = ['change', 'put-right', 'convert', 'cure'] as const
@@ -80,26 +79,14 @@ const causes = computed<Drawn>(() => {
 const charts = computed(() => [minutes.value, causes.value].filter(({ series }) => series.length))
 
 const box = ref<HTMLElement>()
-const NONE = {
+const colours = usePageColours(box, {
   ink: '#000',
   rule: '#ccc',
   copper: '#a65b24',
   slate: '#2c476a',
   muted: '#534b43',
   'copper-soft': '#dba97a',
-}
-const colours = ref(NONE)
-watch(
-  [() => theme.global.name.value, box],
-  () => {
-    if (!box.value) return
-    const style = getComputedStyle(box.value)
-    colours.value = Object.fromEntries(
-      Object.keys(NONE).map((name) => [name, style.getPropertyValue(`--${name}`).trim()]),
-    ) as typeof NONE
-  },
-  { flush: 'post', immediate: true },
-)
+})
 const INKS = ['copper', 'slate', 'muted', 'copper-soft'] as const
 const dataOf = ({ labels, series }: Drawn) => ({
   labels,

@@ -6,6 +6,7 @@ import { useDraft } from '../../composables/useDraft.ts'
 import { useWords } from '../../composables/useWords.ts'
 import MoreFold from '../../parts/MoreFold.vue'
 import RowMenu from '../../parts/RowMenu.vue'
+import { useRowMenu } from '../../parts/rowMenu.ts'
 import { useRows } from '../../parts/rows.ts'
 import { exportCsv } from '../../storage/csv.ts'
 import { seen } from '../../messages/seen.ts'
@@ -52,6 +53,12 @@ const machineNames = computed(() => {
   return [...new Set([...standing, ...there])]
 })
 const wireNames = computed(() => namesOf(onMachine.value, 'wire'))
+const groups = computed(() =>
+  [
+    { which: 'machine' as const, names: machineNames.value, chosen: machine.value },
+    { which: 'wire' as const, names: wireNames.value, chosen: wire.value },
+  ].filter(({ which, names, chosen }) => names.length > 1 || (which === 'wire' && chosen)),
+)
 function choose(which: 'machine' | 'wire', name: string) {
   const to = which === 'machine' ? machine : wire
   to.value = to.value === name ? undefined : name
@@ -61,20 +68,10 @@ const { top, rows: lines, before, after, measure } = useRows(() => found.value, 
 
 const writing = ref(false)
 const correcting = shallowRef<LogNote>()
-const menuAt = ref<HTMLElement>()
-const menuOf = shallowRef<LogNote>()
-function openMenu(event: Event, note: LogNote) {
-  menuOf.value = note
-  menuAt.value = event.currentTarget as HTMLElement
-}
-const acts = computed(() => {
-  const note = menuOf.value
-  if (!note) return []
-  return [
-    { title: t('log.correct'), act: () => (correcting.value = note) },
-    { title: t('store.remove'), act: () => log.remove(note.id, t('log.removed')) },
-  ]
-})
+const { menuAt, openMenu, acts } = useRowMenu<LogNote>((note) => [
+  { title: t('log.correct'), act: () => (correcting.value = note) },
+  { title: t('store.remove'), act: () => log.remove(note.id, t('log.removed')) },
+])
 /** Everyone who is named in an entry, or in what one said before. */
 const names = computed(() =>
   [
@@ -144,24 +141,19 @@ function csv() {
       <v-btn variant="flat" color="primary" @click="writing = true">{{ t('log.write') }}</v-btn>
       <v-btn v-if="found.length" variant="text" @click="csv">{{ t('log.csv') }}</v-btn>
     </div>
-    <div v-if="machineNames.length > 1" class="chips" role="group" :aria-label="t('log.machineAsk')">
+    <div
+      v-for="group in groups"
+      :key="group.which"
+      class="chips"
+      role="group"
+      :aria-label="t(`log.${group.which}Ask`)"
+    >
       <button
-        v-for="name in machineNames"
+        v-for="name in group.names"
         :key="name"
         type="button"
-        :aria-pressed="machine === name"
-        @click="choose('machine', name)"
-      >
-        {{ name }}
-      </button>
-    </div>
-    <div v-if="wireNames.length > 1 || wire" class="chips" role="group" :aria-label="t('log.wireAsk')">
-      <button
-        v-for="name in wireNames"
-        :key="name"
-        type="button"
-        :aria-pressed="wire === name"
-        @click="choose('wire', name)"
+        :aria-pressed="group.chosen === name"
+        @click="choose(group.which, name)"
       >
         {{ name }}
       </button>

@@ -4,7 +4,8 @@ import { computed, defineAsyncComponent, onMounted, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import MoreFold from '../../parts/MoreFold.vue'
 import { shopFile } from '../../storage/exportShop.ts'
-import { addressesOf, handOver, takeOver, tookOver } from '../../storage/handover.ts'
+import { handOver, takeOver, tookOver } from '../../storage/handover.ts'
+import { fetchInfo } from '../../storage/server.ts'
 import { useShop } from '../../stores/shop.ts'
 
 /** Another phone: where it finds this server, and the shop handed to it by a code of six figures. */
@@ -13,7 +14,7 @@ const QrCode = defineAsyncComponent(() => import('../../parts/QrCode.vue'))
 const { t } = useI18n()
 const shop = useShop()
 const addresses = ref<string[]>([])
-onMounted(async () => (addresses.value = await addressesOf()))
+onMounted(async () => (addresses.value = (await fetchInfo())?.addresses ?? []))
 
 const given = ref<{ code: string; until: number }>()
 const now = ref(Date.now())

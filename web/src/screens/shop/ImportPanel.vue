@@ -4,6 +4,7 @@ import { computed, onScopeDispose, ref, shallowRef, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { IMPORTS, type Difference } from '@pepper-knot/core/ledger'
 import { type Problem } from '@pepper-knot/core/trade'
+import FileButton from '../../parts/FileButton.vue'
 import ChoiceRow from '../../parts/ChoiceRow.vue'
 import { download } from '../../storage/download.ts'
 import { newId, useShop } from '../../stores/shop.ts'
@@ -50,12 +51,6 @@ function start() {
 }
 onScopeDispose(() => raw?.terminate())
 
-async function choose(event: Event) {
-  const input = event.target as HTMLInputElement
-  const file = input.files?.[0]
-  input.value = ''
-  if (file) await look(file)
-}
 let after: (() => void) | undefined
 /** What was handed over is looked at like a file. @param then what is said once it was taken in */
 async function look(file: Blob, then?: () => void) {
@@ -115,10 +110,12 @@ const saveAside = () => download('not-read.json', JSON.stringify(looked.value!.a
   <div class="import">
     <div class="row">
       <slot />
-      <label class="file">
-        <span>{{ t('shop.import') }}</span>
-        <input type="file" accept=".json,application/json" :disabled="state !== 'none'" @change="choose" />
-      </label>
+      <FileButton
+        :label="t('shop.import')"
+        accept=".json,application/json"
+        :disabled="state !== 'none'"
+        @file="look($event)"
+      />
     </div>
     <div v-if="state === 'reading' || state === 'writing'" class="note row" role="status">
       <span>{{ t(state === 'reading' ? 'shop.reading' : 'shop.writing') }}</span>
@@ -179,26 +176,6 @@ const saveAside = () => download('not-read.json', JSON.stringify(looked.value!.a
 }
 .note {
   width: 100%;
-}
-.file {
-  position: relative;
-  display: inline-flex;
-  align-items: center;
-  min-height: 44px;
-  padding: 0 16px;
-  border: 2px solid currentcolor;
-  font-weight: 650;
-  cursor: pointer;
-}
-.file input {
-  position: absolute;
-  inset: 0;
-  opacity: 0;
-  cursor: pointer;
-}
-.file:focus-within {
-  outline: 3px solid var(--copper);
-  outline-offset: 2px;
 }
 progress {
   width: 200px;

@@ -4,6 +4,7 @@ import { useI18n } from 'vue-i18n'
 import { type Part } from '@pepper-knot/core/machine'
 import { useWords } from '../../composables/useWords.ts'
 import DialogBox from '../../parts/DialogBox.vue'
+import FileButton from '../../parts/FileButton.vue'
 import { readCsv } from '../../storage/csv.ts'
 import {
   columnsOf,
@@ -34,11 +35,7 @@ const names = Object.fromEntries(
     field === 'part' ? [t('csv.part'), t('csv.wire'), 'part', 'wire', 'label'] : [t(`csv.${field}`), field],
   ]),
 ) as Record<PartField, string[]>
-async function choose(event: Event) {
-  const input = event.target as HTMLInputElement
-  const chosen = input.files?.[0]
-  input.value = ''
-  if (!chosen) return
+async function choose(chosen: File) {
   tooLarge.value = chosen.size > MOST_BYTES
   if (tooLarge.value) return
   file.value = readCsv(await chosen.text())
@@ -68,10 +65,7 @@ function take() {
   <DialogBox :label="t('csvIn.title')" :max-width="860" @close="$emit('close')">
     <h2>{{ t('csvIn.title') }}</h2>
     <p>{{ t('csvIn.text') }}</p>
-    <label class="file">
-      <span>{{ t('csvIn.choose') }}</span>
-      <input type="file" accept=".csv,text/csv,text/plain" @change="choose" />
-    </label>
+    <FileButton :label="t('csvIn.choose')" accept=".csv,text/csv,text/plain" @file="choose" />
     <p v-if="tooLarge" class="problem" role="alert">{{ t('csvIn.tooLarge') }}</p>
     <template v-if="file">
       <div class="rows">
@@ -129,25 +123,4 @@ function take() {
   </DialogBox>
 </template>
 
-<style scoped>
-.file {
-  position: relative;
-  display: inline-flex;
-  align-items: center;
-  justify-self: start;
-  min-height: 44px;
-  padding: 0 16px;
-  border: 2px solid currentcolor;
-  font-weight: 650;
-}
-.file input {
-  position: absolute;
-  inset: 0;
-  opacity: 0;
-  cursor: pointer;
-}
-.file:focus-within {
-  outline: 3px solid var(--copper);
-  outline-offset: 2px;
-}
-</style>
+<style scoped></style>

@@ -1,11 +1,12 @@
 <script setup lang="ts">
-import { computed, ref, shallowRef } from 'vue'
+import { ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRoute, useRouter } from 'vue-router'
 import { confirmSeen, STATIONS, type Machine, type Station, type ChartRow } from '@pepper-knot/core/machine'
 import ChartPanel from '../../parts/ChartPanel.vue'
 import StationEditor from '../../parts/StationEditor.vue'
 import RowMenu from '../../parts/RowMenu.vue'
+import { useRowMenu } from '../../parts/rowMenu.ts'
 import { useRows } from '../../parts/rows.ts'
 import { useDraft } from '../../composables/useDraft.ts'
 import { exportCsv } from '../../storage/csv.ts'
@@ -77,24 +78,14 @@ const benchLabel = useDraft('bench.label', '')
 const confirm = (machine: Machine) =>
   shop.undoable(t('quick.confirmed', { name: machine.name }), () => machineStore.put(confirmSeen(machine)))
 /** What can be done with the machine whose menu is open. */
-const menuAt = ref<HTMLElement>()
-const menuOf = shallowRef<Machine>()
-function openMenu(event: Event, machine: Machine) {
-  menuOf.value = machine
-  menuAt.value = event.currentTarget as HTMLElement
-}
-const acts = computed(() => {
-  const machine = menuOf.value
-  if (!machine) return []
-  return [
-    { title: t('store.edit'), act: () => (editing.value = machine) },
-    { title: t('card.title'), act: () => void router.push(`/card/${machine.id}`) },
-    {
-      title: t('store.remove'),
-      act: () => machineStore.remove(machine.id, t('store.removed', { name: machine.name })),
-    },
-  ]
-})
+const { menuAt, menuOf, openMenu, acts } = useRowMenu<Machine>((machine) => [
+  { title: t('store.edit'), act: () => (editing.value = machine) },
+  { title: t('card.title'), act: () => void router.push(`/card/${machine.id}`) },
+  {
+    title: t('store.remove'),
+    act: () => machineStore.remove(machine.id, t('store.removed', { name: machine.name })),
+  },
+])
 const setChart = (machine: Machine, chart: ChartRow[], said: string) =>
   shop.undoable(said, () => machineStore.put({ ...machine, chart }))
 function saveStation(machine: Machine) {

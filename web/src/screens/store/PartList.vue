@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed, ref, shallowRef } from 'vue'
+import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useDraft } from '../../composables/useDraft.ts'
 import { fittedOn, fittedParts, isLow, type ChartRow, type Part } from '@pepper-knot/core/machine'
@@ -12,6 +12,7 @@ import { useSettings } from '../../stores/settings.ts'
 import ChartPanel from '../../parts/ChartPanel.vue'
 import DialogBox from '../../parts/DialogBox.vue'
 import RowMenu from '../../parts/RowMenu.vue'
+import { useRowMenu } from '../../parts/rowMenu.ts'
 import { useRows } from '../../parts/rows.ts'
 import CsvImport from './CsvImport.vue'
 import PartEditor from './PartEditor.vue'
@@ -89,24 +90,14 @@ function save(part: Part) {
   editing.value = null
 }
 /** What can be done with the row whose menu is open. */
-const menuAt = ref<HTMLElement>()
-const menuOf = shallowRef<Part>()
-function openMenu(event: Event, part: Part) {
-  menuOf.value = part
-  menuAt.value = event.currentTarget as HTMLElement
-}
-const acts = computed(() => {
-  const part = menuOf.value
-  if (!part) return []
-  return [
-    { title: t('store.edit'), act: () => (editing.value = { ...part } as EditedPart) },
-    ...(part.kind === 'wire' ? [{ title: t('chart.sheet'), act: () => (sheet.value = part.id) }] : []),
-    {
-      title: t('store.remove'),
-      act: () => partStore.remove(part.id!, t('store.removed', { name: name(part) })),
-    },
-  ]
-})
+const { menuAt, menuOf, openMenu, acts } = useRowMenu<Part>((part) => [
+  { title: t('store.edit'), act: () => (editing.value = { ...part } as EditedPart) },
+  ...(part.kind === 'wire' ? [{ title: t('chart.sheet'), act: () => (sheet.value = part.id) }] : []),
+  {
+    title: t('store.remove'),
+    act: () => partStore.remove(part.id!, t('store.removed', { name: name(part) })),
+  },
+])
 /** The spool whose data sheet is open. */
 const sheet = ref<string>()
 const sheetPart = computed(() => {

@@ -4,15 +4,13 @@ import { useI18n } from 'vue-i18n'
 import { CARE_DAYS, upkeepDue, type Machine } from '@pepper-knot/core/machine'
 import { useWords } from '../../composables/useWords.ts'
 import MoreFold from '../../parts/MoreFold.vue'
-import { download } from '../../storage/download.ts'
+import { download, fileStem } from '../../storage/download.ts'
 import { useMachines } from '../../stores/machines.ts'
-import { useShop } from '../../stores/shop.ts'
 
 /** What is looked after on a machine, when it was last done, and by when again; also for any calendar. */
 const props = defineProps<{ machine: Machine }>()
 const words = useWords()
 const { t, d } = useI18n()
-const shop = useShop()
 const machines = useMachines()
 const rows = computed(() => upkeepDue(props.machine.upkeep, new Date().toISOString()))
 type Row = ReturnType<typeof upkeepDue>[number]
@@ -21,12 +19,12 @@ const nextOf = ({ upkeep }: Row) => {
   return last === undefined ? undefined : new Date(Date.parse(last) + CARE_DAYS[upkeep] * 86_400_000)
 }
 const day = (date: Date) => d(date, { dateStyle: 'medium' })
-function done({ upkeep }: Row) {
-  const { machine } = props
-  shop.undoable(t('bench.upkeepDone', { what: words.UPKEEP_NAMES[upkeep], machine: machine.name }), () =>
-    machines.put({ ...machine, upkeep: { ...machine.upkeep, [upkeep]: new Date().toISOString() } }),
+const done = ({ upkeep }: Row) =>
+  machines.lookedAfter(
+    props.machine,
+    upkeep,
+    t('bench.upkeepDone', { what: words.UPKEEP_NAMES[upkeep], machine: props.machine.name }),
   )
-}
 const dated = computed(() => rows.value.some((row) => nextOf(row)))
 async function calendar() {
   const { createEvents } = await import('ics')
@@ -45,8 +43,7 @@ async function calendar() {
       : []
   })
   const { value } = createEvents(events, { productId: 'pepper-knot' })
-  if (value)
-    download(`${props.machine.name.replace(/[^\p{L}\p{N}]+/gu, '-')}-upkeep.ics`, value, 'text/calendar')
+  if (value) download(`${fileStem(props.machine.name)}-upkeep.ics`, value, 'text/calendar')
 }
 </script>
 

@@ -10,13 +10,13 @@ import {
 } from 'chart.js'
 import Annotation from 'chartjs-plugin-annotation'
 import { useElementSize } from '@vueuse/core'
-import { computed, ref, watch } from 'vue'
+import { computed, ref } from 'vue'
 import { Scatter } from 'vue-chartjs'
 import { useI18n } from 'vue-i18n'
-import { useTheme } from 'vuetify'
 import { isGood, type Proposal, type Try } from '@pepper-knot/core/arc'
 import { QUANTITIES, formatSpeed } from '@pepper-knot/core/trade'
 import { type DialInPlan, type StartSettings } from '@pepper-knot/core/wire'
+import { usePageColours } from '../../../composables/usePageColours.ts'
 import { useSettings } from '../../../stores/settings.ts'
 import { planeMarks, planeView } from './planeMarks.ts'
 import { useWords } from '../../../composables/useWords.ts'
@@ -33,27 +33,20 @@ const props = defineProps<{
 }>()
 const { t } = useI18n()
 const settings = useSettings()
-const theme = useTheme()
 
 const metric = computed(() => settings.units === 'metric')
 const unit = computed(() => QUANTITIES.speed.unit[settings.units].name)
 const x = (mPerMin: number) => mPerMin / QUANTITIES.speed.unit[settings.units].one
 
-/** Colours of the page, read anew when the theme turns. */
 const box = ref<HTMLElement>()
 const { width } = useElementSize(box)
-const NONE = { ink: '#000', muted: '#000', rule: '#000', copper: '#000', sheet: '#fff' }
-const colours = ref(NONE)
-watch(
-  [() => theme.global.name.value, box],
-  () => {
-    if (!box.value) return
-    const style = getComputedStyle(box.value)
-    const of = (name: string) => style.getPropertyValue(`--${name}`).trim()
-    colours.value = Object.fromEntries(Object.keys(NONE).map((name) => [name, of(name)])) as typeof NONE
-  },
-  { flush: 'post', immediate: true },
-)
+const colours = usePageColours(box, {
+  ink: '#000',
+  muted: '#000',
+  rule: '#000',
+  copper: '#000',
+  sheet: '#fff',
+})
 const view = computed(() => planeView(props.start, props.tries, props.next, x, metric.value ? 1 : 50))
 
 const data = computed(() => ({
