@@ -43,7 +43,7 @@ test('a text that is no setup says what it is and throws nothing', () => {
   expect(readSetupCode('')).toBe('none')
   expect(readSetupCode('What is this?')).toBe('none')
   expect(readSetupCode(base45(Uint8Array.of(2, 1, 2, 3)))).toBe('later')
-  expect(readSetupCode(code.slice(0, code.length - 9))).toBe('broken')
+  for (let cut = 1; cut < 12; cut++) expect(readSetupCode(code.slice(0, -cut))).toBe('broken')
   fc.assert(
     fc.property(fc.uint8Array({ maxLength: 400 }), (noise) => {
       expect(['none', 'later', 'broken']).toContain(readSetupCode(base45(noise)))

@@ -20,12 +20,13 @@ export function setupCode(card: SetupCard): string {
 
 /** @returns the setup, or what is wrong with the text: no code of ours, one of a later version, one that cannot be read */
 export function readSetupCode(text: string): SetupCard | 'none' | 'later' | 'broken' {
-  const trimmed = text.trim()
-  const bytes =
-    trimmed.length > 0 && trimmed.length <= MOST_LETTERS ? fromBase45(trimmed.toUpperCase()) : undefined
-  if (!bytes?.length) return 'none'
-  if (bytes[0]! > VERSION && bytes[0]! < 16) return 'later'
-  if (bytes[0] !== VERSION) return 'none'
+  const letters = text.trim().toUpperCase()
+  // How it is written stands in its first three letters, however much of the rest was lost.
+  const version = letters.length <= MOST_LETTERS ? fromBase45(letters.slice(0, 3))?.[0] : undefined
+  if (version === undefined || version < VERSION || version >= 16) return 'none'
+  if (version > VERSION) return 'later'
+  const bytes = fromBase45(letters)
+  if (!bytes) return 'broken'
   try {
     const whole = inflateSync(bytes.subarray(1), { out: new Uint8Array(MOST_BYTES) })
     const read = setupCardSchema.safeParse(JSON.parse(strFromU8(whole)))
