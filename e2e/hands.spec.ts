@@ -5,6 +5,8 @@ import { decide, expect, gatherAndBegin, open, test } from './bench.ts'
 import { endWait } from './sheet.ts'
 import { written } from './store.ts'
 
+test.use({ contextOptions: { reducedMotion: 'no-preference' } })
+
 const LONG = process.env.LONG === '1'
 
 /** The number of the step in view; after the last, one more. */

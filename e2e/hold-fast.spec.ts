@@ -2,6 +2,8 @@ import { readFile } from 'node:fs/promises'
 import { decide, doStep, expect, gatherAndBegin, open, test } from './bench.ts'
 import { asVersion2, beforeOpening, clear, inStore, kept, put } from './store.ts'
 
+test.use({ contextOptions: { reducedMotion: 'no-preference' } })
+
 test('an emptied shop name leaves the last one, and the shop opens again', async ({ page }) => {
   await open(page, '/shop')
   const name = page.getByLabel('Name of the shop')

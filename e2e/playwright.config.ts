@@ -24,6 +24,8 @@ export default defineConfig({
     testIdAttribute: 'data-part',
     // Kept on the device the whole program is fetched at every visit: one test of its own does that.
     serviceWorkers: 'block',
+    // What moves is waited for at every press: where hands are tried it moves, elsewhere it stands.
+    contextOptions: { reducedMotion: 'reduce' },
     trace: 'off',
     launchOptions: {
       executablePath: process.env.CHROMIUM ?? (existsSync(SHELL) ? SHELL : '/usr/bin/chromium'),

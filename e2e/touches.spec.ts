@@ -3,6 +3,8 @@ import type { Page } from '@playwright/test'
 import { choose, countHands, expect, expectNoAxeFindings, open, test } from './bench.ts'
 import { atRest } from './rest.ts'
 
+test.use({ contextOptions: { reducedMotion: 'no-preference' } })
+
 const tap = (page: Page, name: string | RegExp) => page.getByRole('button', { name, exact: true }).click()
 
 /** One touch where the large button is; a hold point is held. */

@@ -16,11 +16,17 @@ const PARTS: readonly (() => Promise<unknown>)[] = [
   ...[troubleWorker, feedWorker, fileWorker, readinessWorker].map((url) => () => fetch(url)),
 ]
 
+/** Whether whoever uses the device asks for few data. Few browsers can tell. */
+const savesData = () =>
+  (navigator as Navigator & { connection?: { saveData?: boolean } }).connection?.saveData === true
+
 /**
  * Fetches in idle time whatever a run, a trouble and dialling in may ask for, one after another: once it is here, none
- * of them asks the network again. What cannot be fetched now is fetched when it is asked for.
+ * of them asks the network again. What cannot be fetched now, and all of it where few data
+ * are asked for, is fetched when it is asked for.
  */
 export async function loadAhead(): Promise<void> {
+  if (savesData()) return
   const screens = router.getRoutes().flatMap(({ name, components }) => {
     const load = components?.default as unknown
     return typeof load === 'function' ? [{ name, load: load as () => Promise<unknown> }] : []
