@@ -31,6 +31,8 @@ export default defineConfig({
       executablePath: process.env.CHROMIUM ?? (existsSync(SHELL) ? SHELL : '/usr/bin/chromium'),
       args: [
         '--no-sandbox',
+        // A page here lives for seconds: compiling it twice over costs more than it gives.
+        '--js-flags=--interrupt-budget=1000000 --interrupt-budget-for-maglev=300000',
         '--disable-gpu',
         '--disable-quic',
         '--no-first-run',

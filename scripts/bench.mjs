@@ -78,6 +78,7 @@ function long() {
         cwd: join(root, 'e2e'),
       },
     ) ||
+    run('node', ['scripts/test/laws.mjs', '--break'], { env }) ||
     run('npx', ['tsx', '--conditions=source', 'scripts/test/costs.ts']) ||
     run('npx', ['tsx', '--conditions=source', 'scripts/test/mutants.ts']) ||
     status
