@@ -138,3 +138,57 @@ test('what must be owned for a wire on a machine is listed: on it, in which draw
   await expect(set.getByRole('row', { name: /on the machine/ }).first()).toBeVisible()
   await expectNoAxeFindings(page)
 })
+
+test('a photo goes into the log, out in a zip, into another device, and is cleared', async ({
+  page,
+  browser,
+}) => {
+  await open(page)
+  const picture = await page.screenshot()
+  await open(page, '/log')
+  await page.getByRole('button', { name: 'Write a note' }).click()
+  const box = page.getByRole('dialog')
+  const file = box.locator('input[type=file]')
+  await file.setInputFiles({ name: 'a.jpg', mimeType: 'image/jpeg', buffer: Buffer.from('no picture') })
+  await expect(box.getByText('That file could not be read as a photo.')).toBeVisible()
+  await file.setInputFiles({ name: 'a.png', mimeType: 'image/png', buffer: picture })
+  await expect(box.getByRole('button', { name: 'Photo 1 of 1' })).toBeVisible()
+  await expectNoAxeFindings(page)
+  await box.getByRole('button', { name: 'Save' }).click()
+  await written(page)
+  await page.reload()
+  await page.getByRole('button', { name: 'Photo 1 of 1' }).click()
+  const width = () =>
+    box.getByRole('img', { name: 'Photo' }).evaluate((img: HTMLImageElement) => img.naturalWidth)
+  await expect.poll(width).toBe(1280)
+  await box.getByRole('button', { name: 'Close' }).click()
+
+  await open(page, '/shop')
+  await expect(page.getByText(/^1 photo on this device, 0\.\d MB\./)).toBeVisible()
+  const [saved] = await Promise.all([
+    page.waitForEvent('download'),
+    page.getByRole('button', { name: 'Save the file with photos' }).click(),
+  ])
+  expect(saved.suggestedFilename()).toMatch(/^saltbarrow-slip-.*\.pepperknot\.zip$/)
+  const zip = readFileSync(await saved.path())
+  const other = await (await browser.newContext({ serviceWorkers: 'block' })).newPage()
+  await open(other, page.url())
+  const choose = (buffer: Buffer) =>
+    other
+      .locator('.import input[type=file]')
+      .setInputFiles({ name: 'shop.zip', mimeType: 'application/zip', buffer })
+  await choose(zip.subarray(0, zip.length - 9))
+  await expect(other.getByText('This zip holds no shop that can be read')).toBeVisible()
+  await choose(zip)
+  await other.getByRole('button', { name: 'Import it' }).click()
+  await expect(other.getByText(/^1 photo on this device/)).toBeVisible()
+  await open(other, new URL('/log', page.url()).href)
+  await expect(other.getByRole('button', { name: 'Photo 1 of 1' })).toBeVisible()
+  await other.context().close()
+
+  await page.getByRole('button', { name: 'Clear photos' }).click()
+  await page.getByRole('alert').getByRole('button', { name: 'Clear photos' }).click()
+  await expect(page.getByText(/photo on this device/)).toHaveCount(0)
+  await open(page, '/log')
+  await expect(page.getByText('1 photo is not on this device.')).toBeVisible()
+})

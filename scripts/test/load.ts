@@ -1,7 +1,9 @@
 /**
- * The first load against an empty app of the same framework: bytes sent for every response up to the load event, and
- * time to the heading, in the same browser, from the same server, service workers off and the cache empty. Medians of
- * nine pairs in turn. `npm run bench -- load`; `PAIRS=3` for a quick look.
+ * The first load against an empty app of the same framework, in the same browser, from the same server, service workers
+ * off and the cache empty: time until it is usable (the field takes text and a machine opens; there, its button), bytes
+ * until then, and bytes until quiet without what is fetched ahead in idle time; on a processor slowed four times over
+ * 1.6 Mbit/s with 150 ms, and unthrottled, with how long the board's cells then take. Medians of pairs in turn.
+ * `npm run bench -- load`; `PAIRS=9` for a long look.
  */
 import { chromium, type Browser } from '@playwright/test'
 import { spawn, type ChildProcess } from 'node:child_process'
@@ -14,7 +16,7 @@ import { build } from 'vite'
 import vuetify from 'vite-plugin-vuetify'
 
 const root = fileURLToPath(new URL('../..', import.meta.url))
-const PAIRS = Number(process.env.PAIRS ?? 9)
+const PAIRS = Number(process.env.PAIRS ?? 5)
 const CHROMIUM = [process.env.CHROMIUM, '/usr/bin/chromium', '/usr/bin/chromium-headless-shell'].find(
   (path) => path && existsSync(path),
 )
@@ -68,20 +70,24 @@ function serve(webRoot: string): Promise<{ url: string; server: ChildProcess }> 
 }
 
 /** As text: what the runner makes of a function may need helpers that the page has not. */
-const MARK_HEADING = `(function look() {
-  if (document.querySelector('h1')) performance.mark('heading')
+const markWhen = (name: string, test: string) => `(function look() {
+  if (${test}) performance.mark('${name}')
   else requestAnimationFrame(look)
 })()`
+const USABLE = `(document.querySelector('.ask :is(input, textarea)') && document.querySelector('article.machine')) || document.querySelector('.v-card .v-btn')`
+const CELLS = `document.querySelector('.board button.cell') && !document.querySelector('.board span.cell')`
+/** Nothing comes for so long: quiet, ms. */
+const QUIET_MS = 2500
 
 interface Load {
-  bytes: number
-  headingMs: number
-  /** Bytes that came after the load event or for a worker: listed, not counted. */
-  laterBytes: number
+  usableMs: number
+  cellsMs: number
+  bytesUsable: number
+  bytesQuiet: number
   files: [string, number][]
 }
 
-async function load(browser: Browser, url: string): Promise<Load> {
+async function load(browser: Browser, url: string, slow: boolean, board: boolean): Promise<Load> {
   const context = await browser.newContext({
     serviceWorkers: 'block',
     viewport: { width: 1280, height: 800 },
@@ -90,28 +96,62 @@ async function load(browser: Browser, url: string): Promise<Load> {
   const session = await context.newCDPSession(page)
   await session.send('Network.enable')
   await session.send('Network.setCacheDisabled', { cacheDisabled: true })
+  // What is fetched ahead is no part of this.
+  await session.send('Emulation.setDataSaverOverride', { dataSaverEnabled: true })
+  if (slow) {
+    await session.send('Emulation.setCPUThrottlingRate', { rate: 4 })
+    await session.send('Network.emulateNetworkConditions', {
+      offline: false,
+      latency: 150,
+      downloadThroughput: 1_600_000 / 8,
+      uploadThroughput: 1_600_000 / 8,
+    })
+  }
   const names = new Map<string, string>()
-  const files: [string, number][] = []
-  let loaded = false
-  let laterBytes = 0
-  session.on('Network.responseReceived', ({ requestId, response }) => names.set(requestId, response.url))
-  session.on('Network.loadingFinished', ({ requestId, encodedDataLength }) => {
-    const name = (names.get(requestId) ?? '').replace(url, '')
-    if (loaded) laterBytes += encodedDataLength
-    else files.push([name, encodedDataLength])
+  /** What arrived when, in the page's own time; an end brings what the pieces did not say. */
+  const pieces: { id: string; at: number; bytes: number }[] = []
+  const got = new Map<string, number>()
+  let last = Date.now()
+  let origin = 0
+  session.on('Network.requestWillBeSent', ({ type, timestamp }) => {
+    if (type === 'Document') origin ||= timestamp
+    last = Date.now()
   })
-  // Marked in the frame that shows it, counted from the beginning of the navigation.
-  await page.addInitScript({ content: MARK_HEADING })
-  page.on('load', () => (loaded = true))
-  await page.goto(url, { waitUntil: 'load' })
-  await page.waitForFunction(() => performance.getEntriesByName('heading').length > 0)
-  const headingMs = await page.evaluate(() => performance.getEntriesByName('heading')[0]!.startTime)
+  session.on('Network.responseReceived', ({ requestId, response }) => names.set(requestId, response.url))
+  const came = (id: string, at: number, bytes: number) => {
+    pieces.push({ id, at: (at - origin) * 1000, bytes })
+    got.set(id, (got.get(id) ?? 0) + bytes)
+    last = Date.now()
+  }
+  session.on('Network.dataReceived', (e) => came(e.requestId, e.timestamp, e.encodedDataLength))
+  session.on('Network.loadingFinished', (e) =>
+    came(e.requestId, e.timestamp, Math.max(0, e.encodedDataLength - (got.get(e.requestId) ?? 0))),
+  )
+  await page.addInitScript({ content: markWhen('usable', USABLE) })
+  await page.addInitScript({ content: markWhen('cells', CELLS) })
+  await page.goto(url, { waitUntil: 'commit' })
+  await page.waitForFunction(
+    (all) => ['usable', ...all].every((name) => performance.getEntriesByName(name).length > 0),
+    board ? ['cells'] : [],
+    { timeout: 120_000 },
+  )
+  if (board) {
+    // It takes text, and a machine opens.
+    await page.locator('.ask :is(input, textarea)').first().fill('ER70S-6 0.8')
+    await page.locator('article.machine a, article.machine button').first().waitFor()
+  }
+  while (Date.now() - last < QUIET_MS) await page.waitForTimeout(100)
+  const [usableMs, cellsMs] = await page.evaluate(() =>
+    ['usable', 'cells'].map((name) => performance.getEntriesByName(name)[0]?.startTime ?? 0),
+  )
   await context.close()
+  const until = (ms: number) => pieces.reduce((sum, { at, bytes }) => sum + (at <= ms ? bytes : 0), 0)
   return {
-    bytes: files.reduce((sum, [, n]) => sum + n, 0),
-    headingMs,
-    laterBytes,
-    files,
+    usableMs: usableMs!,
+    cellsMs: cellsMs! - usableMs!,
+    bytesUsable: until(usableMs!),
+    bytesQuiet: until(Infinity),
+    files: [...got].map(([id, bytes]) => [(names.get(id) ?? '').replace(url, ''), bytes]),
   }
 }
 
@@ -133,29 +173,33 @@ const browser = await chromium.launch({
   ],
 })
 try {
-  const pairs: [Load, Load][] = []
-  await load(browser, ours.url)
-  await load(browser, theirs.url)
-  for (let i = 0; i < PAIRS; i++) {
-    const first = i % 2 === 0
-    const a = first ? await load(browser, ours.url) : undefined
-    const b = await load(browser, theirs.url)
-    pairs.push([a ?? (await load(browser, ours.url)), b])
+  for (const slow of [true, false]) {
+    const pairs: [Load, Load][] = []
+    await load(browser, ours.url, slow, true)
+    await load(browser, theirs.url, slow, false)
+    for (let i = 0; i < PAIRS; i++) {
+      const first = i % 2 === 0 ? await load(browser, ours.url, slow, true) : undefined
+      const b = await load(browser, theirs.url, slow, false)
+      pairs.push([first ?? (await load(browser, ours.url, slow, true)), b])
+    }
+    const of = (which: 0 | 1, key: Exclude<keyof Load, 'files'>) => median(pairs.map((p) => p[which][key]))
+    const against = (key: Exclude<keyof Load, 'files'>, what: string, most: number) =>
+      console.log(
+        `${what}: ${of(0, key).toFixed(0)}, empty app ${of(1, key).toFixed(0)}: ${(of(0, key) / of(1, key)).toFixed(2)} times (at most ${most})`,
+      )
+    console.log(
+      slow ? 'processor slowed four times, 1.6 Mbit/s, 150 ms, nothing in the cache:' : 'unthrottled:',
+    )
+    if (slow)
+      for (const [name, size] of pairs[0]![0].files.sort((a, b) => b[1] - a[1]))
+        console.log(`  ${size} ${name}`)
+    against('usableMs', 'ms until usable', 1.6)
+    against('bytesUsable', 'bytes until usable', 1.7)
+    against('bytesQuiet', 'bytes until quiet, nothing ahead', 2.2)
+    console.log(
+      `the board’s cells: ${of(0, 'cellsMs').toFixed(0)} ms after usable${slow ? '' : ' (at most 1500)'}`,
+    )
   }
-  const of = (which: 0 | 1, key: 'bytes' | 'headingMs' | 'laterBytes') =>
-    median(pairs.map((p) => p[which][key]))
-  const [bytes, emptyBytes] = [of(0, 'bytes'), of(1, 'bytes')]
-  const [ms, emptyMs] = [of(0, 'headingMs'), of(1, 'headingMs')]
-  for (const [name, size] of pairs[0]![0].files.sort((a, b) => b[1] - a[1])) console.log(`  ${size} ${name}`)
-  console.log(
-    `bytes to the load event: ${bytes}, empty app ${emptyBytes}: ${(bytes / emptyBytes).toFixed(2)} times (aim 1.6)`,
-  )
-  console.log(
-    `time to the heading: ${ms.toFixed(0)} ms, empty app ${emptyMs.toFixed(0)} ms: ${(ms / emptyMs).toFixed(2)} times (aim 1.5)`,
-  )
-  console.log(
-    `after the load event, and workers: ${of(0, 'laterBytes')} bytes; empty app ${of(1, 'laterBytes')}`,
-  )
 } finally {
   await browser.close()
   ours.server.kill()

@@ -33,6 +33,11 @@ export const router = createRouter({
       component: () => import('./screens/card/CardScreen.vue'),
       props: true,
     },
+    {
+      path: '/store/labels',
+      name: 'labels',
+      component: () => import('./screens/store/LabelsScreen.vue'),
+    },
     { path: '/log', name: 'log', component: () => import('./screens/log/LogScreen.vue') },
     { path: '/words', name: 'words', component: () => import('./screens/words/WordsScreen.vue') },
     { path: '/more', name: 'more', component: () => import('./screens/more/MoreScreen.vue') },

@@ -2,6 +2,7 @@ import { wrap } from 'comlink'
 import type { useShop } from '../stores/shop.ts'
 import type { FileWorker } from '../workers/file.worker.ts'
 import { downloadBlob } from './download.ts'
+import { photoOf, photosHere } from './photos.ts'
 
 /** Written beside the page, which is not held; where the store cannot be read, what the page knows. */
 export async function shopFile(shop: ReturnType<typeof useShop>): Promise<Blob> {
@@ -30,13 +31,28 @@ export function lastExport(): Date | undefined {
 /** A copy older than this is said to be old, days. */
 export const OLD_COPY_DAYS = 30
 
-/** One versioned file with everything; its name tells shop and day. */
-export async function exportShop(shop: ReturnType<typeof useShop>) {
-  const name =
+const copyName = (shop: ReturnType<typeof useShop>) =>
+  `${
     shop.shop.name
       .toLowerCase()
       .replace(/[^a-z0-9]+/g, '-')
       .replace(/^-|-$/g, '') || 'shop'
-  downloadBlob(`${name}-${new Date().toISOString().slice(0, 10)}.pepperknot.json`, await shopFile(shop))
+  }-${new Date().toISOString().slice(0, 10)}`
+function handOut(name: string, file: Blob) {
+  downloadBlob(name, file)
   localStorage.setItem(LAST, new Date().toISOString())
+}
+/** One versioned file with everything; its name tells shop and day. */
+export async function exportShop(shop: ReturnType<typeof useShop>) {
+  handOut(`${copyName(shop)}.pepperknot.json`, await shopFile(shop))
+}
+/** The same with every picture that is on this device. */
+export async function exportWithPhotos(shop: ReturnType<typeof useShop>) {
+  const { zipShop } = await import('./photoZip.ts')
+  const photos = new Map<string, Blob>()
+  for (const { id } of await photosHere()) {
+    const photo = await photoOf(id)
+    if (photo) photos.set(id, photo)
+  }
+  handOut(`${copyName(shop)}.pepperknot.zip`, await zipShop({ shop: await shopFile(shop), photos }))
 }

@@ -1,26 +1,10 @@
 import { photographed, readLabel } from '@pepper-knot/core/wire'
+import { drawPicture } from './picture.ts'
 
 /** Longer sides are made shorter: letters of a box are large, px. */
 const MOST_PX = 1800
 /** How long a picture may take on a slow phone, ms. */
 const PHOTO_MS = 90_000
-
-/** A picture drawn upright as it was held, turned by quarter turns, no larger than is read well. */
-async function draw(file: Blob, quarters = 0): Promise<HTMLCanvasElement> {
-  const picture = await createImageBitmap(file)
-  const scale = Math.min(1, MOST_PX / Math.max(picture.width, picture.height))
-  const [w, h] = [picture.width * scale, picture.height * scale]
-  const canvas = document.createElement('canvas')
-  const across = quarters % 2 === 1
-  canvas.width = Math.round(across ? h : w)
-  canvas.height = Math.round(across ? w : h)
-  const context = canvas.getContext('2d')!
-  context.translate(canvas.width / 2, canvas.height / 2)
-  context.rotate((quarters * Math.PI) / 2)
-  context.drawImage(picture, -w / 2, -h / 2, w, h)
-  picture.close()
-  return canvas
-}
 
 /** Whether what was read names a wire with its class and its size. */
 const isWhole = (text: string): boolean => {
@@ -62,7 +46,7 @@ export async function readPhoto(
   try {
     let best = ''
     for (; turn < 4; turn++) {
-      const picture = await draw(file, turn)
+      const picture = await drawPicture(file, MOST_PX, turn)
       const readings: string[] = []
       // As a page, set straight; then as scattered lines. What both say is what the box says.
       for (const mode of [PSM.AUTO, PSM.SPARSE_TEXT]) {
@@ -82,7 +66,7 @@ export async function readPhoto(
 
 /** The text of a code on a picture; nothing where none is found. */
 export async function readCode(file: Blob): Promise<string | undefined> {
-  const canvas = await draw(file)
+  const canvas = await drawPicture(file, MOST_PX)
   const { data, width, height } = canvas.getContext('2d')!.getImageData(0, 0, canvas.width, canvas.height)
   const { default: jsQR } = await import('jsqr')
   return jsQR(data, width, height)?.data

@@ -30,10 +30,14 @@ export const useLog = defineStore('log', () => {
         }),
       ),
     )
-  const correct = (note: LogNote, text: string, label: string) =>
-    shop.undoable(label, () =>
-      shop.put('log', asKept(corrected(note, text, signed.value, new Date().toISOString()))),
-    )
+  /** @param photos the pictures it is to have now */
+  const correct = (note: LogNote, text: string, photos: readonly string[], label: string) =>
+    shop.undoable(label, () => {
+      const said = text === note.text ? note : corrected(note, text, signed.value, new Date().toISOString())
+      shop.put('log', asKept({ ...said, photos: photos.length ? [...photos] : undefined }))
+    })
+  /** Every picture that an entry names. */
+  const photos = computed(() => new Set(notes.value.flatMap((note) => note.photos ?? [])))
   const remove = (id: string, label: string) =>
     shop.undoable(label, () => shop.drop('log', (note) => note.id === id))
   /** Takes a name off every note and every signed-off job. @param jobs ids of the jobs that bear it */
@@ -49,5 +53,5 @@ export const useLog = defineStore('log', () => {
     })
     if (by.value.trim() === name) by.value = ''
   }
-  return { notes, by, signed, add, correct, remove, forget }
+  return { notes, photos, by, signed, add, correct, remove, forget }
 })

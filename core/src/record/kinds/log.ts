@@ -11,7 +11,10 @@ export const LOG_NOTES = [
   'spool-emptied',
   'cylinder-changed',
   'fault',
+  'photo',
 ] as const
+/** As many pictures as an entry carries. */
+const MOST_PHOTOS = 12
 
 const said = {
   text: z.string().max(2000),
@@ -27,6 +30,10 @@ export const logNoteSchema = z.object({
   machine: z.string().max(100).optional(),
   /** The wire it is about, as its label says. */
   label: z.string().max(500).optional(),
+  /** The job it was written in. */
+  runId: z.string().min(1).max(100).optional(),
+  /** Ids of its pictures; they are kept beside the records, each on the device that took it. */
+  photos: z.array(z.string().min(1).max(100)).max(MOST_PHOTOS).optional(),
   ...said,
   /** What it said before it was corrected, the oldest first, each with when it was replaced. */
   was: z

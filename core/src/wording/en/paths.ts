@@ -49,6 +49,8 @@ const FIELD_WORDS: Readonly<Record<string, string>> = {
   id: 'id',
   metals: 'own metals',
   log: 'notes in the log',
+  photos: 'photos',
+  runId: 'job it was written in',
   by: 'who wrote it',
   what: 'what it is about',
   like: 'metal it is like',

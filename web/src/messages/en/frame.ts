@@ -47,6 +47,7 @@ export const frame = {
     more: 'More',
     words: 'Words',
     card: 'Setup card',
+    labels: 'Drawer labels',
     log: 'Log',
     changes: 'Change',
     change: 'Change',

@@ -28,6 +28,12 @@ export const store = {
       pulsed: 'pulse and trim',
     },
   },
+  labels: {
+    print: 'Print',
+    back: 'Back to the parts',
+    none: 'No part has a drawer yet. Name its drawer where you edit it.',
+    homeless: '1 part has no drawer, and no label. | {n} parts have no drawer, and no label.',
+  },
   store: {
     lists: 'Lists',
     machines: 'Machines',

@@ -14,6 +14,8 @@ import { useLog } from '../../stores/log.ts'
 import { useParts } from '../../stores/parts.ts'
 import { useSettings } from '../../stores/settings.ts'
 import { settleWords } from './settleWords.ts'
+import PhotoAdd from '../../parts/PhotoAdd.vue'
+import PhotoStrip from '../../parts/PhotoStrip.vue'
 import MarkField from './MarkField.vue'
 import RanAt from './RanAt.vue'
 import { useWords } from '../../composables/useWords.ts'
@@ -38,6 +40,24 @@ const note = computed({
   get: () => run.value.note ?? '',
   set: (text) => set({ note: text }),
 })
+
+/** What was photographed of this job is in the log at once. */
+const photos = computed(() =>
+  log.notes.flatMap((note) => (note.runId === run.value.id ? (note.photos ?? []) : [])),
+)
+const addPhoto = (id: string) =>
+  log.add(
+    {
+      what: 'photo',
+      text: '',
+      runId: run.value.id,
+      machineId: run.value.machineId,
+      machine: machineStore.byId(run.value.machineId)?.name,
+      label: run.value.label,
+      photos: [id],
+    },
+    t('photos.added'),
+  )
 
 const signedAt = new Date().toISOString()
 /** The shop as it will be: shown before it is written. */
@@ -108,6 +128,8 @@ function sign() {
         </template>
         <MarkField class="gap" />
         <v-textarea v-model="note" class="gap" :label="t('sign.note')" rows="3" maxlength="2000" />
+        <PhotoStrip v-if="photos.length" class="gap" :ids="photos" />
+        <PhotoAdd class="gap" @photo="addPhoto" />
         <v-text-field
           v-model="log.by"
           class="gap"

@@ -5,9 +5,11 @@ import { formatSpeed } from '@pepper-knot/core/trade'
 import { useDraft } from '../../composables/useDraft.ts'
 import { useWords } from '../../composables/useWords.ts'
 import MoreFold from '../../parts/MoreFold.vue'
+import PhotoStrip from '../../parts/PhotoStrip.vue'
 import RowMenu from '../../parts/RowMenu.vue'
 import { useRowMenu } from '../../parts/rowMenu.ts'
 import { useRows } from '../../parts/rows.ts'
+import { sweepPhotos } from '../../storage/photos.ts'
 import { exportCsv } from '../../storage/csv.ts'
 import { seen } from '../../messages/seen.ts'
 import { useLog, type LogNote } from '../../stores/log.ts'
@@ -24,7 +26,10 @@ const shop = useShop()
 const log = useLog()
 const machines = useMachines()
 const settings = useSettings()
-onMounted(() => void shop.loadPast())
+onMounted(() => {
+  void shop.loadPast()
+  void sweepPhotos(log.photos).catch(console.warn)
+})
 const rows = useLogRows()
 const LogCharts = defineAsyncComponent(() => import('./LogCharts.vue'))
 
@@ -195,6 +200,7 @@ function csv() {
           </button>
         </div>
         <p v-if="row.says.length" class="tabular says">{{ row.says.join(' · ') }}</p>
+        <PhotoStrip v-if="row.note?.photos?.length" :ids="row.note.photos" />
         <details v-if="row.note?.was?.length">
           <summary>{{ t('log.before') }}</summary>
           <p v-for="old in row.note.was" :key="old.at" class="muted">

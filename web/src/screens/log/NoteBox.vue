@@ -4,6 +4,8 @@ import { useI18n } from 'vue-i18n'
 import { LOG_NOTES } from '@pepper-knot/core/record'
 import ChoiceRow from '../../parts/ChoiceRow.vue'
 import DialogBox from '../../parts/DialogBox.vue'
+import PhotoAdd from '../../parts/PhotoAdd.vue'
+import PhotoStrip from '../../parts/PhotoStrip.vue'
 import { useLog, type LogNote } from '../../stores/log.ts'
 import { useMachines } from '../../stores/machines.ts'
 import { seen } from '../../messages/seen.ts'
@@ -17,13 +19,20 @@ const machines = useMachines()
 const what = ref<LogNote['what'] | undefined>(props.note?.what ?? 'note')
 const on = ref(props.machineId ?? null)
 const text = ref(props.note?.text ?? '')
+/** As many as the record takes. */
+const MOST_PHOTOS = 12
+const photos = ref<string[]>([...(props.note?.photos ?? [])])
 const tried = ref(false)
-/** A note says something; anything else is said by what it is. */
-const empty = computed(() => what.value === 'note' && !text.value.trim())
+/** A note says something, a photo shows it; anything else is said by what it is. */
+const empty = computed(
+  () =>
+    (what.value === 'note' && !text.value.trim() && photos.value.length === 0) ||
+    (what.value === 'photo' && photos.value.length === 0),
+)
 function save() {
   tried.value = true
   if (empty.value || !what.value) return
-  if (props.note) log.correct(props.note, text.value.trim(), t('log.corrected'))
+  if (props.note) log.correct(props.note, text.value.trim(), photos.value, t('log.corrected'))
   else {
     const machine = on.value ? machines.byId(on.value) : undefined
     const wire = machine?.fitted.wire
@@ -31,6 +40,7 @@ function save() {
       {
         what: what.value,
         text: text.value.trim(),
+        ...(photos.value.length && { photos: photos.value }),
         ...(machine && { machineId: machine.id, machine: machine.name }),
         ...(wire && 'label' in wire && { label: wire.label }),
       },
@@ -59,6 +69,13 @@ function save() {
       />
     </template>
     <v-textarea v-model="text" :label="t('log.text')" rows="3" maxlength="2000" />
+    <PhotoStrip
+      v-if="photos.length"
+      :ids="photos"
+      removable
+      @remove="(id) => (photos = photos.filter((other) => other !== id))"
+    />
+    <PhotoAdd :disabled="photos.length >= MOST_PHOTOS" @photo="(id) => photos.push(id)" />
     <v-text-field
       v-model="log.by"
       :label="t('log.by')"

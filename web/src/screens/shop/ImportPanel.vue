@@ -7,6 +7,7 @@ import { type Problem } from '@pepper-knot/core/trade'
 import FileButton from '../../parts/FileButton.vue'
 import ChoiceRow from '../../parts/ChoiceRow.vue'
 import { download } from '../../storage/download.ts'
+import { useLog } from '../../stores/log.ts'
 import { newId, useShop } from '../../stores/shop.ts'
 import type { FileWorker, LookedAt } from '../../workers/file.worker.ts'
 import { useWords } from '../../composables/useWords.ts'
@@ -52,6 +53,33 @@ function start() {
 onScopeDispose(() => raw?.terminate())
 
 let after: (() => void) | undefined
+const emit = defineEmits<{ photos: [] }>()
+const log = useLog()
+const spoiled = ref(false)
+/** Pictures that found no room. */
+const notKept = ref(0)
+let photos = new Map<string, Blob>()
+/** A zip is a file with its pictures. @returns nothing where it cannot be read */
+async function unpacked(file: Blob): Promise<Blob | undefined> {
+  photos = new Map()
+  const { isZip, unzipShop } = await import('../../storage/photoZip.ts')
+  if (!(await isZip(file))) return file
+  const whole = await unzipShop(file)
+  photos = whole?.photos ?? photos
+  return whole?.shop
+}
+/** Those that an entry names now, and that are not here yet. */
+async function keepPhotos() {
+  if (photos.size === 0) return
+  const { photosHere, putPhoto } = await import('../../storage/photos.ts')
+  const there = new Set((await photosHere()).map(({ id }) => id))
+  for (const [id, photo] of photos) {
+    if (!log.photos.has(id) || there.has(id)) continue
+    await putPhoto(id, photo).catch(() => notKept.value++)
+  }
+  photos = new Map()
+  emit('photos')
+}
 /** What was handed over is looked at like a file. @param then what is said once it was taken in */
 async function look(file: Blob, then?: () => void) {
   if (state.value !== 'none' && state.value !== 'shown') return
@@ -64,10 +92,18 @@ async function look(file: Blob, then?: () => void) {
   how.value = 'merge'
   comparing.value = false
   state.value = 'reading'
+  spoiled.value = false
+  notKept.value = 0
   try {
     await shop.save()
+    const json = await unpacked(file)
+    if (!json) {
+      spoiled.value = true
+      state.value = 'none'
+      return
+    }
     const read = await start().look(
-      file,
+      json,
       t('shop.unnamed'),
       proxy((done) => void (share.value = done)),
     )
@@ -94,6 +130,7 @@ async function apply() {
   try {
     await start().write(how.value, label, id)
     await shop.shownAnew({ label, id })
+    await keepPhotos()
     after?.()
   } catch (error) {
     failed.value = true
@@ -112,7 +149,7 @@ const saveAside = () => download('not-read.json', JSON.stringify(looked.value!.a
       <slot />
       <FileButton
         :label="t('shop.import')"
-        accept=".json,application/json"
+        accept=".json,.zip,application/json,application/zip"
         :disabled="state !== 'none'"
         @file="look($event)"
       />
@@ -128,6 +165,10 @@ const saveAside = () => download('not-read.json', JSON.stringify(looked.value!.a
         {{ words.problemLine(problem) }}
       </p>
     </div>
+    <div v-if="spoiled" class="note note--stop" role="alert">
+      <p>{{ t('photos.spoiled') }}</p>
+    </div>
+    <p v-if="notKept" class="problem" role="alert">{{ t('photos.notKept', notKept) }}</p>
     <div v-if="failed" class="note note--stop" role="alert">
       <p>{{ t(full ? 'shop.importFull' : 'shop.importFailed') }}</p>
     </div>

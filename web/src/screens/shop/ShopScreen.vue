@@ -11,6 +11,7 @@ import AsidePanel from './AsidePanel.vue'
 import CsvOptions from './CsvOptions.vue'
 import HandOverPanel from './HandOverPanel.vue'
 import ImportPanel from './ImportPanel.vue'
+import PhotosPanel from './PhotosPanel.vue'
 import PracticePanel from './PracticePanel.vue'
 import ShopName from './ShopName.vue'
 import TakenBackPanel from './TakenBackPanel.vue'
@@ -25,6 +26,7 @@ const plain = !window.isSecureContext
 const persisted = ref<Persisted>('unknown')
 onMounted(async () => (persisted.value = await isPersisted()))
 const ask = async () => (persisted.value = await askToPersist())
+const photosPanel = ref<InstanceType<typeof PhotosPanel>>()
 const importing = ref<InstanceType<typeof ImportPanel>>()
 /** The last copy of everything, and whether it is old: said where the next one is made. */
 const copied = ref(lastExport())
@@ -73,9 +75,10 @@ async function startOver() {
       <p class="muted">{{ t('shop.dataText') }}</p>
       <p class="muted">{{ t('shop.address', { host }) }}</p>
       <p v-if="plain">{{ t('app.plainHttp') }}</p>
-      <ImportPanel ref="importing">
+      <ImportPanel ref="importing" @photos="photosPanel?.look()">
         <v-btn variant="flat" color="primary" @click="keepCopy">{{ t('sign.export') }}</v-btn>
       </ImportPanel>
+      <PhotosPanel ref="photosPanel" />
       <p :class="copyOld ? 'problem' : 'muted'">{{ copySaid }}</p>
       <p v-if="persisted !== 'unknown'">
         {{ t(persisted ? 'shop.persisted' : 'shop.notPersisted') }}

@@ -124,6 +124,7 @@ const setCount = (part: Part, by: number) => partStore.put({ ...part, count: Mat
       />
       <v-btn v-if="rows.length" variant="text" @click="csv">{{ t('store.csv') }}</v-btn>
       <v-btn variant="text" @click="bringing = true">{{ t('csvIn.open') }}</v-btn>
+      <v-btn v-if="rows.length" variant="text" :to="{ name: 'labels' }">{{ t('nav.labels') }}</v-btn>
       <v-btn v-if="low" :aria-pressed="onlyLow" @click="onlyLow = !onlyLow">{{
         t('store.toBuy', { n: low })
       }}</v-btn>
