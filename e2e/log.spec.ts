@@ -8,7 +8,7 @@ test('a note is written, corrected, found by a slip of the finger, and taken awa
   await page.getByRole('button', { name: 'Write a note' }).click()
   const box = page.getByRole('dialog')
   await box.getByRole('button', { name: 'Save' }).click()
-  await expect(box.getByRole('alert').filter({ hasText: 'Write something first.' })).toBeVisible()
+  await expect(box.getByRole('alert').filter({ hasText: 'Write something, or add a photo.' })).toBeVisible()
   await box.getByRole('radio', { name: 'cylinder changed' }).click()
   await box.getByLabel('Note').fill('=1+1 regulator hisses at the nut')
   await box.getByLabel('Your name or initials').fill('K. B.')

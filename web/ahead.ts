@@ -2,9 +2,9 @@ import type { Plugin } from 'vite'
 
 /**
  * Has the page fetch a chunk that it imports only when it runs, so that it is there when it is asked for.
- * @param names chunks by their file's name
+ * @param modules ends of the paths of what it imports
  */
-export function ahead(...names: string[]): Plugin {
+export function ahead(...modules: string[]): Plugin {
   return {
     name: 'fetch-ahead',
     transformIndexHtml: {
@@ -18,7 +18,8 @@ export function ahead(...names: string[]): Plugin {
           chunk.imports.forEach(take)
         }
         for (const chunk of Object.values(bundle))
-          if (chunk.type === 'chunk' && names.includes(chunk.name)) take(chunk.fileName)
+          if (chunk.type === 'chunk' && chunk.moduleIds.some((id) => modules.some((end) => id.endsWith(end))))
+            take(chunk.fileName)
         return [...files].map((file) => ({
           tag: 'link',
           attrs: { rel: 'modulepreload', crossorigin: true, href: `/${file}` },

@@ -5,6 +5,7 @@ import { say } from '@pepper-knot/core/trade'
 import compression from 'compression'
 import express, { type ErrorRequestHandler, type Express, type RequestHandler, type Response } from 'express'
 import helmet from 'helmet'
+import sirv from 'sirv'
 import type { Question } from './answer.ts'
 import { only, onlyOwnNames, permissions, refuseWith } from './guard.ts'
 import { handover } from './handover.ts'
@@ -21,6 +22,7 @@ export interface ServerOptions {
   answerer?: Answerer
 }
 
+const YEAR_S = 31_536_000
 /** Largest request body, 1 MB. */
 const MOST_BYTES = 1_000_000
 /** Seconds after which asking again is worth while. */
@@ -64,8 +66,6 @@ export function createApp({
   app.use(onlyOwnNames())
   app.use(compression())
 
-  const notFound: RequestHandler = (request, response) =>
-    refuseWith(response, 404, say('request.notFound', `${request.baseUrl}${request.path}`.slice(0, 200)))
   const asks = (question: Question): RequestHandler[] => [
     only('POST'),
     express.raw({ limit: MOST_BYTES, type: () => true }),
@@ -98,21 +98,25 @@ export function createApp({
   return app
 }
 
+const notFound: RequestHandler = (request, response) =>
+  refuseWith(response, 404, say('request.notFound', `${request.baseUrl}${request.path}`.slice(0, 200)))
+
+/** Files as they were squeezed when the program was built; what was not is squeezed on its way. */
 function serveWeb(app: Express, root: string) {
+  const squeezed = { gzip: true, brotli: true, etag: true }
   // Hashed files never change; the page itself is asked for anew each time.
-  app.use(
-    '/assets',
-    express.static(join(root, 'assets'), {
-      immutable: true,
-      maxAge: '1y',
-      fallthrough: false,
-      redirect: false,
-    }),
-  )
-  app.use(express.static(root, { index: false, redirect: false }))
+  app.use('/assets', sirv(join(root, 'assets'), { ...squeezed, immutable: true, maxAge: YEAR_S }), notFound)
+  const page = sirv(root, {
+    ...squeezed,
+    setHeaders: (response) => response.setHeader('Cache-Control', 'no-cache'),
+  })
+  app.use(page)
   app.get('/{*splat}', (request, response, next) => {
     if (!request.accepts('html')) return next()
-    response.set('Cache-Control', 'no-cache').sendFile('index.html', { root })
+    request.url = '/'
+    // Its own reading of the address is the one asked for first.
+    delete (request as { _parsedUrl?: unknown })._parsedUrl
+    page(request, response, next)
   })
 }
 

@@ -371,10 +371,10 @@ test(`${times(4, 120)} imports, merges, picks and putting back, taken back: ever
     if (there && d.chance(0.5)) useRuns().set(run.id, { signedOffAt: new Date().toISOString() })
     else if (there) useRuns().drop(run.id)
     await settled()
-    const [listed, text] = [await (await beside()).past(), mockStore.data.get('meta')!.get('past/2')]
-    mockStore.data.get('meta')!.delete('past/2')
+    const [listed, text] = [await (await beside()).past(), mockStore.data.get('meta')!.get('past/3')]
+    mockStore.data.get('meta')!.delete('past/3')
     expect([seed, await (await beside()).past()]).toEqual([seed, listed])
-    expect(JSON.parse(mockStore.data.get('meta')!.get('past/2')!)).toEqual(JSON.parse(text!))
+    expect(JSON.parse(mockStore.data.get('meta')!.get('past/3')!)).toEqual(JSON.parse(text!))
   }
   expect(picked).toBeGreaterThan(0)
 })

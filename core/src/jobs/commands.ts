@@ -174,6 +174,10 @@ export function settleJob(
   return jobRow(kind).settle(plan, { machine, store, at, words, done, corrections, run })
 }
 
+/** @returns the minutes of a list, rounded to tenths */
+const plannedMinutes = (steps: readonly { minutes: number }[]): number =>
+  Math.min(100_000, Math.round(steps.reduce((sum, { minutes }) => sum + minutes, 0) * 10) / 10)
+
 /** A job signed off: the run as the log keeps it. @param settled what it made of the shop */
 export function signOff(job: OpenJob, settled: Settled, at: string): Run {
   const { run } = job
@@ -193,7 +197,7 @@ export function signOff(job: OpenJob, settled: Settled, at: string): Run {
     ...(isRun(run, 'cure') && troubles && { trouble: { ...run.trouble, cured: true, helped: troubles } }),
     outcome: { ...outcomeOf(run, job.plan, settled), ...(troubles && { troubles }) },
     signedOffAt: at,
-    ...(minutesTaken !== undefined && { minutesTaken }),
+    ...(minutesTaken !== undefined && { minutesTaken, minutesPlanned: plannedMinutes(job.plan.steps) }),
   }
 }
 

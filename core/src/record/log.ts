@@ -4,6 +4,9 @@ import type { Cause } from '../trouble/causes.ts'
 import { isSized } from '../wire/wire.ts'
 import { withJobKind, type JobKind, type Run } from './run.ts'
 
+/** Letters of a note in the list of all jobs: there are thousands. */
+const MOST_NOTE = 160
+
 /** What the log says of a job that was signed off, short: none of them has to be opened for it. */
 export interface LogLine {
   id: string
@@ -21,6 +24,10 @@ export interface LogLine {
   /** What it ran well at. */
   ran?: Pick<Try, 'voltageV' | 'wireSpeedMPerMin' | 'tap' | 'dial'>
   minutes?: number
+  /** What its list would have taken. */
+  planned?: number
+  /** The beginning of what was noted at its end. */
+  note?: string
   stopped?: true
   causes?: Cause[]
   by?: string
@@ -59,6 +66,8 @@ export function logLine(run: Run): LogLine | undefined {
       },
     }),
     ...(run.minutesTaken !== undefined && { minutes: run.minutesTaken }),
+    ...(run.minutesPlanned !== undefined && { planned: run.minutesPlanned }),
+    ...(run.note?.trim() && { note: run.note.trim().slice(0, MOST_NOTE) }),
     ...(stopped && { stopped: true }),
     ...(troubles?.length && { causes: troubles.map(({ cause }) => cause) }),
     ...(run.by && { by: run.by }),

@@ -79,6 +79,8 @@ const everyRun = {
   by: z.string().min(1).max(40).optional(),
   signedOffAt: z.iso.datetime().optional(),
   minutesTaken: z.number().min(0).max(100_000).optional(),
+  /** What its list would have taken, minutes. */
+  minutesPlanned: z.number().min(0).max(100_000).optional(),
   /** What the signed-off job was: then neither request nor plan is kept. */
   outcome: outcomeSchema.optional(),
 }

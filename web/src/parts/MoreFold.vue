@@ -2,13 +2,13 @@
 import { ref } from 'vue'
 
 /** What is not needed at first: its name, and the rest behind a touch. */
-defineProps<{ title: string }>()
+const props = defineProps<{ title: string; open?: boolean }>()
 /** Drawn once it was opened. */
-const seen = ref(false)
+const seen = ref(props.open)
 </script>
 
 <template>
-  <details class="fold" @toggle="seen ||= ($event.target as HTMLDetailsElement).open">
+  <details class="fold" :open="open" @toggle="seen ||= ($event.target as HTMLDetailsElement).open">
     <summary>
       <h2>{{ title }}</h2>
     </summary>

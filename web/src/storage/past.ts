@@ -21,6 +21,8 @@ const isPast = (one: unknown): one is Past => {
     thicknessMm,
     ran,
     minutes,
+    planned,
+    note,
     causes,
     by,
   } = one as Record<keyof Past, unknown>
@@ -28,8 +30,8 @@ const isPast = (one: unknown): one is Past => {
   return (
     [id, at, kind, label, machineId].every((text) => typeof text === 'string') &&
     Number.isFinite(Date.parse(at as string)) &&
-    [machine, material, by].every((text) => isOptional(text, 'string')) &&
-    [mark, thicknessMm, minutes].every((n) => isOptional(n, 'number')) &&
+    [machine, material, by, note].every((text) => isOptional(text, 'string')) &&
+    [mark, thicknessMm, minutes, planned].every((n) => isOptional(n, 'number')) &&
     (wire === undefined || typeof (wire as { diameterMm?: unknown }).diameterMm === 'number') &&
     (ran === undefined || (typeof voltageV === 'number' && typeof wireSpeedMPerMin === 'number')) &&
     (causes === undefined || Array.isArray(causes))
@@ -42,7 +44,7 @@ const pastRunsSchema = z.object({
 })
 export type PastRuns = z.infer<typeof pastRunsSchema>
 /** The list of an earlier version said less; it is made anew under this name. */
-export const PAST = 'past/2'
+export const PAST = 'past/3'
 
 /** Nothing where it is not signed off. */
 export function pastOf(content: Content | null): Past[] {

@@ -264,6 +264,7 @@ const FIELD_WORDS: Readonly<Record<string, string>> = {
   tries: 'test welds',
   signedOffAt: 'signed off at',
   minutesTaken: 'minutes taken',
+  minutesPlanned: 'minutes planned',
   draughtMPerS: 'draught',
   machine: 'machine',
   ranWell: 'what ran well',

@@ -8,8 +8,8 @@ export const changeover = {
     stages: 'Stages of the changeover',
     exit: 'Exit',
     lost: 'No such changeover on this device',
-    lostText:
-      'It was begun on another device, or removed. Fetch it from there by a code (Shop, Another phone), or as a file.',
+    lostText: 'It was begun on another device, or removed. Fetch it from there by a code, or as a file.',
+    fetch: 'Fetch it by a code',
     drop: 'Drop',
     dropNamed: 'Drop the changeover on {machine}',
     dropped: 'Changeover dropped',

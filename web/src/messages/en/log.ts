@@ -25,6 +25,7 @@ export const log = {
     forget: 'Take {by} off every entry',
     forgot: '{by} is taken off every entry',
     csv: 'Log as CSV',
+    took: '{took}, {planned} planned',
     more: 'More',
     charts: {
       title: 'Charts',
@@ -62,6 +63,7 @@ export const log = {
       speedMetric: 'Wire speed (m/min)',
       speedInch: 'Wire speed (in/min)',
       minutes: 'Minutes',
+      planned: 'Minutes planned',
       by: 'Who',
       says: 'Says',
     },

@@ -131,9 +131,10 @@ usePageTitle(() =>
   <div v-else-if="!run || !machine" class="screen">
     <h1>{{ t('change.lost') }}</h1>
     <p>{{ t('change.lostText') }}</p>
-    <p>
-      <router-link to="/change">{{ t('nav.changes') }}</router-link>
-    </p>
+    <div class="row">
+      <v-btn variant="flat" color="primary" to="/shop?hand=1">{{ t('change.fetch') }}</v-btn>
+      <v-btn to="/change">{{ t('nav.changes') }}</v-btn>
+    </div>
   </div>
   <SignedOff v-else-if="run.signedOffAt" />
   <StalePlan v-else-if="stale" :run="run" @again="planAgain" />

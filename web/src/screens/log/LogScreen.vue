@@ -108,6 +108,7 @@ function csv() {
     'volts',
     units === 'metric' ? 'speedMetric' : 'speedInch',
     'minutes',
+    'planned',
     'by',
     'says',
   ]
@@ -122,6 +123,7 @@ function csv() {
       row.line?.ran?.voltageV ?? '',
       speed(row),
       row.line?.minutes ?? '',
+      row.line?.planned ?? '',
       row.by,
       row.note?.text ?? row.says.join('; '),
     ]),

@@ -59,7 +59,14 @@ export function useLogRows(): ComputedRef<LogRow[]> {
         ...(line.causes ?? []).map((cause) => words.CAUSE_WORDS[cause].name),
         ...(line.mark === undefined ? [] : [t('sign.markIs', { mark: line.mark })]),
         ...(line.stopped ? [t('stop.card')] : []),
-        ...(line.minutes === undefined ? [] : [formatMinutes(line.minutes)]),
+        ...(line.minutes === undefined
+          ? []
+          : [
+              line.planned === undefined
+                ? formatMinutes(line.minutes)
+                : t('log.took', { took: formatMinutes(line.minutes), planned: formatMinutes(line.planned) }),
+            ]),
+        seen(line.note ?? ''),
       ].filter(Boolean),
       by: line.by ?? '',
       path: runPath(line),

@@ -2,6 +2,7 @@
 import { useIntervalFn } from '@vueuse/core'
 import { computed, defineAsyncComponent, onMounted, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
+import { useRoute } from 'vue-router'
 import MoreFold from '../../parts/MoreFold.vue'
 import { shopFile } from '../../storage/exportShop.ts'
 import { handOver, takeOver, tookOver } from '../../storage/handover.ts'
@@ -14,7 +15,16 @@ const QrCode = defineAsyncComponent(() => import('../../parts/QrCode.vue'))
 const { t } = useI18n()
 const shop = useShop()
 const addresses = ref<string[]>([])
-onMounted(async () => (addresses.value = (await fetchInfo())?.addresses ?? []))
+/** Whoever comes for what is on another device finds its field at once. */
+const asked = useRoute().query.hand === '1'
+const taking = ref<HTMLElement>()
+onMounted(async () => {
+  if (asked) {
+    taking.value?.scrollIntoView({ block: 'center' })
+    taking.value?.querySelector('input')?.focus({ preventScroll: true })
+  }
+  addresses.value = (await fetchInfo())?.addresses ?? []
+})
 
 const given = ref<{ code: string; until: number }>()
 const now = ref(Date.now())
@@ -56,7 +66,7 @@ const take = () =>
 
 <template>
   <section :aria-label="t('handover.title')">
-    <MoreFold :title="t('handover.title')">
+    <MoreFold :title="t('handover.title')" :open="asked">
       <div class="cols">
         <div>
           <h3>{{ t('handover.give') }}</h3>
@@ -66,7 +76,7 @@ const take = () =>
             {{ given.code.slice(0, 3) }} {{ given.code.slice(3) }} <span class="muted">{{ left }}</span>
           </p>
         </div>
-        <div>
+        <div ref="taking">
           <h3>{{ t('handover.take') }}</h3>
           <v-text-field
             v-model="code"
