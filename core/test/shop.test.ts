@@ -1,4 +1,5 @@
 import fc from 'fast-check'
+import { median } from 'mathjs'
 import {
   problemText,
   cellWords,
@@ -8,7 +9,6 @@ import {
   fittedOn,
   fittedParts,
   isLow,
-  median,
   orderList,
   ownMinutes,
   planChangeover,
@@ -226,8 +226,20 @@ describe('stock', () => {
 describe('the shop’s own minutes', () => {
   test('medians of three and more; a tea break is not work', () => {
     expect(ownMinutes({ tipOff: { 0.4: 1, 1: 1, 0.6: 1, 55: 1 }, fitTip: { 1: 2 } })).toEqual({ tipOff: 0.6 })
-    expect(median([1, 2, 3, 4])).toBe(2.5)
-    expect(() => median([])).toThrow(RangeError)
+  })
+  test('is the median that a mathematics library finds of every reading written out', () => {
+    const counts = fc.dictionary(
+      fc.integer({ min: 1, max: 19 }).map((n) => String(n / 10)),
+      fc.integer({ min: 1, max: 9 }),
+      { minKeys: 1 },
+    )
+    fc.assert(
+      fc.property(counts, (row) => {
+        const all = Object.entries(row).flatMap(([m, n]) => Array<number>(n).fill(Number(m)))
+        expect(ownMinutes({ tipOff: row })).toEqual(all.length < 3 ? {} : { tipOff: median(all) })
+      }),
+      { seed: 3 },
+    )
   })
   test('a plan counts with them', () => {
     const base = plan({ label: 'ER70S-6 0.8' })

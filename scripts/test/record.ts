@@ -372,6 +372,8 @@ const SCREENS: Record<string, string> = {
   '/change': '.past',
   '/trouble': 'main h1',
   '/shop': 'input[maxlength="100"]',
+  '/log': '.log .find input',
+  '/card': 'main h1',
 }
 const shownAt = (selector: string) =>
   `new Promise((done) => { const look = () => document.querySelector(${JSON.stringify(selector)}) ? done(performance.now()) : requestAnimationFrame(look); look() })`
@@ -383,7 +385,8 @@ for (const [path, selector] of Object.entries(SCREENS).slice(0, part('screens', 
       await page.goto('about:blank')
       await page.goto(url + path, { waitUntil: 'commit' })
       // The demo has signed off nothing yet.
-      const seen = path === '/change' && who === 'big' ? '.past li' : selector
+      const seen =
+        who === 'demo' ? selector : ({ '/change': '.past li', '/log': '.entries li' }[path] ?? selector)
       const ms = (await page.evaluate(shownAt(seen))) as number
       if (i) took[who].push(ms)
     }
