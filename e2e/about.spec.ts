@@ -117,3 +117,11 @@ test('what is touched on the bench stays where it is while the board is worked o
     0.1,
   )
 })
+
+test('a run’s link opened where there is no such run leads to the code that fetches it', async ({ page }) => {
+  await open(page, '/change/not-of-this-device')
+  await page.getByRole('link', { name: 'Fetch it by a code' }).click()
+  const code = page.getByLabel('Code of six figures')
+  await expect(code).toBeFocused()
+  await expect(code).toBeInViewport()
+})

@@ -8,6 +8,8 @@ test('a note is written, corrected, found by a slip of the finger, and taken awa
   await page.getByRole('button', { name: 'Write a note' }).click()
   const box = page.getByRole('dialog')
   await box.getByRole('button', { name: 'Save' }).click()
+  // The dialog is no link: pressed anywhere it stays as it is.
+  await expect(box.getByRole('heading', { name: 'Write a note' })).toHaveCSS('cursor', 'auto')
   await expect(box.getByRole('alert').filter({ hasText: 'Write something, or add a photo.' })).toBeVisible()
   await box.getByRole('radio', { name: 'cylinder changed' }).click()
   await box.getByLabel('Note').fill('=1+1 regulator hisses at the nut')

@@ -69,7 +69,15 @@ function beginInFirst() {
     @update:model-value="!$event && close()"
     @after-enter="beginInFirst"
   >
-    <v-card v-if="open" ref="box" class="box" @input.capture="touched = true" @click="showRefusal">
+    <!-- A card that hears presses is no link: nothing of it spreads under the finger. -->
+    <v-card
+      v-if="open"
+      ref="box"
+      class="box"
+      :link="false"
+      @input.capture="touched = true"
+      @click="showRefusal"
+    >
       <slot :close="close" />
       <div v-if="asking" class="note note--stop" role="alertdialog" :aria-label="t('app.typed')">
         <p>{{ t('app.typed') }}</p>

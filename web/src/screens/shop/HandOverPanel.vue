@@ -19,10 +19,9 @@ const addresses = ref<string[]>([])
 const asked = useRoute().query.hand === '1'
 const taking = ref<HTMLElement>()
 onMounted(async () => {
-  if (asked) {
-    taking.value?.scrollIntoView({ block: 'center' })
-    taking.value?.querySelector('input')?.focus({ preventScroll: true })
-  }
+  // A page that is come to begins at its top a frame later: after that.
+  if (asked)
+    requestAnimationFrame(() => requestAnimationFrame(() => taking.value?.querySelector('input')?.focus()))
   addresses.value = (await fetchInfo())?.addresses ?? []
 })
 

@@ -13,7 +13,8 @@ const sure = ref(false)
 const look = async () => (here.value = await photosHere().catch(() => []))
 onMounted(look)
 defineExpose({ look })
-const megabytes = computed(() => here.value.reduce((sum, { bytes }) => sum + bytes, 0) / 1e6)
+/** Never none: each takes some room. */
+const megabytes = computed(() => Math.max(0.1, here.value.reduce((sum, { bytes }) => sum + bytes, 0) / 1e6))
 async function clear() {
   await dropPhotos(here.value.map(({ id }) => id))
   sure.value = false

@@ -78,8 +78,8 @@ async function startOver() {
       <ImportPanel ref="importing" @photos="photosPanel?.look()">
         <v-btn variant="flat" color="primary" @click="keepCopy">{{ t('sign.export') }}</v-btn>
       </ImportPanel>
-      <PhotosPanel ref="photosPanel" />
       <p :class="copyOld ? 'problem' : 'muted'">{{ copySaid }}</p>
+      <PhotosPanel ref="photosPanel" />
       <p v-if="persisted !== 'unknown'">
         {{ t(persisted ? 'shop.persisted' : 'shop.notPersisted') }}
         <v-btn v-if="!persisted" class="ask" @click="ask">{{ t('shop.persist') }}</v-btn>

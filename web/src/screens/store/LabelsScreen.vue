@@ -48,6 +48,9 @@ const print = () => window.print()
 </template>
 
 <style scoped>
+h1 {
+  margin-bottom: 14px;
+}
 .labels {
   display: grid;
   grid-template-columns: repeat(auto-fill, minmax(min(78mm, 100%), 1fr));
