@@ -5,7 +5,8 @@ import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { fileURLToPath } from 'node:url'
 import { expect, test } from '@playwright/test'
-import { decide, doStep, gatherAndBegin, open, unfold } from './bench.ts'
+import { decide, doStep, gatherAndBegin, open, runAll, unfold } from './bench.ts'
+import { lookUntilFound, press } from './look.ts'
 import { written } from './store.ts'
 
 const root = fileURLToPath(new URL('..', import.meta.url))
@@ -30,79 +31,133 @@ async function serve(webRoot: string, port = 0): Promise<{ url: string; stop: ()
   }
 }
 
-test.use({ serviceWorkers: 'allow' })
-test('with the server gone every screen opens, a change is done, and a newer version waits until the run is left', async ({
+test.describe('kept on the device', () => {
+  test.use({ serviceWorkers: 'allow' })
+  test('with the server gone every screen opens, a change is done, and a newer version waits until the run is left', async ({
+    page,
+  }) => {
+    const faults: string[] = []
+    page.on('pageerror', (error) => faults.push(error.message))
+    const webRoot = mkdtempSync(join(tmpdir(), 'pepper-knot-web-'))
+    cpSync(join(root, 'web/dist'), webRoot, { recursive: true })
+    let server = await serve(webRoot)
+    const { port, origin } = new URL(server.url)
+    try {
+      await open(page, origin)
+      // All of it is kept once the browser says so.
+      await page.evaluate(async () => (await navigator.serviceWorker.ready).active!.state)
+      await page.reload()
+      await expect.poll(() => page.evaluate(() => navigator.serviceWorker.controller !== null)).toBe(true)
+      await server.stop()
+
+      await page.reload()
+      await expect(page.getByRole('heading', { level: 1, name: 'Saltbarrow Slip' })).toBeVisible()
+      for (const path of [
+        '/change',
+        '/trouble',
+        '/feed',
+        '/desk',
+        '/store',
+        '/log',
+        '/card',
+        '/shop',
+        '/words',
+      ]) {
+        await page.goto(`${origin}${path}`)
+        await expect(page.locator('main h1').first()).toBeVisible()
+      }
+      await page.goto(origin)
+      await decide(page, 'Tern', 'E71T-11 .030 10 lb', 'mild steel', '1/8')
+      await gatherAndBegin(page)
+      for (let i = 0; i < 3; i++) await doStep(page)
+      const head = page.getByTestId('head')
+      const step = /step \d+ of \d+/.exec((await head.textContent())!)![0]
+      await written(page)
+      await page.reload()
+      await expect(head).toContainText(step)
+      await unfold(page)
+      await page
+        .getByRole('link', { name: 'Something’s wrong' })
+        .or(page.getByRole('button', { name: 'Something’s wrong' }))
+        .first()
+        .click()
+      await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
+      await page.goBack()
+      await expect(head).toContainText(step)
+
+      // A newer version comes while the run is on: nothing of it is taken, and nothing is asked before the sheet is left.
+      appendFileSync(join(webRoot, 'sw.js'), '\n// newer\n')
+      server = await serve(webRoot, Number(port))
+      await page.evaluate(async () => {
+        const registration = (await navigator.serviceWorker.getRegistration())!
+        await registration.update()
+        const worker = registration.installing ?? registration.waiting!
+        while (worker.state === 'installing') await new Promise((done) => setTimeout(done, 20))
+      })
+      await doStep(page)
+      await expect(page.getByTestId('newer')).toHaveCount(0)
+      await expect(head).toBeVisible()
+      await page.getByRole('link', { name: 'Bench' }).first().click()
+      await expect(page.getByTestId('newer')).toBeVisible()
+      await page.getByRole('button', { name: 'Use it now' }).click()
+      await expect(page.getByTestId('newer')).toHaveCount(0)
+      await expect(page.getByRole('link', { name: /Go on: Tern/ })).toBeVisible()
+      expect(faults).toEqual([])
+    } finally {
+      await server.stop().catch(() => undefined)
+      rmSync(webRoot, { recursive: true, force: true })
+    }
+  })
+})
+
+test('where nothing is kept on the device, a change with a trouble in it goes to its end with the network gone', async ({
   page,
+  context,
 }) => {
   const faults: string[] = []
   page.on('pageerror', (error) => faults.push(error.message))
-  const webRoot = mkdtempSync(join(tmpdir(), 'pepper-knot-web-'))
-  cpSync(join(root, 'web/dist'), webRoot, { recursive: true })
-  let server = await serve(webRoot)
-  const { port, origin } = new URL(server.url)
-  try {
-    await open(page, origin)
-    // All of it is kept once the browser says so.
-    await page.evaluate(async () => (await navigator.serviceWorker.ready).active!.state)
-    await page.reload()
-    await expect.poll(() => page.evaluate(() => navigator.serviceWorker.controller !== null)).toBe(true)
-    await server.stop()
-
-    await page.reload()
-    await expect(page.getByRole('heading', { level: 1, name: 'Saltbarrow Slip' })).toBeVisible()
-    for (const path of [
-      '/change',
-      '/trouble',
-      '/feed',
-      '/desk',
-      '/store',
-      '/log',
-      '/card',
-      '/shop',
-      '/words',
-    ]) {
-      await page.goto(`${origin}${path}`)
-      await expect(page.locator('main h1').first()).toBeVisible()
-    }
-    await page.goto(origin)
-    await decide(page, 'Tern', 'E71T-11 .030 10 lb', 'mild steel', '1/8')
-    await gatherAndBegin(page)
-    for (let i = 0; i < 3; i++) await doStep(page)
-    const head = page.getByTestId('head')
-    const step = /step \d+ of \d+/.exec((await head.textContent())!)![0]
-    await written(page)
-    await page.reload()
-    await expect(head).toContainText(step)
-    await unfold(page)
-    await page
-      .getByRole('link', { name: 'Something’s wrong' })
-      .or(page.getByRole('button', { name: 'Something’s wrong' }))
-      .first()
-      .click()
-    await expect(page.getByRole('heading', { level: 1 })).toBeVisible()
-    await page.goBack()
-    await expect(head).toContainText(step)
-
-    // A newer version comes while the run is on: nothing of it is taken, and nothing is asked before the sheet is left.
-    appendFileSync(join(webRoot, 'sw.js'), '\n// newer\n')
-    server = await serve(webRoot, Number(port))
-    await page.evaluate(async () => {
-      const registration = (await navigator.serviceWorker.getRegistration())!
-      await registration.update()
-      const worker = registration.installing ?? registration.waiting!
-      while (worker.state === 'installing') await new Promise((done) => setTimeout(done, 20))
-    })
+  await open(page)
+  // Each screen and each worker was fetched in idle time.
+  await page.waitForFunction(() =>
+    ['trouble', 'feed', 'file'].every((name) =>
+      performance.getEntriesByType('resource').some((file) => file.name.includes(`/${name}.worker`)),
+    ),
+  )
+  await page.waitForLoadState('networkidle')
+  await context.setOffline(true)
+  await decide(page, 'Dunlin', 'E71T-1M 1.2', 'mild steel', '8')
+  await gatherAndBegin(page)
+  const say = page.getByTestId('say')
+  for (let n = 0; n < 60; n++) {
+    await expect(page.getByTestId('buttons').first()).toBeVisible()
+    if (/^Feed the wire through/.test((await say.textContent({ timeout: 500 }).catch(() => '')) ?? '')) break
     await doStep(page)
-    await expect(page.getByTestId('newer')).toHaveCount(0)
-    await expect(head).toBeVisible()
-    await page.getByRole('link', { name: 'Bench' }).first().click()
-    await expect(page.getByTestId('newer')).toBeVisible()
-    await page.getByRole('button', { name: 'Use it now' }).click()
-    await expect(page.getByTestId('newer')).toHaveCount(0)
-    await expect(page.getByRole('link', { name: /Go on: Tern/ })).toBeVisible()
-    expect(faults).toEqual([])
-  } finally {
-    await server.stop().catch(() => undefined)
-    rmSync(webRoot, { recursive: true, force: true })
   }
+  const stopped = (await page.getByTestId('say').textContent())!
+  await press(page, 'Something’s wrong')
+  await press(page, /^Birdnest at the rolls/)
+  await page.getByLabel('Search, in any word for it').fill('part way')
+  await press(page, /^Feed stops part way/)
+  await press(page, 'Look for it')
+  let cause = await lookUntilFound(page)
+  while (cause !== 'Liner kinked') {
+    await press(page, 'It is not that')
+    await expect(page.getByTestId('found').getByTestId('say').filter({ hasText: cause })).toHaveCount(0)
+    cause = await lookUntilFound(page)
+  }
+  await press(page, 'Begin the cure')
+  await expect(page.getByTestId('sheet')).toBeVisible()
+  const gone = page.getByRole('heading', { name: 'Is it gone?' })
+  for (let n = 0; n < 60 && !(await gone.isVisible()); n++) {
+    await expect(page.getByTestId('buttons').first().or(gone)).toBeVisible()
+    if (!(await gone.isVisible())) await doStep(page)
+  }
+  await press(page, 'Gone')
+  await page.getByRole('link', { name: 'Back to the run sheet' }).last().click()
+  await expect(page.getByTestId('say')).toHaveText(stopped)
+  await runAll(page)
+  await page.getByRole('button', { name: 'Sign off and save' }).click()
+  await expect(page.getByRole('heading', { level: 1, name: /^Dunlin/ })).toBeVisible()
+  await written(page)
+  expect(faults).toEqual([])
 })

@@ -121,9 +121,18 @@ function patches(house, say = () => {}) {
       const { limit, existing } = costOf(read(file))
       say(`${name} edits ${existing.length} of ${limit}: ${existing.join(', ')}`)
       if (existing.length > limit) wrong.push(`${name} edits ${existing.length} files, ${limit} are allowed`)
-      const put = /family|station/.test(name) ? [] : ['--check']
-      const applied = spawnSync('git', ['apply', ...put, file], { cwd: copy, encoding: 'utf8' })
-      if (applied.status !== 0) wrong.push(`${name} no longer applies: ${applied.stderr.trim()}`)
+      const apply = (...how) => spawnSync('git', ['apply', ...how, file], { cwd: copy, encoding: 'utf8' })
+      const applied = apply()
+      if (applied.status !== 0) {
+        wrong.push(`${name} no longer applies: ${applied.stderr.trim()}`)
+        continue
+      }
+      // One that slipped to other lines applies and says nonsense.
+      for (const path of existing) {
+        const { diagnostics } = ts.transpileModule(read(join(copy, path)), { reportDiagnostics: true })
+        if (diagnostics?.length) wrong.push(`${name} spoils ${path}`)
+      }
+      if (!/family|station/.test(name)) apply('-R')
     }
     const types = typeCheck(copy)
     return types.status === 0
