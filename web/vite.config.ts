@@ -72,6 +72,7 @@ export default defineConfig({
     chunkSizeWarningLimit: 1200,
     rolldownOptions: {
       output: {
+        // The shared parts import one another: in another order the page stays empty.
         strictExecutionOrder: true,
         chunkFileNames: ({ name }) => `assets/${short(name)}-[hash].js`,
         assetFileNames: ({ names: [name = ''] }) => `assets/${short(name)}-[hash][extname]`,

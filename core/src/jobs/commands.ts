@@ -1,6 +1,6 @@
 import { same } from '../base/same.ts'
 import type { Conversion } from '../changeover/convert/conversion.ts'
-import type { Changeover } from '../changeover/plan/plan.ts'
+import { totalMinutes, type Changeover } from '../changeover/plan/plan.ts'
 import type { Settled, SettleWords } from '../changeover/stock/settle.ts'
 import { FITTED_KEYS, type Fitted } from '../machine/fitted/fitted.ts'
 import type { Machine } from '../machine/machine.ts'
@@ -174,10 +174,6 @@ export function settleJob(
   return jobRow(kind).settle(plan, { machine, store, at, words, done, corrections, run })
 }
 
-/** @returns the minutes of a list, rounded to tenths */
-const plannedMinutes = (steps: readonly { minutes: number }[]): number =>
-  Math.min(100_000, Math.round(steps.reduce((sum, { minutes }) => sum + minutes, 0) * 10) / 10)
-
 /** A job signed off: the run as the log keeps it. @param settled what it made of the shop */
 export function signOff(job: OpenJob, settled: Settled, at: string): Run {
   const { run } = job
@@ -197,7 +193,10 @@ export function signOff(job: OpenJob, settled: Settled, at: string): Run {
     ...(isRun(run, 'cure') && troubles && { trouble: { ...run.trouble, cured: true, helped: troubles } }),
     outcome: { ...outcomeOf(run, job.plan, settled), ...(troubles && { troubles }) },
     signedOffAt: at,
-    ...(minutesTaken !== undefined && { minutesTaken, minutesPlanned: plannedMinutes(job.plan.steps) }),
+    ...(minutesTaken !== undefined && {
+      minutesTaken,
+      minutesPlanned: Math.min(100_000, totalMinutes(job.plan.steps)),
+    }),
   }
 }
 

@@ -2,7 +2,7 @@ import { wrap } from 'comlink'
 import type { useShop } from '../stores/shop.ts'
 import type { FileWorker } from '../workers/file.worker.ts'
 import { downloadBlob } from './download.ts'
-import { photoOf, photosHere } from './photos.ts'
+import { photoIds, photoOf } from './photos.ts'
 
 /** Written beside the page, which is not held; where the store cannot be read, what the page knows. */
 export async function shopFile(shop: ReturnType<typeof useShop>): Promise<Blob> {
@@ -50,7 +50,7 @@ export async function exportShop(shop: ReturnType<typeof useShop>) {
 export async function exportWithPhotos(shop: ReturnType<typeof useShop>) {
   const { zipShop } = await import('./photoZip.ts')
   const photos = new Map<string, Blob>()
-  for (const { id } of await photosHere()) {
+  for (const id of await photoIds()) {
     const photo = await photoOf(id)
     if (photo) photos.set(id, photo)
   }

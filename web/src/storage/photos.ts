@@ -76,11 +76,12 @@ export interface PhotoSize {
   at: string
   bytes: number
 }
-/** Every picture that is here. */
-export async function photosHere(): Promise<PhotoSize[]> {
-  const ids = await box().keys()
+/** Ids of all that is here; no picture is read for it. */
+export const photoIds = (): Promise<string[]> => box().keys()
+/** How large each picture is that is here. @param ids of which; all, left out */
+export async function photosHere(ids?: readonly string[]): Promise<PhotoSize[]> {
   const sizes: PhotoSize[] = []
-  for (const id of ids) {
+  for (const id of ids ?? (await photoIds())) {
     const kept = await readKept(id)
     if (kept) sizes.push({ id, at: kept.at, bytes: kept.bytes.byteLength })
   }
@@ -91,8 +92,7 @@ export async function dropPhotos(ids: readonly string[]): Promise<void> {
 }
 /** Drops what no entry names any more, once the entry can no longer be put back. */
 export async function sweepPhotos(named: ReadonlySet<string>, now = Date.now()): Promise<void> {
-  const old = (await photosHere()).filter(
-    ({ id, at }) => !named.has(id) && now - Date.parse(at) > KEPT_DAYS * 86_400_000,
-  )
+  const loose = (await photoIds()).filter((id) => !named.has(id))
+  const old = (await photosHere(loose)).filter(({ at }) => now - Date.parse(at) > KEPT_DAYS * 86_400_000)
   await dropPhotos(old.map(({ id }) => id))
 }

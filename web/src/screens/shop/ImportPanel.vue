@@ -71,8 +71,8 @@ async function unpacked(file: Blob): Promise<Blob | undefined> {
 /** Those that an entry names now, and that are not here yet. */
 async function keepPhotos() {
   if (photos.size === 0) return
-  const { photosHere, putPhoto } = await import('../../storage/photos.ts')
-  const there = new Set((await photosHere()).map(({ id }) => id))
+  const { photoIds, putPhoto } = await import('../../storage/photos.ts')
+  const there = new Set(await photoIds())
   for (const [id, photo] of photos) {
     if (!log.photos.has(id) || there.has(id)) continue
     await putPhoto(id, photo).catch(() => notKept.value++)
