@@ -18,6 +18,7 @@ import {
 import { dice, type Dice } from '../../core/test/otherSetups.ts'
 import { times } from '../../core/test/counts.ts'
 import { createBooks, type AnyKey, type Books, type PageChange } from '../src/storage/books.ts'
+import type { Look } from '../src/storage/boxes.ts'
 import { memoryLock, memoryStore, type MemoryStore } from './memoryBoxes.ts'
 import { shop } from './bench.ts'
 
@@ -25,9 +26,10 @@ import { shop } from './bench.ts'
 jest.setTimeout(600_000)
 
 let n = 0
-const tab = (store: MemoryStore, locked = memoryLock()) =>
+const tab = (store: MemoryStore, locked = memoryLock(), early?: () => Promise<Look>) =>
   createBooks({
     boxes: store.boxes(),
+    early,
     locked,
     now: () => new Date().toISOString(),
     newId: () => `id${++n}`,
@@ -329,6 +331,29 @@ test(`${times(60, 2000)} stores spoiled anywhere open, keep what could be read, 
     const again = tab(store)
     await again.open()
     expect(again.shown('shop/shop')).toEqual({ name: 'on' })
+  }
+})
+
+test('what was seen of the store early is what the shop opens with, and only where nobody wrote since', async () => {
+  const store = memoryStore()
+  const other = await filled(store)
+  const { meta, records } = store.boxes()
+  for (const wrote of [false, true]) {
+    const look: Look = { head: await meta.get('head'), records: await records.all() }
+    // A mark by which its rows are told from those in the store.
+    const marked = look.records.map(([key, row]): [string, unknown] =>
+      key === 'shop/shop'
+        ? [key, JSON.parse(JSON.stringify(row).replaceAll(small.name, 'seen early'))]
+        : [key, row],
+    )
+    if (wrote)
+      await other.commit({
+        id: 'w',
+        changes: [{ key: 'shop/shop', before: other.shown('shop/shop'), after: { name: 'written since' } }],
+      })
+    const fresh = tab(store, memoryLock(), () => Promise.resolve({ ...look, records: marked }))
+    await fresh.open()
+    expect(fresh.shown('shop/shop')).toEqual({ name: wrote ? 'written since' : 'seen early' })
   }
 })
 

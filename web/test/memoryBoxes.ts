@@ -17,7 +17,12 @@ export function memoryStore() {
       return rows.has(key) ? (JSON.parse(rows.get(key)!) as unknown) : null
     },
     keys: (start = '') => Promise.resolve([...rows.keys()].filter((key) => key.startsWith(start))),
-    all: () => Promise.resolve([...rows].map(([key, text]) => [key, JSON.parse(text) as unknown])),
+    all: (start = '') =>
+      Promise.resolve(
+        [...rows]
+          .filter(([key]) => key.startsWith(start))
+          .map(([key, text]) => [key, JSON.parse(text) as unknown]),
+      ),
   })
   const step = () => {
     const n = ++state.writes

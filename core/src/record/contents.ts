@@ -15,9 +15,10 @@ export const readContent = (kind: Kind, content: unknown): Read<Content> =>
 /** `machine/gull` */
 export type Key = `${Kind}/${string}`
 export const keyOf = (kind: Kind, id: string): Key => `${kind}/${id}`
+const BY_NAME: ReadonlyMap<string, Kind> = new Map(KINDS.map((kind) => [kind, kind]))
 export function readKey(key: string): { kind: Kind; id: string } | undefined {
   const at = key.indexOf('/')
-  const kind = KINDS.find((k) => k === key.slice(0, Math.max(0, at)))
+  const kind = BY_NAME.get(key.slice(0, Math.max(0, at)))
   const id = key.slice(at + 1)
   return kind && id ? { kind, id } : undefined
 }

@@ -1,6 +1,6 @@
 import type { Content } from '../keep/fields.ts'
 import { apart, mergeKept, shownContent, type Kept } from '../keep/versions.ts'
-import { fieldsOfThing, keyOf, readKey, recordsOfThing, type Key } from './contents.ts'
+import { fieldsOfThing, keyOf, recordsOfThing, type Key } from './contents.ts'
 import { entryShown, runWith, type Entries, type EntryContent, type RunFields } from './entries.ts'
 import { LISTS, kindsIn, type Kind, type ListName, type Lists, type ThingIn } from './kinds/index.ts'
 import type { KeptPlan } from './keptPlan.ts'
@@ -57,9 +57,9 @@ export function entriesShown(entries: RunEntries | undefined): Map<string, Entry
 export function idsOf(records: State['records'], kinds: readonly Kind[]): [Key, string][] {
   const found: [Key, string, number][] = []
   for (const [key, kept] of records) {
-    const read = readKey(key)
-    if (read && kinds.includes(read.kind) && shownContent(kept) !== null)
-      found.push([key, read.id, kept.since])
+    const at = key.indexOf('/')
+    if (kinds.includes(key.slice(0, at) as Kind) && shownContent(kept) !== null)
+      found.push([key, key.slice(at + 1), kept.since])
   }
   return found.sort(([a, , x], [b, , y]) => x - y || (a < b ? -1 : 1)).map(([key, id]) => [key, id])
 }

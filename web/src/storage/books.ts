@@ -54,7 +54,17 @@ import {
   type Head,
 } from './head.ts'
 import type { Locked } from './lock.ts'
-import { boxOf, createShelf, isOpen, pageKey, rowOf, rowsOf, SEALS, type Page } from './shelf.ts'
+import {
+  boxOf,
+  createShelf,
+  isOpen,
+  pageKey,
+  rowOf,
+  rowsOf,
+  SEALS,
+  type Page,
+  type ShelfGiven,
+} from './shelf.ts'
 
 export { Newer } from './shelf.ts'
 export type { AnyKey, PageChange, Touch, UndoItem, Whole } from './touch.ts'
@@ -79,14 +89,11 @@ export interface Former {
   rows: () => Promise<Put[]>
   drop: () => Promise<void>
 }
-export interface BooksGiven {
+export interface BooksGiven extends Pick<ShelfGiven, 'early' | 'now' | 'newId'> {
   boxes: Holding
   /** What an earlier version of this program keeps, and may still be writing. */
   former?: Former
   locked: Locked
-  /** ISO time. */
-  now: () => string
-  newId: () => string
   /** Tells the other tabs that there is something new. */
   tell: () => void
 }
@@ -96,8 +103,8 @@ const SEEN_FORMER = 'former'
  * The store as one tab knows it: reads what is there, brings a touch together with what others wrote meanwhile, and
  * writes it as one batch. Nothing of the page is in here.
  */
-export function createBooks({ boxes, former, locked, now, newId, tell }: BooksGiven) {
-  const reading = createShelf({ boxes, now, newId })
+export function createBooks({ boxes, early, former, locked, now, newId, tell }: BooksGiven) {
+  const reading = createShelf({ boxes, early, now, newId })
   const { shelf, layAside, readHead, takeIn, readPages, readAll, readState } = reading
   const { loadRun, digestThere, digestNow, entriesOf } = reading
   const { sumsThen, sumsOf, pastRuns } = createSums({ boxes, ...reading })

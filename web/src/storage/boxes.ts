@@ -5,7 +5,8 @@ export interface Box {
   get: (key: string) => Promise<unknown>
   /** @param start of the keys; all of them without it */
   keys: (start?: string) => Promise<string[]>
-  all: () => Promise<[string, unknown][]>
+  /** @param start of the keys; all of them without it */
+  all: (start?: string) => Promise<[string, unknown][]>
 }
 export const BOX_NAMES = ['records', 'runs', 'entries', 'meta'] as const
 export type BoxName = (typeof BOX_NAMES)[number]
@@ -27,6 +28,14 @@ export interface Boxes extends Record<BoxName, Box> {
    * @throws whatever the browser says; nothing was written then
    */
   write: (puts: readonly Put[], sure?: boolean) => Promise<void>
+}
+
+/** Where the store says of itself how far it was written. */
+export const HEAD = 'head'
+/** All records as they stood when the store said this of itself. */
+export interface Look {
+  head: unknown
+  records: [string, unknown][]
 }
 
 const NAME = 'pepper-knot-store'
@@ -60,21 +69,20 @@ function opener() {
 }
 
 /** The boxes of this browser: one base, so that one transaction writes to all of them. */
-export function browserBoxes(): Boxes {
+export function browserBoxes(): Boxes & { look: () => Promise<Look> } {
   const use = opener()
-  const rows = (name: BoxName) =>
+  const range = (start: string) => IDBKeyRange.bound(start, `${start}\uFFFF`)
+  const rows = (name: BoxName, start: string) =>
     use(async (base) => {
       const { store } = base.transaction(name)
-      const [keys, values] = await Promise.all([store.getAllKeys(), store.getAll()])
+      const which = start === '' ? null : range(start)
+      const [keys, values] = await Promise.all([store.getAllKeys(which), store.getAll(which)])
       return keys.map((key, i): [string, unknown] => [String(key), values[i]])
     })
   const box = (name: BoxName): Box => ({
     get: (key) => use(async (base) => ((await base.get(name, key)) as unknown) ?? null),
-    keys: (start = '') =>
-      use(async (base) =>
-        (await base.getAllKeys(name, IDBKeyRange.bound(start, `${start}\uFFFF`))).map(String),
-      ),
-    all: () => rows(name),
+    keys: (start = '') => use(async (base) => (await base.getAllKeys(name, range(start))).map(String)),
+    all: (start = '') => rows(name, start),
   })
   const write: Boxes['write'] = (puts, sure = false) =>
     use(async (base) => {
@@ -98,5 +106,17 @@ export function browserBoxes(): Boxes {
   return {
     ...(Object.fromEntries(BOX_NAMES.map((name) => [name, box(name)])) as Record<BoxName, Box>),
     write,
+    // One transaction: nobody’s batch comes between.
+    look: () =>
+      use(async (base) => {
+        const work = base.transaction(['records', 'meta'])
+        const records = work.objectStore('records')
+        const [keys, values, head] = await Promise.all([
+          records.getAllKeys(),
+          records.getAll(),
+          work.objectStore('meta').get(HEAD) as Promise<unknown>,
+        ])
+        return { head, records: keys.map((key, i): [string, unknown] => [String(key), values[i]]) }
+      }),
   }
 }

@@ -1,5 +1,5 @@
 import { createBooks, type Books } from './books.ts'
-import { browserBoxes } from './boxes.ts'
+import { early, inBrowser } from './early.ts'
 import { dropBefore, headOfBefore, rowsOfBefore } from './former.ts'
 import { holding } from './held.ts'
 import { browserLock } from './lock.ts'
@@ -12,7 +12,7 @@ export { bringBefore, passOver } from './before.ts'
 export { Cleared, Newer } from './books.ts'
 
 const CHANNEL = 'pepper-knot'
-const boxes = holding(browserBoxes())
+const boxes = holding(inBrowser)
 export { boxes }
 
 /** The store of this browser, and word from other tabs that there is something new. */
@@ -21,6 +21,7 @@ export function openBooks(heard: () => void): Books {
   if (channel) channel.onmessage = heard
   return createBooks({
     boxes,
+    early,
     former: { head: headOfBefore, rows: rowsOfBefore, drop: dropBefore },
     locked: browserLock(),
     now: () => new Date().toISOString(),

@@ -2,7 +2,7 @@ import { z } from 'zod'
 
 /** Form of the store this program keeps: a newer one is left alone. */
 export const STORE_VERSION = 3
-export const HEAD = 'head'
+export { HEAD } from './boxes.ts'
 /** Batches whose keys are remembered: a tab that slept longer reads everything anew. */
 export const MOST_RECENT = 60
 /** Keys of one batch that are worth a list. */

@@ -22,7 +22,8 @@ export function holding(under: Boxes): Holding {
         name,
         (await under[name].keys(start)).map((key) => [key, true]),
       ).flatMap(([key]) => (key.startsWith(start) ? [key] : [])),
-    all: async () => over(name, await under[name].all()),
+    all: async (start = '') =>
+      over(name, await under[name].all(start)).filter(([key]) => key.startsWith(start)),
   })
   return {
     ...(Object.fromEntries(BOX_NAMES.map((name) => [name, box(name)])) as Record<BoxName, Box>),

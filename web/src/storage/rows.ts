@@ -10,7 +10,7 @@ export function boxesOfRows(rows: readonly Put[]): Boxes {
     return {
       get: (key) => Promise.resolve(by.get(key) ?? null),
       keys: (start = '') => Promise.resolve([...by.keys()].filter((key) => key.startsWith(start))),
-      all: () => Promise.resolve(mine),
+      all: (start = '') => Promise.resolve(mine.filter(([key]) => key.startsWith(start))),
     }
   }
   return {

@@ -21,7 +21,7 @@ import {
   type Run,
   type State,
 } from '@pepper-knot/core/record'
-import type { BoxName, Boxes, Put } from './boxes.ts'
+import type { BoxName, Boxes, Look, Put } from './boxes.ts'
 import { freshHead, HEAD, headSchema, STORE_VERSION, type Head } from './head.ts'
 
 type RunEntries = NonNullable<ReturnType<State['entries']['get']>>
@@ -52,12 +52,14 @@ export async function asideKey({ meta }: Boxes, at: string): Promise<string> {
   while ((await meta.get(key)) !== null) key += '+'
   return key
 }
-export const pageKey = (run: string, n: number) => `${encodeURIComponent(run)}/${n}`
+export const pageKey = (run: string, n: number | '') => `${encodeURIComponent(run)}/${n}`
 export const boxOf = (key: Key): BoxName => (/^(?:run|plan)\//.test(key) ? 'runs' : 'records')
 export const isOpen = (content: Content | null) => content !== null && content.signedOffAt === undefined
+const isIds = (ids: unknown): ids is string[] =>
+  Array.isArray(ids) && ids.every((id) => typeof id === 'string')
 /** A record as it lies in the store. */
 export const rowOf = (key: Key, kept: Kept) => ({ ...readKey(key)!, ...kept })
-/** Which rows this very program has read and found good, each by the name of its text: they are not checked again. */
+/** Which rows of an opening this very program found good, each by the name of its text: they are not checked again. */
 const sealsSchema = z.object({ build: z.string(), names: z.record(z.string(), z.string()) })
 export const SEALS = 'seals'
 declare const __BUILD__: string | undefined
@@ -71,11 +73,19 @@ function addTo(entries: Map<string, Kept>, id: string, kept: Kept) {
 export const rowsOf = (run: string, entries: Iterable<[string, Kept]>) =>
   [...entries].map(([id, kept]) => ({ run, id, ...kept }))
 
+export interface ShelfGiven {
+  boxes: Boxes
+  /** What was seen of the store before anybody asked; asked once. */
+  early?: (() => Promise<Look | undefined> | undefined) | undefined
+  now: () => string
+  newId: () => string
+}
+
 /**
  * What one tab has read of the store: its records, the entries of the runs that were looked at, and the digest. What
  * cannot be read is laid aside and taken out; whoever reads holds the lock.
  */
-export function createShelf({ boxes, now, newId }: { boxes: Boxes; now: () => string; newId: () => string }) {
+export function createShelf({ boxes, early, now, newId }: ShelfGiven) {
   const shelf = {
     head: undefined as Head | undefined,
     records: new Map<Key, Kept>(),
@@ -84,7 +94,8 @@ export function createShelf({ boxes, now, newId }: { boxes: Boxes; now: () => st
     digest: undefined as Digest | undefined,
     /** How many records it was opened without. */
     asideCount: 0,
-    /** Rows found good at the last reading. */
+    /** Rows found good at the last opening, and at this one. */
+    before: {} as Record<string, string>,
     seals: { build: BUILD, names: {} as Record<string, string> },
     /** Whether the store has them too. */
     sealed: false,
@@ -122,13 +133,17 @@ export function createShelf({ boxes, now, newId }: { boxes: Boxes; now: () => st
     )
   }
   /** Reads what lies in one box; what cannot be read is laid aside and taken out. */
-  async function takeIn(box: 'records' | 'runs', raw: Iterable<[string, unknown]>): Promise<void> {
+  async function takeIn(
+    box: 'records' | 'runs',
+    raw: Iterable<[string, unknown]>,
+    /** The rows are read at every opening. */
+    opening = box === 'records',
+  ): Promise<void> {
     let since = performance.now()
-    const { names } = shelf.seals
     for (const [key, value] of raw) {
-      // Runs are many and read one by one: only what every opening reads is remembered.
-      const name = box === 'records' ? nameFor(JSON.stringify(value)) : undefined
-      if (name !== undefined && names[key] === name) {
+      const name = opening ? nameFor(JSON.stringify(value)) : undefined
+      if (name !== undefined && shelf.before[key] === name) {
+        seal(key, name)
         const { since, versions } = value as Kept
         shelf.records.set(key as Key, { since, versions })
         continue
@@ -136,7 +151,7 @@ export function createShelf({ boxes, now, newId }: { boxes: Boxes; now: () => st
       const read = readRecord(value)
       // What the reading changed is read so again.
       if (name !== undefined && read.ok && saysSame(rowOf(read.value.key, read.value.kept), value)) {
-        names[key] = name
+        seal(key, name)
         shelf.sealed = false
       }
       const good =
@@ -152,6 +167,7 @@ export function createShelf({ boxes, now, newId }: { boxes: Boxes; now: () => st
       }
     }
   }
+  const seal = (key: string, name: string) => (shelf.seals.names[key] = name)
   const pageOf = async (key: string, run: string, n: number, raw: unknown): Promise<Page> => {
     const page: Page = { n, entries: new Map() }
     if (!Array.isArray(raw)) {
@@ -167,12 +183,20 @@ export function createShelf({ boxes, now, newId }: { boxes: Boxes; now: () => st
     if (bad.length) await moveAside(key, bad, [{ box: 'entries', key, value: rowsOf(run, page.entries) }])
     return page
   }
-  async function readPages(run: string): Promise<void> {
+  /** What lies in the store of one run. */
+  const rawRun = (id: string) => {
+    const rows = (['run', 'plan'] as const).map(async (kind): Promise<[string, unknown][]> => {
+      const raw = await boxes.runs.get(`${kind}/${id}`)
+      return raw === null || raw === undefined ? [] : [[`${kind}/${id}`, raw]]
+    })
+    return Promise.all([Promise.all(rows).then((found) => found.flat()), rawPages(id)])
+  }
+  const rawPages = async (run: string) => new Map(await boxes.entries.all(pageKey(run, '')))
+  async function readPages(run: string, given?: ReadonlyMap<string, unknown>): Promise<void> {
+    const raw = given ?? (await rawPages(run))
     const found: Page[] = []
-    for (let n = 0; ; n++) {
-      const raw = await boxes.entries.get(pageKey(run, n))
-      if (raw === null || raw === undefined) break
-      const page = await pageOf(pageKey(run, n), run, n, raw)
+    for (let n = 0; raw.has(pageKey(run, n)); n++) {
+      const page = await pageOf(pageKey(run, n), run, n, raw.get(pageKey(run, n)))
       // Twice there, an entry stands where it stood first.
       for (const [id, kept] of page.entries)
         for (const { entries } of found)
@@ -203,11 +227,14 @@ export function createShelf({ boxes, now, newId }: { boxes: Boxes; now: () => st
   const digestThere = async (): Promise<Digest | undefined> => {
     const raw = await boxes.meta.get(DIGEST)
     const name = raw ? nameFor(JSON.stringify(raw)) : ''
-    if (shelf.seals.names[DIGEST] === name) return raw as Digest
+    if (shelf.before[DIGEST] === name) {
+      seal(DIGEST, name)
+      return raw as Digest
+    }
     const read = digestSchema.safeParse(raw)
     if (!read.success) return undefined
     if (saysSame(read.data, raw)) {
-      shelf.seals.names[DIGEST] = name
+      seal(DIGEST, name)
       shelf.sealed = false
     }
     return read.data
@@ -230,25 +257,40 @@ export function createShelf({ boxes, now, newId }: { boxes: Boxes; now: () => st
       key.startsWith('run/') && isOpen(shownContent(kept)) ? [key.slice(4)] : [],
     )
 
+  /** As they were seen early, where nobody has written since. */
+  async function rawRecords(head: Head | undefined) {
+    const seen = await early?.()
+    return seen && head && saysSame(headSchema.safeParse(seen.head).data, head)
+      ? seen.records
+      : boxes.records.all()
+  }
   /** Everything the first page needs. @returns whether there was anything */
   async function readAll(): Promise<boolean> {
     shelf.records = new Map()
     shelf.pages.clear()
     shelf.asideCount = 0
     shelf.head = await readHead()
-    const [raw, told, seals] = await Promise.all([
-      boxes.records.all(),
-      boxes.meta.get(OPEN_RUNS),
+    const [raw, open, seals] = await Promise.all([
+      rawRecords(shelf.head),
+      boxes.meta
+        .get(OPEN_RUNS)
+        .then((ids) =>
+          isIds(ids) ? Promise.all(ids.map(async (id) => [id, await rawRun(id)] as const)) : undefined,
+        ),
       boxes.meta.get(SEALS),
     ])
     const there = sealsSchema.safeParse(seals)
     shelf.sealed = there.success && there.data.build === BUILD
-    shelf.seals = shelf.sealed ? there.data! : { build: BUILD, names: {} }
+    shelf.before = shelf.sealed ? there.data!.names : {}
+    shelf.seals = { build: BUILD, names: {} }
     shelf.digest = undefined
     if (!shelf.head && raw.length === 0) return false
     await takeIn('records', raw)
-    if (Array.isArray(told) && told.every((id): id is string => typeof id === 'string'))
-      for (const id of told) await loadRun(id)
+    if (open)
+      for (const [id, [rows, pages]] of open) {
+        await takeIn('runs', rows, true)
+        await readPages(id, pages)
+      }
     else {
       await loadRuns()
       for (const id of openRuns()) await readPages(id)

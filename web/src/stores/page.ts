@@ -268,10 +268,9 @@ export function createPage(shop: Ref<Shop>, given: PageGiven) {
     touched.clear()
     shop.value = { ...whole, runs: whole.runs.map(fieldwise) }
     for (const thing of allThings()) {
-      const keys = thing === 'shop' || thing === 'settings' ? [keyOf(thing, thing)] : made(thing, false).keys
-      const stored = keys.filter((key) => given.content(key) !== null)
-      if (stored.length) keysOf.set(thing, new Set(stored))
-      for (const key of stored) said.set(key, given.content(key)!)
+      const once = thing === 'shop' || thing === 'settings'
+      const keys = once ? [keyOf(thing, thing)] : made(thing, false).keys
+      takeDown(thing, once && given.content(keys[0]!) === null ? [] : keys)
     }
     for (const { id, planned } of shop.value.runs) if (planned) plans.set(id, toRaw(planned))
   }

@@ -36,42 +36,60 @@ export function useLogRows(): ComputedRef<LogRow[]> {
   const settings = useSettings()
   const machines = useMachines()
 
-  function rowOf(line: LogLine): LogRow {
+  /** What a job says beyond its machine and wire: worked out for the few that are looked at. */
+  function saysOf(line: LogLine): string[] {
     const { units } = settings
-    const machine = seen(machines.byId(line.machineId)?.name ?? line.machine ?? '?')
-    const wire = line.wire
-      ? `${line.wire.classification ?? words.FAMILY_NAMES[line.wire.family as never]} ${words.sizeText(line.wire.diameterMm, units)}`
-      : seen(line.label)
-    return {
-      id: line.id,
-      at: line.at,
-      machine,
-      wire,
-      title: `${machine}: ${t(`log.jobs.${line.kind}`)}`,
-      says: [
-        ...(line.ran ? [words.ranWellSentence(line.ran, units)] : []),
-        [
-          line.material && words.MATERIAL_NAMES[line.material as never],
-          line.thicknessMm && formatLength(line.thicknessMm, units),
-        ]
-          .filter(Boolean)
-          .join(' '),
-        ...(line.causes ?? []).map((cause) => words.CAUSE_WORDS[cause].name),
-        ...(line.mark === undefined ? [] : [t('sign.markIs', { mark: line.mark })]),
-        ...(line.stopped ? [t('stop.card')] : []),
-        ...(line.minutes === undefined
-          ? []
-          : [
-              line.planned === undefined
-                ? formatMinutes(line.minutes)
-                : t('log.took', { took: formatMinutes(line.minutes), planned: formatMinutes(line.planned) }),
-            ]),
-        seen(line.note ?? ''),
-      ].filter(Boolean),
-      by: line.by ?? '',
-      path: runPath(line),
-      line,
+    return [
+      ...(line.ran ? [words.ranWellSentence(line.ran, units)] : []),
+      [
+        line.material && words.MATERIAL_NAMES[line.material as never],
+        line.thicknessMm && formatLength(line.thicknessMm, units),
+      ]
+        .filter(Boolean)
+        .join(' '),
+      ...(line.causes ?? []).map((cause) => words.CAUSE_WORDS[cause].name),
+      ...(line.mark === undefined ? [] : [t('sign.markIs', { mark: line.mark })]),
+      ...(line.stopped ? [t('stop.card')] : []),
+      ...(line.minutes === undefined
+        ? []
+        : [
+            line.planned === undefined
+              ? formatMinutes(line.minutes)
+              : t('log.took', { took: formatMinutes(line.minutes), planned: formatMinutes(line.planned) }),
+          ]),
+      seen(line.note ?? ''),
+    ].filter(Boolean)
+  }
+  function rowsOf(lines: readonly LogLine[]): LogRow[] {
+    const { units } = settings
+    const names = new Map(machines.list.map(({ id, name }) => [id, seen(name)]))
+    const jobs = new Map(lines.map(({ kind }) => [kind, t(`log.jobs.${kind}`)]))
+    const sizes = new Map<string, string>()
+    const wireOf = ({ classification, family, diameterMm }: NonNullable<LogLine['wire']>) => {
+      const key = `${classification ?? family} ${diameterMm}`
+      const said =
+        sizes.get(key) ??
+        `${classification ?? words.FAMILY_NAMES[family as never]} ${words.sizeText(diameterMm, units)}`
+      sizes.set(key, said)
+      return said
     }
+    return lines.map((line) => {
+      const machine = names.get(line.machineId) ?? seen(line.machine ?? '?')
+      let says: string[] | undefined
+      return {
+        id: line.id,
+        at: line.at,
+        machine,
+        wire: line.wire ? wireOf(line.wire) : seen(line.label),
+        title: `${machine}: ${jobs.get(line.kind)}`,
+        get says() {
+          return (says ??= saysOf(line))
+        },
+        by: line.by ?? '',
+        path: runPath(line),
+        line,
+      }
+    })
   }
   const noteRow = (note: LogNote): LogRow => {
     const machine = seen((note.machineId && machines.byId(note.machineId)?.name) || note.machine || '')
@@ -87,7 +105,7 @@ export function useLogRows(): ComputedRef<LogRow[]> {
     }
   }
   return computed(() =>
-    [...shop.past.map(rowOf), ...log.notes.map(noteRow)].sort((a, b) =>
+    [...rowsOf(shop.past), ...log.notes.map(noteRow)].sort((a, b) =>
       a.at < b.at ? 1 : a.at > b.at ? -1 : a.id < b.id ? -1 : 1,
     ),
   )
