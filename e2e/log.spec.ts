@@ -39,6 +39,46 @@ test('a note is written, corrected, found by a slip of the finger, and taken awa
   await expect(page.getByText('Nothing is written down yet.')).toBeVisible()
 })
 
+test('wire through a machine makes its upkeep due, and stands in the charts', async ({ page }) => {
+  await open(page, '/store/machines')
+  await page.getByRole('button', { name: 'What is fitted on Tern' }).click()
+  const care = page.getByRole('region', { name: 'Upkeep' })
+  await care.getByText('Upkeep').click()
+  await care.getByRole('button', { name: 'look at the contact tip done today on Tern' }).click()
+  await care.getByText('How often').click()
+  await care.getByRole('combobox', { name: 'What' }).press('Enter')
+  await page.getByRole('option', { name: 'look at the contact tip' }).click()
+  await care.getByLabel('or so much wire').fill('12 stones')
+  await care.getByRole('button', { name: 'Save' }).click()
+  await expect(care.getByLabel('or so much wire')).toBeFocused()
+  await care.getByLabel('or so much wire').fill('30 lb')
+  await care.getByRole('button', { name: 'Save' }).click()
+  await expect(care.getByText(/every 7 days or 14 kg of wire/)).toBeVisible()
+  await expectNoAxeFindings(page)
+  await written(page)
+  await page.goto('/log')
+  for (const kg of ['5', '9']) {
+    await page.getByRole('button', { name: 'Write a note' }).click()
+    const box = page.getByRole('dialog')
+    await box.getByRole('radio', { name: 'spool emptied' }).click()
+    await box.getByRole('combobox', { name: 'Machine' }).press('Enter')
+    await page.getByRole('option', { name: 'Tern' }).click()
+    await box.getByLabel('Wire that ran through').fill(kg)
+    await box.getByLabel('Cost').fill('40,5')
+    await box.getByRole('button', { name: 'Save' }).click()
+    await expect(box).toHaveCount(0)
+  }
+  await expect(page.getByText('9 kg')).toBeVisible()
+  await page.getByRole('heading', { name: 'Charts' }).click()
+  const money = page.getByRole('region', { name: 'Wire, gas and parts, by month' })
+  await money.getByText('As a table').click()
+  await expect(money.getByRole('cell', { name: '81', exact: true })).toBeVisible()
+  await expectNoAxeFindings(page)
+  await written(page)
+  await page.goto('/')
+  await expect(page.getByText(/look at the contact tip: 14 kg of wire since/)).toBeVisible()
+})
+
 test('a setup card is shown, and its text written down on a machine that stands otherwise', async ({
   page,
   context,

@@ -254,8 +254,8 @@ test.each([
   ['checkORings', 90, true],
 ] as const)('%s after %d days is due: %s', (what, days, due) => {
   const last = new Date(Date.parse('2026-06-01T00:00:00Z') - days * 86_400_000).toISOString()
-  const found = upkeepDue({ [what]: last }, '2026-06-01T00:00:00Z').find((u) => u.upkeep === what)
-  expect(found).toEqual({ upkeep: what, days, due })
+  const found = upkeepDue({ upkeep: { [what]: last } }, '2026-06-01T00:00:00Z').find((u) => u.upkeep === what)
+  expect(found).toMatchObject({ upkeep: what, days, due, kg: null, arcHours: null })
 })
 test('a conversion waits out the machine’s own minutes, and no other step takes them', () => {
   const tern = {

@@ -25,7 +25,10 @@ import {
   usualSpares,
   type Part,
 } from '../src/index.ts'
+import { workBetween, type UpkeepEvery } from '../src/machine/upkeep.ts'
 import { finding, machine, plan, shop, sizedWire, verdict } from './bench.ts'
+import { times } from './counts.ts'
+import { dice } from './otherSetups.ts'
 
 // common practice, no source: what the trade stamps, and what it calls the parts.
 describe('parts by what is stamped on them', () => {
@@ -260,7 +263,7 @@ describe('upkeep', () => {
   // common practice, no source: the liner about monthly.
   test('due by its days, and not by nobody having written it down', () => {
     const due = upkeepDue(
-      { blowOutLiner: '2026-10-20T00:00:00Z', brushRolls: '2026-11-20T00:00:00Z' },
+      { upkeep: { blowOutLiner: '2026-10-20T00:00:00Z', brushRolls: '2026-11-20T00:00:00Z' } },
       '2026-11-24T00:00:00Z',
     )
     expect(due.slice(0, 3).map((u) => [u.upkeep, u.days, u.due])).toEqual([
@@ -268,6 +271,53 @@ describe('upkeep', () => {
       ['brushRolls', 4, false],
       ['checkORings', null, false],
     ])
+  })
+})
+
+describe('upkeep by work', () => {
+  const upkeep = { blowOutLiner: '2026-10-01T00:00:00Z' }
+  const at = (day: string) => `2026-10-${day}T12:00:00Z`
+  const liner = (upkeepEvery: UpkeepEvery, notes: Parameters<typeof upkeepDue>[2], today = at('20')) =>
+    upkeepDue({ upkeep, upkeepEvery }, today, notes).find((u) => u.upkeep === 'blowOutLiner')!
+  test('due by what comes first: days, kilograms, or hours of arc', () => {
+    const every = { blowOutLiner: { days: 40, kg: 30, arcHours: 25 } }
+    const spools = ['05', '09'].map((day) => ({ what: 'spool-emptied', at: at(day), kg: 15 }))
+    const read = [
+      { what: 'arc-hours', at: '2026-09-28T00:00:00Z', arcHours: 400 },
+      { what: 'arc-hours', at: at('12'), arcHours: 425 },
+    ]
+    expect(liner(every, [])).toMatchObject({ due: false, kg: null, arcHours: null })
+    expect(liner(every, spools)).toMatchObject({ kg: 30, dueBy: ['kg'], due: true })
+    expect(liner(every, [spools[0]!])).toMatchObject({ kg: 15, due: false })
+    expect(liner(every, read)).toMatchObject({ arcHours: 25, dueBy: ['arcHours'] })
+    expect(liner(every, [], '2026-11-10T00:00:00Z')).toMatchObject({ days: 40, dueBy: ['days'] })
+    // Where the shop names no weight, none makes it due: no usual figure is known.
+    expect(liner({}, spools)).toMatchObject({ kg: 30, every: { days: 30 }, due: false })
+  })
+  test('a counter that was changed begins anew, and one reading alone tells nothing', () => {
+    const worked = [90, 96, 2, 5].map((arcHours, i) => ({ at: at(`0${i + 2}`), arcHours }))
+    // 6 h, then 2 h and 3 h on the new one.
+    expect(workBetween(worked, upkeep.blowOutLiner, at('20'))).toEqual({ kg: null, arcHours: 11 })
+    expect(workBetween(worked.slice(0, 1), upkeep.blowOutLiner, at('20')).arcHours).toBeNull()
+  })
+  test('work between two times is that of its parts, however they are cut, in any order', () => {
+    for (let seed = 1; seed <= times(200, 5000); seed++) {
+      const d = dice(seed)
+      const rows = Array.from({ length: d.below(12) }, (_, i) => ({
+        at: new Date(Date.UTC(2026, 0, 1 + i)).toISOString(),
+        ...(d.chance(0.5) ? { kg: d.below(18) } : { arcHours: d.below(500) }),
+      }))
+      const [from, cut, to] = [
+        '2025-12-31T00:00:00.000Z',
+        new Date(Date.UTC(2026, 0, 1 + d.below(12))).toISOString(),
+        '2026-02-01T00:00:00.000Z',
+      ] as const
+      const whole = workBetween([...rows].reverse(), from, to)
+      const parts = [workBetween(rows, from, cut), workBetween(rows, cut, to)]
+      const sum = (of: 'kg' | 'arcHours') => parts.reduce((n, part) => n + (part[of] ?? 0), 0)
+      expect([seed, whole.kg ?? 0]).toEqual([seed, sum('kg')])
+      expect([seed, whole.arcHours ?? 0]).toEqual([seed, sum('arcHours')])
+    }
   })
 })
 

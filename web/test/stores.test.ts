@@ -371,6 +371,10 @@ test(`${times(4, 120)} imports, merges, picks and putting back, taken back: ever
     if (there && d.chance(0.5)) useRuns().set(run.id, { signedOffAt: new Date().toISOString() })
     else if (there) useRuns().drop(run.id)
     await settled()
+    expect([seed, await (await beside()).newest()]).toEqual([
+      seed,
+      (await (await beside()).past()).slice(0, 100),
+    ])
     const [listed, text] = [await (await beside()).past(), mockStore.data.get('meta')!.get('past/3')]
     mockStore.data.get('meta')!.delete('past/3')
     expect([seed, await (await beside()).past()]).toEqual([seed, listed])

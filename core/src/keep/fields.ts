@@ -36,7 +36,15 @@ export function saysSame(a: unknown, b: unknown): boolean {
  * is two fields. Everything else is one field, however much it holds: half of one liner and half of another is no
  * liner.
  */
-const OPENED: ReadonlySet<string> = new Set(['fitted', 'practice', 'job', 'output', 'frozen', 'upkeep'])
+const OPENED: ReadonlySet<string> = new Set([
+  'fitted',
+  'practice',
+  'job',
+  'output',
+  'frozen',
+  'upkeep',
+  'upkeepEvery',
+])
 
 /** Fields that count: who changes one adds or takes away, and two who do are both right. */
 const COUNTED: ReadonlySet<string> = new Set(['count'])

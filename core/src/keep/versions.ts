@@ -82,7 +82,6 @@ export const mergeKept = (a: Kept, b: Kept): Kept => ({
  * one repeats his.
  */
 function unanswered(versions: readonly Version[]): readonly Version[] {
-  // Nearly every record, at every look.
   if (versions.length === 1) return versions
   const knows = (v: Version, u: Version) => covers(v.clock, u.made ?? u.clock)
   const open = versions.filter(
@@ -92,6 +91,8 @@ function unanswered(versions: readonly Version[]): readonly Version[] {
 }
 /** The version that is shown: the newest of those that stand, one with content before one without. */
 export function shownVersion({ versions }: Kept): Version {
+  // Nearly every record, at every look.
+  if (versions.length === 1) return versions[0]!
   const better = (a: Version, b: Version) =>
     (a.content === null) !== (b.content === null) ? b.content === null : a.at !== b.at ? a.at > b.at : false
   const [first, ...rest] = unanswered(versions)
@@ -103,6 +104,7 @@ export const shownContent = (kept: Kept | undefined): Content | null =>
 
 /** Versions that say different things, for a person to pick from; empty where all is one. */
 export function apart(kept: Kept): Version[] {
+  if (kept.versions.length === 1) return []
   const said: Version[] = []
   for (const version of unanswered(kept.versions))
     if (!said.some((other) => saysSame(other.content, version.content))) said.push(version)

@@ -7,7 +7,7 @@ import { LEAVES } from './fitted/spool.ts'
 import { supplySchema } from './fitted/supply.ts'
 import { standingSchema } from './standing.ts'
 import { STATIONS } from './stations.ts'
-import { upkeepDatesSchema } from './upkeep.ts'
+import { upkeepDatesSchema, upkeepEverySchema } from './upkeep.ts'
 
 /** How a machine is set: volts and speed, taps, one knob for both, or a pulse with its trim. */
 export const CONTROLS = ['volts-and-speed', 'taps', 'one-knob', 'pulsed'] as const
@@ -74,6 +74,8 @@ export const machineSchema = z.object({
   chart: chartSchema.optional(),
   /** When the open machine was last looked after, ISO dates. */
   upkeep: upkeepDatesSchema.optional(),
+  /** How often, where the shop says otherwise than usual. */
+  upkeepEvery: upkeepEverySchema.optional(),
   /** Stations whose parts are only assumed, not yet looked at. */
   assumed: z.array(z.enum(STATIONS)).max(20).optional(),
   /** How it was left in the middle; left out: as after a finished job. */

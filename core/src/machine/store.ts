@@ -94,4 +94,8 @@ export const plainPartSchema = z.discriminatedUnion('kind', [
 export const partSchema = z.preprocess(withGrooves, plainPartSchema)
 export type Part = z.infer<typeof partSchema>
 export type PartKind = Part['kind']
+export const PART_KINDS = plainPartSchema.options.map(({ shape }) => shape.kind.value) as [
+  PartKind,
+  ...PartKind[],
+]
 export const storeSchema = z.array(partSchema).max(5000)

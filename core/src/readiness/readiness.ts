@@ -152,8 +152,14 @@ function cellOf(
 }
 
 /** What two machines must share for the same change to take the same minutes: everything but name and id. */
-const sameMachine = ({ id: _id, name: _name, note: _note, upkeep: _upkeep, ...rest }: Machine) =>
-  JSON.stringify(rest)
+const sameMachine = ({
+  id: _id,
+  name: _name,
+  note: _note,
+  upkeep: _upkeep,
+  upkeepEvery: _every,
+  ...rest
+}: Machine) => JSON.stringify(rest)
 
 /**
  * Minutes of every change that could be begun now, one after another, from the same planner as the changeover

@@ -25,7 +25,7 @@ import {
 } from '@pepper-knot/core/record'
 import { AGES, grownTo, oldIn, readAges } from './ages.ts'
 import type { Put } from './boxes.ts'
-import type { Past } from './past.ts'
+import { newestIn, type Past } from './past.ts'
 import { createSums } from './sums.ts'
 import {
   isSignOff,
@@ -586,6 +586,7 @@ export function createBooks({ boxes, early, former, locked, now, newId, tell }: 
     write,
     loadRun: (id: string) => locked(() => loadRun(id)),
     past,
+    newest: () => newestIn(boxes),
     shown,
     removedWith,
     kept: (key: Key) => shelf.records.get(key),

@@ -1,6 +1,7 @@
 import { z } from 'zod'
 import type { Content } from '@pepper-knot/core/ledger'
 import { logLine, type Run } from '@pepper-knot/core/record'
+import type { Boxes, Put } from './boxes.ts'
 
 /** What the list says of a run that was signed off: none of them has to be opened for it. */
 export type Past = NonNullable<ReturnType<typeof logLine>>
@@ -45,6 +46,19 @@ const pastRunsSchema = z.object({
 export type PastRuns = z.infer<typeof pastRunsSchema>
 /** The list of an earlier version said less; it is made anew under this name. */
 export const PAST = 'past/3'
+
+/** The last of them beside the whole list: what a screen shows first. */
+const NEWEST = `${PAST}/newest`
+const MOST_NEWEST = 100
+export const pastPuts = (past: PastRuns): Put[] => [
+  { box: 'meta', key: PAST, value: past },
+  { box: 'meta', key: NEWEST, value: past.signed.slice(0, MOST_NEWEST) },
+]
+/** @returns nothing where the store has no such list yet */
+export async function newestIn({ meta }: Pick<Boxes, 'meta'>): Promise<Past[] | undefined> {
+  const raw = await meta.get(NEWEST)
+  return Array.isArray(raw) && raw.every(isPast) ? raw : undefined
+}
 
 /** Nothing where it is not signed off. */
 export function pastOf(content: Content | null): Past[] {

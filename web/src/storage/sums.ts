@@ -9,7 +9,7 @@ import {
   type State,
 } from '@pepper-knot/core/record'
 import type { Boxes, Put } from './boxes.ts'
-import { PAST, pastOf, pastWith, readPast, type PastRuns } from './past.ts'
+import { PAST, pastOf, pastPuts, pastWith, readPast, type PastRuns } from './past.ts'
 import { DIGEST, isOpen, OPEN_RUNS, type createShelf } from './shelf.ts'
 
 type Reading = Pick<ReturnType<typeof createShelf>, 'shelf' | 'digestNow' | 'loadRuns' | 'openRuns'>
@@ -40,7 +40,7 @@ export function createSums({ boxes, shelf, digestNow, loadRuns, openRuns }: Read
     }
     if (runs.some(({ was, is }) => (was === null) !== (is === null) || !saysSame(pastOf(was), pastOf(is)))) {
       const there = readPast(await boxes.meta.get(PAST))
-      if (there) puts.push({ box: 'meta', key: PAST, value: pastWith(there, gone(runs)) })
+      if (there) puts.push(...pastPuts(pastWith(there, gone(runs))))
     }
     return digest
   }
@@ -51,7 +51,7 @@ export function createSums({ boxes, shelf, digestNow, loadRuns, openRuns }: Read
     if (there) return there
     await loadRuns()
     const found = pastIn(shelf.records)
-    await boxes.write([{ box: 'meta', key: PAST, value: found }]).catch(() => undefined)
+    await boxes.write(pastPuts(found)).catch(() => undefined)
     return found
   }
   const pastIn = (records: ReadonlyMap<Key, Kept>) =>
@@ -75,7 +75,7 @@ export function createSums({ boxes, shelf, digestNow, loadRuns, openRuns }: Read
         key: DIGEST,
         value: digestOf(runs.flatMap(([, run]) => (run ? [run as unknown as Run] : []))),
       },
-      { box: 'meta', key: PAST, value: pastIn(records) },
+      ...pastPuts(pastIn(records)),
       {
         box: 'meta',
         key: OPEN_RUNS,

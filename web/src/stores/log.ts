@@ -6,6 +6,8 @@ import { asKept } from './kept.ts'
 import { useRuns } from './runs.ts'
 import { newId, useShop } from './shop.ts'
 
+/** What a note says besides its words. */
+export type Figure = 'kg' | 'arcHours' | 'part' | 'cost'
 export type LogNote = NonNullable<Shop['log']>[number]
 
 /** Notes written into the log by hand, the latest first, and who writes on this device. */
@@ -30,12 +32,29 @@ export const useLog = defineStore('log', () => {
         }),
       ),
     )
-  /** @param photos the pictures it is to have now */
-  const correct = (note: LogNote, text: string, photos: readonly string[], label: string) =>
+  /** @param next its text, and its figures with those that go set to nothing; @param photos the pictures it is to have now */
+  const correct = (
+    note: LogNote,
+    next: Pick<LogNote, 'text' | Figure>,
+    photos: readonly string[],
+    label: string,
+  ) =>
     shop.undoable(label, () => {
+      const { text, ...figures } = next
       const said = text === note.text ? note : corrected(note, text, signed.value, new Date().toISOString())
-      shop.put('log', asKept({ ...said, photos: photos.length ? [...photos] : undefined }))
+      shop.put('log', asKept({ ...said, ...figures, photos: photos.length ? [...photos] : undefined }))
     })
+  const byMachine = computed(() => {
+    const found = new Map<string | undefined, LogNote[]>()
+    for (const note of notes.value) {
+      const there = found.get(note.machineId)
+      if (there) there.push(note)
+      else found.set(note.machineId, [note])
+    }
+    return found
+  })
+  /** What was written by hand about one machine. */
+  const on = (machineId: string): readonly LogNote[] => byMachine.value.get(machineId) ?? []
   /** Every picture that an entry names. */
   const photos = computed(() => new Set(notes.value.flatMap((note) => note.photos ?? [])))
   const remove = (id: string, label: string) =>
@@ -53,5 +72,5 @@ export const useLog = defineStore('log', () => {
     })
     if (by.value.trim() === name) by.value = ''
   }
-  return { notes, photos, by, signed, add, correct, remove, forget }
+  return { notes, on, photos, by, signed, add, correct, remove, forget }
 })

@@ -257,7 +257,9 @@ export function createPage(shop: Ref<Shop>, given: PageGiven) {
   const allThings = (): ThingName[] => [
     'shop',
     'settings',
-    ...LISTS.flatMap((list) => (shop.value[list] ?? []).map(({ id }): ThingName => `${list}/${id ?? ''}`)),
+    ...LISTS.flatMap((list) =>
+      (toRaw(toRaw(shop.value)[list]) ?? []).map(({ id }): ThingName => `${list}/${id ?? ''}`),
+    ),
   ]
   /** Puts a whole shop on the page, as it stands in the records. */
   const rebuild = (whole: Shop) => {

@@ -94,6 +94,8 @@ export const useShop = defineStore('shop', () => {
   const apart = shallowRef<Key[]>([])
   /** What was signed off, the last one first, once it was asked for. */
   const past = shallowRef<Past[]>([])
+  /** All of it is there. */
+  const pastWhole = ref(false)
   /** Touches that can be taken back, the last one last. */
   const undos = shallowRef<{ id: string; label: string; at: string }[]>([])
   /** Said once, with a way back, after something was removed or replaced. */
@@ -323,8 +325,18 @@ export const useShop = defineStore('shop', () => {
   /** The list of what was signed off: it is read when somebody looks at it. */
   async function loadPast() {
     if (!books) return
+    const first = !pastAsked
     pastAsked = true
+    if (first) {
+      // The latest are shown before the rest of the thousands are read.
+      const newest = await books.newest().catch(() => undefined)
+      if (newest?.length && past.value.length === 0) {
+        past.value = newest
+        await painted()
+      }
+    }
     past.value = await books.past().catch(() => past.value)
+    pastWhole.value = true
   }
   /** One change with all that stands beside it. */
   async function loadRun(id: string) {
@@ -641,6 +653,7 @@ export const useShop = defineStore('shop', () => {
     save,
     rebuilt,
     loadPast,
+    pastWhole,
     loadRun,
     openDemo,
     openEmpty,

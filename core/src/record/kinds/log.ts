@@ -1,4 +1,5 @@
 import { z } from 'zod'
+import { PART_KINDS } from '../../machine/store.ts'
 import { recordKind } from './recordKind.ts'
 
 /** What is written into the log by hand, beside the jobs that write themselves down. */
@@ -10,6 +11,7 @@ export const LOG_NOTES = [
   'spool-opened',
   'spool-emptied',
   'cylinder-changed',
+  'arc-hours',
   'fault',
   'photo',
 ] as const
@@ -34,6 +36,14 @@ export const logNoteSchema = z.object({
   runId: z.string().min(1).max(100).optional(),
   /** Ids of its pictures; they are kept beside the records, each on the device that took it. */
   photos: z.array(z.string().min(1).max(100)).max(MOST_PHOTOS).optional(),
+  /** Wire on the spool it is about, kg: what was on one that was opened, what ran through of one that was emptied. */
+  kg: z.number().min(0).max(1000).optional(),
+  /** What the machine’s hour counter read, h of arc. */
+  arcHours: z.number().min(0).max(1_000_000).optional(),
+  /** The part that was fitted or scrapped. */
+  part: z.enum(PART_KINDS).optional(),
+  /** What it cost, in the shop’s currency. */
+  cost: z.number().min(0).max(1_000_000).optional(),
   ...said,
   /** What it said before it was corrected, the oldest first, each with when it was replaced. */
   was: z

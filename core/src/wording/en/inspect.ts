@@ -15,6 +15,7 @@ export const CONDITION_NAMES: Record<string, string> = {
 }
 
 export const UPKEEP_NAMES: Record<Care, string> = {
+  checkTip: 'look at the contact tip',
   cleanNozzle: 'clean the nozzle',
   leakCheck: 'look for gas leaks',
   workClamp: 'clean the work clamp',

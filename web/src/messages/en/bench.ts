@@ -14,7 +14,7 @@ export const bench = {
     emptyMachine: 'empty',
     wireUnread: 'wire not read',
     left: '{mass} left',
-    due: '{what}: last {n} days ago',
+    due: '{what}: {since} since',
     worn: 'worn {what}',
     change: 'Change',
     dialInOn: 'Dial in on {machine}, the wire stays',

@@ -111,7 +111,7 @@ export const changeover = {
   this: {
     title: 'This change',
     upkeep: 'While it is open',
-    due: 'due: {n} days ago',
+    due: 'due: {since} since',
     ago: '{n} days ago',
     never: 'no date written down',
     byItself: 'done by the change itself',

@@ -6,9 +6,11 @@ import { progressOf } from '@pepper-knot/core/jobs'
 import { isWorn, upkeepDue, type Machine } from '@pepper-knot/core/machine'
 import { formatMass } from '@pepper-knot/core/trade'
 import { asItStands } from '@pepper-knot/core/wire'
+import { useCareWords } from '../../parts/careWords.ts'
 import { standingMarks } from '../../parts/marks.ts'
 import WireLine from '../../parts/WireLine.vue'
 import { runPath, useRunNames } from '../../composables/useRunNames.ts'
+import { useLog } from '../../stores/log.ts'
 import { useMachines } from '../../stores/machines.ts'
 import { useRuns } from '../../stores/runs.ts'
 import { useShop } from '../../stores/shop.ts'
@@ -23,6 +25,8 @@ const props = defineProps<{ machine: Machine; offer?: string | undefined }>()
 defineEmits<{ start: []; putRight: []; dialIn: []; trouble: [] }>()
 const { t } = useI18n()
 const settings = useSettings()
+const log = useLog()
+const { dueSays } = useCareWords()
 const shop = useShop()
 const machineStore = useMachines()
 const runStore = useRuns()
@@ -77,7 +81,9 @@ const wrong = computed(
 )
 const today = new Date().toISOString()
 /** Upkeep past its day can be written down as done without a changeover. */
-const overdue = computed(() => upkeepDue(props.machine.upkeep, today).filter((u) => u.due))
+const overdue = computed(() =>
+  upkeepDue(props.machine, today, log.on(props.machine.id)).filter((u) => u.due),
+)
 const doneToday = (upkeep: Upkeep) =>
   machineStore.lookedAfter(
     props.machine,
@@ -86,9 +92,9 @@ const doneToday = (upkeep: Upkeep) =>
   )
 /** Upkeep past its day, and parts that are worn. */
 const due = computed(() => [
-  ...upkeepDue(props.machine.upkeep, new Date().toISOString())
+  ...upkeepDue(props.machine, new Date().toISOString(), log.on(props.machine.id))
     .filter((u) => u.due)
-    .map((u) => t('bench.due', { what: words.UPKEEP_NAMES[u.upkeep], n: u.days! })),
+    .map((u) => t('bench.due', { what: words.UPKEEP_NAMES[u.upkeep], since: dueSays(u) })),
   ...(stands.value.findings ?? [])
     .filter(isWorn)
     .map((f) => t('bench.worn', { what: words.STATION_SHORT[f.station] })),

@@ -1,5 +1,6 @@
 <script setup lang="ts">
 import { useMoney } from '../../composables/useMoney.ts'
+import { useCareWords } from '../../parts/careWords.ts'
 import MoreFold from '../../parts/MoreFold.vue'
 import { useRun } from '../../composables/useRun.ts'
 import { computed } from 'vue'
@@ -8,6 +9,7 @@ import { UPKEEP, upkeepDue } from '@pepper-knot/core/machine'
 import { SCHOOL_IDS, formatLead, type School } from '@pepper-knot/core/trade'
 import ChoiceRow from '../../parts/ChoiceRow.vue'
 import SchoolChoices from '../../parts/SchoolChoices.vue'
+import { useLog } from '../../stores/log.ts'
 import { useSettings } from '../../stores/settings.ts'
 import { useWords } from '../../composables/useWords.ts'
 
@@ -19,12 +21,14 @@ const { run, plan, set } = useRun<'change'>()
 const { t } = useI18n()
 const say = useMoney()
 const settings = useSettings()
+const log = useLog()
+const { dueSays } = useCareWords()
 const practice = computed(() => settings.all.practice)
 const overrides = computed(() => run.value.practice ?? {})
 const count = computed(() => Object.keys(overrides.value).length)
 
 const today = new Date().toISOString()
-const upkeep = computed(() => upkeepDue(plan.value.context.machine.upkeep, today))
+const upkeep = computed(() => upkeepDue(plan.value.context.machine, today, log.on(run.value.machineId)))
 /** What the change does anyway is not offered again. */
 const byItself = computed<Record<Upkeep, boolean>>(() => {
   const has = (task: string) => plan.value.steps.some((s) => s.task === task)
@@ -79,7 +83,7 @@ const money = computed(() => {
             <span
               >{{ words.UPKEEP_NAMES[what] }}
               <b v-if="upkeep.find((u) => u.upkeep === what)?.due" class="problem">{{
-                t('this.due', { n: upkeep.find((u) => u.upkeep === what)!.days! })
+                t('this.due', { since: dueSays(upkeep.find((u) => u.upkeep === what)!) })
               }}</b>
               <span v-else class="muted">{{
                 byItself[what]

@@ -12,23 +12,28 @@ import {
 import { computed, ref } from 'vue'
 import { Bar } from 'vue-chartjs'
 import { useI18n } from 'vue-i18n'
+import { logFigures } from '@pepper-knot/core/record'
+import { formatMass } from '@pepper-knot/core/trade'
 import { usePageColours } from '../../composables/usePageColours.ts'
 import { useWords } from '../../composables/useWords.ts'
+import { seen } from '../../messages/seen.ts'
 import { exportCsv } from '../../storage/csv.ts'
 import type { Past } from '../../storage/past.ts'
+import type { LogNote } from '../../stores/log.ts'
+import { useMachines } from '../../stores/machines.ts'
+import { useSettings } from '../../stores/settings.ts'
 
 Chart.register(BarController, BarElement, CategoryScale, LinearScale, Legend, Tooltip)
+Chart.defaults.font.family = "'Atkinson Hyperlegible Next Variable', sans-serif"
 
 /** What the signed-off jobs add up to, drawn where looking beats reading; each also as a table and as CSV. */
-const props = defineProps<{ lines: readonly Past[] }>()
+const props = defineProps<{ lines: readonly Past[]; notes: readonly LogNote[] }>()
 const words = useWords()
+const machines = useMachines()
+const settings = useSettings()
 const { t, d } = useI18n()
 /** So many months back, this one among them. */
 const MONTHS = 12
-const KINDS = ['change', 'put-right', 'convert', 'cure'] as const
-const mean = (list: readonly number[]) =>
-  list.length ? Math.round((10 * list.reduce((sum, n) => sum + n, 0)) / list.length) / 10 : null
-
 interface Drawn {
   id: string
   title: string
@@ -36,47 +41,86 @@ interface Drawn {
   labels: string[]
   series: { name: string; data: (number | null)[] }[]
 }
-const minutes = computed<Drawn>(() => {
+const shown = (n: number | null) => (n === null ? null : Math.round(n * 10) / 10)
+const monthOf = (at: string | Date) => {
+  const date = new Date(at)
+  return `${date.getFullYear()}-${date.getMonth()}`
+}
+const months = computed(() => {
   const now = new Date()
-  const months = Array.from(
+  return Array.from(
     { length: MONTHS },
     (_, i) => new Date(now.getFullYear(), now.getMonth() - MONTHS + 1 + i, 1),
   )
-  const inMonth = (line: Past, month: Date) => {
-    const at = new Date(line.at)
-    return at.getFullYear() === month.getFullYear() && at.getMonth() === month.getMonth()
-  }
-  const whole = props.lines.filter((line) => !line.stopped && line.minutes !== undefined)
-  return {
-    id: 'minutes',
-    title: t('log.charts.minutes'),
-    axis: t('log.charts.minutesAxis'),
-    labels: months.map((month) => d(month, { month: 'short', year: '2-digit' })),
-    series: KINDS.filter((kind) => whole.some((line) => line.kind === kind)).map((kind) => ({
-      name: t(`log.jobs.${kind}`),
-      data: months.map((month) =>
-        mean(whole.flatMap((line) => (line.kind === kind && inMonth(line, month) ? [line.minutes!] : []))),
-      ),
-    })),
-  }
 })
-const causes = computed<Drawn>(() => {
-  const counts = new Map<string, number>()
-  for (const line of props.lines)
-    for (const cause of line.causes ?? []) {
-      const { name } = words.CAUSE_WORDS[cause]
-      counts.set(name, (counts.get(name) ?? 0) + 1)
+const figures = computed(() => logFigures(props.lines, props.notes, months.value.map(monthOf), monthOf))
+/** What is drawn month by month, in the series that say something. */
+const byMonth = (id: string, series: Drawn['series']): Drawn => ({
+  id,
+  title: t(`log.charts.${id}`),
+  axis: t(`log.charts.${id}Axis`),
+  labels: months.value.map((month) => d(month, { month: 'short', year: '2-digit' })),
+  series: series.filter(({ data }) => data.some((n) => n !== null)),
+})
+const minutes = computed(() =>
+  byMonth(
+    'minutes',
+    Object.entries(figures.value.minutes).map(([kind, data]) => ({
+      name: t(`log.jobs.${kind}`),
+      data: data.map(shown),
+    })),
+  ),
+)
+const firstTry = computed(() =>
+  byMonth('firstTry', [
+    { name: t('log.charts.firstTry'), data: figures.value.firstTry.map((n) => shown(n && n * 100)) },
+  ]),
+)
+const money = computed(() =>
+  byMonth(
+    'money',
+    Object.entries(figures.value.money).map(([on, data]) => ({
+      name: t(`log.charts.spent.${on}`),
+      data: data.map((n) => Math.round(n * 100) / 100),
+    })),
+  ),
+)
+/** How long tips and liners lasted: by wire and by arc, each where it is known. */
+const lasted = computed(() =>
+  (['kg', 'arcHours'] as const).map((by): Drawn => {
+    const rows = figures.value.lasted.filter((row) => row[by] !== null)
+    const labels = [...new Set(rows.map(({ machineId }) => machineId))]
+    const of = (n: number) => (by === 'kg' ? Number.parseFloat(formatMass(n, settings.units)) : n)
+    return {
+      id: `lasted-${by}`,
+      title: t(`log.charts.lasted.${by}`),
+      axis: t(by === 'kg' ? `log.charts.mass.${settings.units}` : 'log.charts.hours'),
+      labels: labels.map((id) => seen(machines.byId(id)?.name ?? '?')),
+      series: [...new Set(rows.map(({ part }) => part))].map((part) => ({
+        name: t(`kinds.${part}`),
+        data: labels.map((id) => {
+          const row = rows.find((one) => one.machineId === id && one.part === part)
+          return row ? shown(of(row[by]!)) : null
+        }),
+      })),
     }
-  const most = [...counts].sort((a, b) => b[1] - a[1]).slice(0, MONTHS)
+  }),
+)
+const causes = computed<Drawn>(() => {
+  const most = figures.value.causes.slice(0, MONTHS)
   return {
     id: 'causes',
     title: t('log.charts.causes'),
     axis: t('log.charts.causesAxis'),
-    labels: most.map(([name]) => name),
+    labels: most.map(([cause]) => words.CAUSE_WORDS[cause].name),
     series: most.length ? [{ name: t('log.charts.found'), data: most.map(([, n]) => n) }] : [],
   }
 })
-const charts = computed(() => [minutes.value, causes.value].filter(({ series }) => series.length))
+const charts = computed(() =>
+  [minutes.value, firstTry.value, causes.value, money.value, ...lasted.value].filter(
+    ({ series }) => series.length,
+  ),
+)
 
 const box = ref<HTMLElement>()
 const colours = usePageColours(box, {
@@ -106,7 +150,6 @@ const optionsOf = ({ axis, series }: Drawn): ChartOptions<'bar'> => ({
   responsive: true,
   maintainAspectRatio: false,
   animation: false,
-  font: { family: 'Atkinson Hyperlegible Next Variable, sans-serif' },
   scales: { x: scale(), y: scale(axis) },
   plugins: { legend: { display: series.length > 1, labels: { color: colours.value.ink } } },
 })

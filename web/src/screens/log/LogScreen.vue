@@ -1,7 +1,7 @@
 <script setup lang="ts">
 import { computed, defineAsyncComponent, onMounted, ref, shallowRef } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { formatSpeed } from '@pepper-knot/core/trade'
+import { formatMass, formatSpeed } from '@pepper-knot/core/trade'
 import { useDraft } from '../../composables/useDraft.ts'
 import { useWords } from '../../composables/useWords.ts'
 import MoreFold from '../../parts/MoreFold.vue'
@@ -110,6 +110,10 @@ function csv() {
     'minutes',
     'planned',
     'by',
+    'part',
+    units === 'metric' ? 'massMetric' : 'massInch',
+    'arcHours',
+    'cost',
     'says',
   ]
   exportCsv(
@@ -125,6 +129,10 @@ function csv() {
       row.line?.minutes ?? '',
       row.line?.planned ?? '',
       row.by,
+      row.note?.part ? t(`kinds.${row.note.part}`) : '',
+      row.note?.kg === undefined ? '' : Number.parseFloat(formatMass(row.note.kg, units)),
+      row.note?.arcHours ?? '',
+      row.note?.cost ?? '',
       row.note?.text ?? row.says.join('; '),
     ]),
   )
@@ -166,7 +174,13 @@ function csv() {
       </button>
     </div>
     <p class="muted" role="status">
-      {{ found.length ? t('log.count', found.length) : t(rows.length ? 'log.noneFound' : 'log.none') }}
+      {{
+        !shop.pastWhole
+          ? t('log.reading')
+          : found.length
+            ? t('log.count', found.length)
+            : t(rows.length ? 'log.noneFound' : 'log.none')
+      }}
     </p>
     <ul
       v-if="found.length"
@@ -211,8 +225,8 @@ function csv() {
         </details>
       </li>
     </ul>
-    <MoreFold v-if="shop.past.length" :title="t('log.charts.title')">
-      <LogCharts :lines="shop.past" />
+    <MoreFold v-if="rows.length" :title="t('log.charts.title')">
+      <LogCharts :lines="shop.past" :notes="log.notes" />
     </MoreFold>
     <MoreFold v-if="names.length" :title="t('log.names')">
       <p class="muted">{{ t('log.namesText') }}</p>

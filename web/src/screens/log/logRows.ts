@@ -1,6 +1,7 @@
 import { computed, type ComputedRef } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { formatLength, formatMinutes } from '@pepper-knot/core/trade'
+import { formatLength, formatMass, formatMinutes } from '@pepper-knot/core/trade'
+import { useMoney } from '../../composables/useMoney.ts'
 import { runPath } from '../../composables/useRunNames.ts'
 import { useWords } from '../../composables/useWords.ts'
 import { seen } from '../../messages/seen.ts'
@@ -35,6 +36,7 @@ export function useLogRows(): ComputedRef<LogRow[]> {
   const log = useLog()
   const settings = useSettings()
   const machines = useMachines()
+  const money = useMoney()
 
   /** What a job says beyond its machine and wire: worked out for the few that are looked at. */
   function saysOf(line: LogLine): string[] {
@@ -99,7 +101,13 @@ export function useLogRows(): ComputedRef<LogRow[]> {
       machine,
       wire: seen(note.label ?? ''),
       title: [machine, t(`log.kinds.${note.what}`)].filter(Boolean).join(': '),
-      says: [seen(note.text)].filter(Boolean),
+      says: [
+        note.part && t(`kinds.${note.part}`),
+        note.kg !== undefined && formatMass(note.kg, settings.units),
+        note.arcHours !== undefined && t('log.hours', { n: note.arcHours }),
+        note.cost !== undefined && money(note.cost),
+        seen(note.text),
+      ].filter((said): said is string => typeof said === 'string' && said !== ''),
       by: seen(note.by ?? ''),
       note,
     }

@@ -94,6 +94,8 @@ async function look(file: Blob, then?: () => void) {
   state.value = 'reading'
   spoiled.value = false
   notKept.value = 0
+  // Its code comes while the rest is written and unpacked.
+  const reader = start()
   try {
     await shop.save()
     const json = await unpacked(file)
@@ -102,7 +104,7 @@ async function look(file: Blob, then?: () => void) {
       state.value = 'none'
       return
     }
-    const read = await start().look(
+    const read = await reader.look(
       json,
       t('shop.unnamed'),
       proxy((done) => void (share.value = done)),

@@ -34,6 +34,8 @@ export type EditedPart = Partial<Record<string, unknown>> & {
 }
 
 const PIECES: Record<string, string> = { gunRolls: 'rolls', gunInnerLiner: 'innerLiner', gunORing: 'oRing' }
+/** Kinds as the record names them: pieces of a gun count as the gun’s. */
+export const recordKinds = partKinds.flatMap((kind) => (kind in PIECES ? [] : [kind as Part['kind']]))
 
 export const formKind = (part: EditedPart): FormKind => {
   if (part.kind !== 'gun') return part.kind as FormKind

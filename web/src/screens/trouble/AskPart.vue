@@ -9,7 +9,7 @@ import ChoiceRow from '../../parts/ChoiceRow.vue'
 import JobFields from '../../parts/JobFields.vue'
 import QuantityField from '../../parts/QuantityField.vue'
 import { useSettings } from '../../stores/settings.ts'
-import CountField from './CountField.vue'
+import CountField from '../../parts/CountField.vue'
 import { useWords } from '../../composables/useWords.ts'
 
 type Area = (typeof AREAS)[number]

@@ -23,6 +23,7 @@ import { useWords } from '../../../composables/useWords.ts'
 
 const words = useWords()
 Chart.register(ScatterController, PointElement, LineElement, LinearScale, Tooltip, Annotation)
+Chart.defaults.font.family = "'Atkinson Hyperlegible Next Variable', sans-serif"
 
 /** Wire speed across, volts up: the band to start from, what lies beyond the machine, the tries in order, the next. */
 const props = defineProps<{
@@ -95,7 +96,6 @@ const options = computed<ChartOptions<'scatter'>>(() => ({
   responsive: true,
   maintainAspectRatio: false,
   animation: false,
-  font: { family: 'Atkinson Hyperlegible Next Variable, sans-serif' },
   scales: {
     x: axis(t('dialIn.axisSpeed', { unit: unit.value }), view.value.x0, view.value.x1),
     y: axis(t('dialIn.axisV'), view.value.y0, view.value.y1),

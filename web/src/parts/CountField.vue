@@ -8,12 +8,20 @@ const model = defineModel<number | undefined>({ required: true })
 const { t } = useI18n()
 const text = ref(model.value === undefined ? '' : String(model.value))
 const problem = ref('')
+let mine = model.value
 watch(text, (typed) => {
   const said = typed.trim().replace(',', '.')
   const value = Number(said)
   const good = said !== '' && Number.isFinite(value) && value >= 0 && value <= props.max
   problem.value = said === '' || good ? '' : t('trouble.count', { max: props.max })
-  model.value = good ? value : undefined
+  mine = good ? value : undefined
+  model.value = mine
+})
+// Set from outside.
+watch(model, (value) => {
+  if (value === mine) return
+  mine = value
+  text.value = value === undefined ? '' : String(value)
 })
 </script>
 
