@@ -573,6 +573,8 @@ export function createBooks({ boxes, early, former, locked, now, newId, tell }: 
       ?.entries.get(entry.id)
   }
   const shown = (key: AnyKey): Content | null => {
+    const record = shelf.records.get(key as Key)
+    if (record) return shownContent(record)
     const entry = readEntryKey(key)
     return entry ? entryContent(entry.id, keptOf(key)) : shownContent(keptOf(key))
   }

@@ -4,7 +4,7 @@ import type { Run } from '@pepper-knot/core/record'
 function freeze(value: unknown): void {
   if (typeof value !== 'object' || value === null || Object.isFrozen(value)) return
   Object.freeze(value)
-  for (const inside of Object.values(value)) freeze(inside)
+  for (const key in value) freeze((value as Record<string, unknown>)[key])
 }
 /**
  * A machine or a part as it stands in a list: nobody changes it where it lies, it is put anew. So a long list is no

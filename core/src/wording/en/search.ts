@@ -1,6 +1,7 @@
 import { CATALOGUE, type CatalogueEntry } from '../../catalogue/catalogue.ts'
 import { FAMILY_SHEETS } from '../../families/index.ts'
 import type { Family } from '../../terms/terms.ts'
+import { FAMILY_NAMES } from './names.ts'
 import { GLOSSARY, type GlossaryEntry } from './glossary.ts'
 import { nearWord } from '../../base/nearest.ts'
 import type { Symptom } from '../../trouble/symptoms.ts'
@@ -17,6 +18,9 @@ const FAMILY_WORDS: Partial<Record<Family, readonly string[]>> = {
   'solid-stainless': ['stainless', 'inox'],
   'solid-steel': ['hard', 'hardwire'],
 }
+/** All that a family is called, for a search over what was done with it. */
+export const familyCalled = (family: Family): string =>
+  [FAMILY_NAMES[family], ...(FAMILY_WORDS[family] ?? [])].join(' ')
 /** Words people use, and what the catalogue calls it. */
 const SYNONYMS: Readonly<Record<string, string>> = {
   ...Object.fromEntries(

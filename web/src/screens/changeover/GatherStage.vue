@@ -93,6 +93,7 @@ function start() {
 /** One key goes to the button that begins; a letter alone begins nothing. */
 const goOn = ref<{ $el: HTMLButtonElement }>()
 usePageKeys({ n: () => goOn.value?.$el.focus() })
+const print = () => window.print()
 </script>
 
 <template>
@@ -190,6 +191,7 @@ usePageKeys({ n: () => goOn.value?.$el.focus() })
         @click="start"
         >{{ t(begun ? 'match.backToRun' : 'gather.begin') }}</v-btn
       >
+      <v-btn class="no-print" @click="print">{{ t('gather.print') }}</v-btn>
       <span v-if="lacking" class="problem">{{ t('gather.stopped', lacking) }}</span>
       <span v-else class="muted">{{
         t('match.minutes', {

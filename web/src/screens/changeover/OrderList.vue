@@ -47,7 +47,6 @@ function csv() {
     ]),
   )
 }
-const print = () => window.print()
 </script>
 
 <template>
@@ -74,7 +73,6 @@ const print = () => window.print()
     <p>{{ t('gather.earliest', { day: d(new Date(day), { dateStyle: 'full', timeZone: 'UTC' }) }) }}</p>
     <div class="row no-print">
       <v-btn @click="csv">{{ t('gather.orderCsv') }}</v-btn>
-      <v-btn @click="print">{{ t('gather.print') }}</v-btn>
     </div>
   </section>
 </template>

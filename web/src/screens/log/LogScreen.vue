@@ -44,7 +44,17 @@ const found = computed(() => {
   const list = wire.value ? onMachine.value.filter((row) => row.wire === wire.value) : onMachine.value
   if (!find.value?.trim()) return list
   const texts = list.map((row) =>
-    [row.title, row.wire, ...row.says, row.by, month(row.at), row.line?.label].filter(Boolean).join(' '),
+    [
+      row.title,
+      row.wire,
+      ...row.says,
+      row.by,
+      month(row.at),
+      row.line?.label,
+      row.line?.wire && words.familyCalled(row.line.wire.family as never),
+    ]
+      .filter(Boolean)
+      .join(' '),
   )
   return words.findAmong(find.value, texts).map((at) => list[at]!)
 })
