@@ -108,6 +108,16 @@ test('a machine’s own chart, typed or pasted, comes before the rows and is nam
   await expect(chart.getByText('on 3 mm')).toHaveCount(0)
   await page.getByRole('button', { name: 'Undo' }).click()
   await expect(chart.getByText('on 3 mm')).toBeVisible()
+  // Out as a file, and in again.
+  const [file] = await Promise.all([
+    page.waitForEvent('download'),
+    chart.getByRole('button', { name: 'Save as CSV' }).click(),
+  ])
+  await chart.getByRole('button', { name: /^Remove/ }).click()
+  await expect(chart.getByText('on 3 mm')).toHaveCount(0)
+  await chart.locator('input[type=file]').setInputFiles(await file.path())
+  await chart.getByRole('button', { name: 'Add a row' }).click()
+  await expect(chart.getByText('on 3 mm, 18.2 V, 6.1 m/min')).toBeVisible()
 })
 
 test('a metal by the shop’s own row is written down, read as a grade, and comes first', async ({ page }) => {

@@ -69,6 +69,16 @@ test('wire through a machine makes its upkeep due, and stands in the charts', as
     await expect(box).toHaveCount(0)
   }
   await expect(page.getByText('9 kg')).toBeVisible()
+  // A figure put right stays in what was said before.
+  await page
+    .getByRole('button', { name: /^More for/ })
+    .first()
+    .click()
+  await page.getByRole('menuitem', { name: 'Correct the note' }).click()
+  await page.getByRole('dialog').getByLabel('Wire that ran through').fill('9.5 kg')
+  await page.getByRole('dialog').getByRole('button', { name: 'Save' }).click()
+  await page.getByText('It said before:').click()
+  await expect(page.getByText(/: 9 kg · 40.50/)).toBeVisible()
   await page.getByRole('heading', { name: 'Charts' }).click()
   const money = page.getByRole('region', { name: 'Wire, gas and parts, by month' })
   await money.getByText('As a table').click()
@@ -76,7 +86,7 @@ test('wire through a machine makes its upkeep due, and stands in the charts', as
   await expectNoAxeFindings(page)
   await written(page)
   await page.goto('/')
-  await expect(page.getByText(/look at the contact tip: 14 kg of wire since/)).toBeVisible()
+  await expect(page.getByText(/look at the contact tip: 15 kg of wire since/)).toBeVisible()
 })
 
 test('a setup card is shown, and its text written down on a machine that stands otherwise', async ({

@@ -1,10 +1,11 @@
 import { workIn } from '../src/machine/upkeep.ts'
 import { logFigures } from '../src/record/logFigures.ts'
-import { LOG_NOTES, logNoteSchema, type LogNote } from '../src/record/kinds/log.ts'
+import { corrected, LOG_NOTES, logNoteSchema, type LogNote } from '../src/record/kinds/log.ts'
 import type { LogLine } from '../src/record/log.ts'
 import { times } from './counts.ts'
 import { dice, type Dice } from './otherSetups.ts'
 
+const MAY = '2026-05-01T08:00:00.000Z'
 const MONTHS = ['2026-01', '2026-02', '2026-03']
 const monthOf = (at: string) => at.slice(0, 7)
 const day = (d: Dice) => new Date(Date.UTC(2025, 11, 15 + d.below(120), d.below(24))).toISOString()
@@ -72,6 +73,25 @@ test('what the log adds up to is what a plain recount finds, in any order', () =
       [...rows].sort((a, b) => (a.part + a.machineId < b.part + b.machineId ? -1 : 1))
     expect([seed, order(turned.lasted)]).toEqual([seed, order(found.lasted)])
   }
+})
+test('a note that is corrected keeps what it said, in words and in figures, and who said it', () => {
+  const first = logNoteSchema.parse({
+    id: 'n',
+    at: MAY,
+    what: 'spool-emptied',
+    text: 'ran out',
+    kg: 15,
+    by: 'K. B.',
+  })
+  const next = corrected(first, { text: 'ran out', kg: 5 }, undefined, MAY)
+  expect(next).toMatchObject({
+    text: 'ran out',
+    kg: 5,
+    was: [{ at: MAY, text: 'ran out', kg: 15, by: 'K. B.' }],
+  })
+  expect(next).not.toHaveProperty('by')
+  expect(logNoteSchema.parse(JSON.parse(JSON.stringify(next)))).toEqual(next)
+  expect(corrected(next, { text: 'ran out', kg: 5 }, 'A. S.', MAY)).toBe(next)
 })
 test('how long a tip lasted: the wire and the arc between one that was fitted and the next', () => {
   const note = (date: string, rest: object) =>

@@ -9,8 +9,8 @@ export const CARE = [...UPKEEP, 'checkTip', 'cleanNozzle', 'leakCheck', 'workCla
 export type Care = (typeof CARE)[number]
 
 /**
- * Days between two times. common practice, no source: the liner about monthly, tip and nozzle weekly, the others by the same habit. The
- * extinguisher beside it is looked at every month. published, recalled from memory: NFPA 10, inspection
+ * Days between two times. common practice, no source: the liner about monthly, tip and nozzle weekly, the others by
+ * the same habit. The extinguisher beside it is looked at every month. published, recalled from memory: NFPA 10, inspection
  */
 export const CARE_DAYS: Record<Care, number> = {
   blowOutLiner: 30,

@@ -4,9 +4,12 @@ import { useI18n } from 'vue-i18n'
 import { useDraft } from '../composables/useDraft.ts'
 import { type ChartRow } from '@pepper-knot/core/machine'
 import { readChart } from '@pepper-knot/core/wire'
-import { exportCsv } from '../storage/csv.ts'
+import { chartCsv, chartText } from '../storage/chartCsv.ts'
+import { csvOptions } from '../storage/csv.ts'
+import { download, fileStem } from '../storage/download.ts'
 import { useSettings } from '../stores/settings.ts'
 import { useWords } from '../composables/useWords.ts'
+import FileButton from './FileButton.vue'
 
 const words = useWords()
 /** The shop's own settings of a machine or a wire, a row a line: typed or pasted, edited, removed, taken out as a file. */
@@ -48,29 +51,16 @@ function cancel() {
 }
 const remove = (i: number) =>
   emit('change', plain(props.rows.filter((_row, at) => at !== i)), t('chart.removed'))
-const csv = () => {
-  const head = [
-    'classification',
-    'family',
-    'sizeMm',
-    'thicknessMm',
-    'position',
-    'gas',
-    'voltageV',
-    'tap',
-    'knob',
-  ] as const
-  const more = ['wireSpeedMPerMin', 'dial'] as const
-  const cell = (row: ChartRow, name: (typeof head)[number] | (typeof more)[number]) => {
-    const value = row[name]
-    return typeof value === 'object' ? JSON.stringify(value) : (value ?? '')
-  }
-  const all = [...head, ...more]
-  exportCsv(
-    `chart-${props.name}`,
-    all,
-    props.rows.map((row) => all.map((name) => cell(row, name))),
-  )
+const csv = () =>
+  download(`chart-${fileStem(props.name)}.csv`, chartCsv(props.rows, words, csvOptions()), 'text/csv')
+/** As many letters as the field takes. */
+const MOST = 60_000
+const tooLarge = ref(false)
+/** What a file says stands in the field first, each row read or refused beside it. */
+async function bringIn(file: File) {
+  const text = file.size > 10 * MOST ? '' : chartText(await file.text())
+  tooLarge.value = text === '' || text.length > MOST
+  if (!tooLarge.value) typed.value = text
 }
 </script>
 
@@ -102,7 +92,7 @@ const csv = () => {
       persistent-hint
       rows="2"
       auto-grow
-      maxlength="60000"
+      :maxlength="MOST"
       autocapitalize="off"
       spellcheck="false"
       @keydown.ctrl.enter="good.length && add()"
@@ -122,8 +112,10 @@ const csv = () => {
         editing === undefined ? t('chart.add', good.length) : t('app.save')
       }}</v-btn>
       <v-btn v-if="editing !== undefined" @click="cancel">{{ t('app.cancel') }}</v-btn>
+      <FileButton :label="t('csvIn.open')" accept=".csv,text/csv,text/plain" @file="bringIn" />
       <v-btn v-if="rows.length" variant="text" @click="csv">{{ t('store.csv') }}</v-btn>
     </div>
+    <p v-if="tooLarge" class="problem" role="alert">{{ t('chart.tooLarge') }}</p>
   </section>
 </template>
 

@@ -6,8 +6,6 @@ import { asKept } from './kept.ts'
 import { useRuns } from './runs.ts'
 import { newId, useShop } from './shop.ts'
 
-/** What a note says besides its words. */
-export type Figure = 'kg' | 'arcHours' | 'part' | 'cost'
 export type LogNote = NonNullable<Shop['log']>[number]
 
 /** Notes written into the log by hand, the latest first, and who writes on this device. */
@@ -35,14 +33,13 @@ export const useLog = defineStore('log', () => {
   /** @param next its text, and its figures with those that go set to nothing; @param photos the pictures it is to have now */
   const correct = (
     note: LogNote,
-    next: Pick<LogNote, 'text' | Figure>,
+    next: Parameters<typeof corrected>[1],
     photos: readonly string[],
     label: string,
   ) =>
     shop.undoable(label, () => {
-      const { text, ...figures } = next
-      const said = text === note.text ? note : corrected(note, text, signed.value, new Date().toISOString())
-      shop.put('log', asKept({ ...said, ...figures, photos: photos.length ? [...photos] : undefined }))
+      const said = corrected(note, next, signed.value, new Date().toISOString())
+      shop.put('log', asKept({ ...said, photos: photos.length ? [...photos] : undefined }))
     })
   const byMachine = computed(() => {
     const found = new Map<string | undefined, LogNote[]>()

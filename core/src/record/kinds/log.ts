@@ -18,7 +18,19 @@ export const LOG_NOTES = [
 /** As many pictures as an entry carries. */
 const MOST_PHOTOS = 12
 
+/** What a note says in figures. */
+const figures = {
+  /** Wire on the spool it is about, kg: what was on one that was opened, what ran through of one that was emptied. */
+  kg: z.number().min(0).max(1000).optional(),
+  /** What the machine’s hour counter read, h of arc. */
+  arcHours: z.number().min(0).max(1_000_000).optional(),
+  /** The part that was fitted or scrapped. */
+  part: z.enum(PART_KINDS).optional(),
+  /** What it cost, in the shop’s currency. */
+  cost: z.number().min(0).max(1_000_000).optional(),
+}
 const said = {
+  ...figures,
   text: z.string().max(2000),
   /** Name or initials of who wrote it. */
   by: z.string().min(1).max(40).optional(),
@@ -36,14 +48,6 @@ export const logNoteSchema = z.object({
   runId: z.string().min(1).max(100).optional(),
   /** Ids of its pictures; they are kept beside the records, each on the device that took it. */
   photos: z.array(z.string().min(1).max(100)).max(MOST_PHOTOS).optional(),
-  /** Wire on the spool it is about, kg: what was on one that was opened, what ran through of one that was emptied. */
-  kg: z.number().min(0).max(1000).optional(),
-  /** What the machine’s hour counter read, h of arc. */
-  arcHours: z.number().min(0).max(1_000_000).optional(),
-  /** The part that was fitted or scrapped. */
-  part: z.enum(PART_KINDS).optional(),
-  /** What it cost, in the shop’s currency. */
-  cost: z.number().min(0).max(1_000_000).optional(),
   ...said,
   /** What it said before it was corrected, the oldest first, each with when it was replaced. */
   was: z
@@ -53,14 +57,24 @@ export const logNoteSchema = z.object({
 })
 export type LogNote = z.infer<typeof logNoteSchema>
 
-/** A note of the log with another text; what it said before stays with it. @param at ISO time, passed in */
-export const corrected = (note: LogNote, text: string, by: string | undefined, at: string): LogNote => {
-  const { text: before, by: wrote, was = [], ...rest } = note
+/** What a note says; in a correction a figure that goes is set to nothing. */
+export type LogSaid = Pick<LogNote, 'text' | keyof typeof figures>
+const SAID = ['text', 'kg', 'arcHours', 'part', 'cost'] as const
+/**
+ * A note of the log that says something else; what it said before stays with it.
+ * @param at ISO time, passed in
+ */
+export function corrected(note: LogNote, next: LogSaid, by: string | undefined, at: string): LogNote {
+  if (SAID.every((key) => note[key] === next[key])) return note
+  const { by: wrote, was = [], ...rest } = note
+  const before = Object.fromEntries(
+    SAID.flatMap((key) => (note[key] === undefined ? [] : [[key, note[key]]])),
+  )
   return {
     ...rest,
-    text,
+    ...next,
     ...(by && { by }),
-    was: [...was, { at, text: before, ...(wrote && { by: wrote }) }].slice(-50),
+    was: [...was, { at, text: note.text, ...before, ...(wrote && { by: wrote }) }].slice(-50),
   }
 }
 

@@ -16,6 +16,7 @@ export const store = {
     edit: 'Edit {row}',
     remove: 'Remove {row}',
     more: 'and {n} more',
+    tooLarge: 'This file is longer than any chart. Nothing was read of it.',
     sheet: 'Sheet',
     sheetOf: 'Data sheet of {name}',
     control: 'How it is set',

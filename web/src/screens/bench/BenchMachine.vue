@@ -81,9 +81,7 @@ const wrong = computed(
 )
 const today = new Date().toISOString()
 /** Upkeep past its day can be written down as done without a changeover. */
-const overdue = computed(() =>
-  upkeepDue(props.machine, today, log.on(props.machine.id)).filter((u) => u.due),
-)
+const overdue = computed(() => upkeepDue(props.machine, today, log.on(props.machine.id)).filter((u) => u.due))
 const doneToday = (upkeep: Upkeep) =>
   machineStore.lookedAfter(
     props.machine,

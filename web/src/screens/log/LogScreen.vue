@@ -227,10 +227,10 @@ function csv() {
         </div>
         <p v-if="row.says.length" class="tabular says">{{ row.says.join(' · ') }}</p>
         <PhotoStrip v-if="row.note?.photos?.length" :ids="row.note.photos" />
-        <details v-if="row.note?.was?.length">
+        <details v-if="row.before?.length">
           <summary>{{ t('log.before') }}</summary>
-          <p v-for="old in row.note.was" :key="old.at" class="muted">
-            {{ d(new Date(old.at), { dateStyle: 'medium', timeStyle: 'short' }) }}: {{ old.text }}
+          <p v-for="old in row.before" :key="old.at" class="muted">
+            {{ d(new Date(old.at), { dateStyle: 'medium', timeStyle: 'short' }) }}: {{ old.says }}
           </p>
         </details>
       </li>

@@ -25,6 +25,8 @@ export interface LogRow {
   by: string
   path?: string
   note?: LogNote
+  /** What a note said before it was corrected. */
+  before?: { at: string; says: string }[]
   line?: LogLine
 }
 
@@ -93,6 +95,14 @@ export function useLogRows(): ComputedRef<LogRow[]> {
       }
     })
   }
+  const saidIn = ({ part, kg, arcHours, cost, text }: NonNullable<LogNote['was']>[number] | LogNote) =>
+    [
+      part && t(`kinds.${part}`),
+      kg !== undefined && formatMass(kg, settings.units),
+      arcHours !== undefined && t('log.hours', { n: arcHours }),
+      cost !== undefined && money(cost),
+      seen(text),
+    ].filter((said): said is string => typeof said === 'string' && said !== '')
   const noteRow = (note: LogNote): LogRow => {
     const machine = seen((note.machineId && machines.byId(note.machineId)?.name) || note.machine || '')
     return {
@@ -101,15 +111,10 @@ export function useLogRows(): ComputedRef<LogRow[]> {
       machine,
       wire: seen(note.label ?? ''),
       title: [machine, t(`log.kinds.${note.what}`)].filter(Boolean).join(': '),
-      says: [
-        note.part && t(`kinds.${note.part}`),
-        note.kg !== undefined && formatMass(note.kg, settings.units),
-        note.arcHours !== undefined && t('log.hours', { n: note.arcHours }),
-        note.cost !== undefined && money(note.cost),
-        seen(note.text),
-      ].filter((said): said is string => typeof said === 'string' && said !== ''),
+      says: saidIn(note),
       by: seen(note.by ?? ''),
       note,
+      before: (note.was ?? []).map((old) => ({ at: old.at, says: saidIn(old).join(' · ') })),
     }
   }
   return computed(() =>

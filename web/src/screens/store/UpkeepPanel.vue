@@ -57,7 +57,7 @@ function saveEvery() {
   if (refused(form.value)) return
   const { [chosen.value]: _before, ...others } = props.machine.upkeepEvery ?? {}
   const every = {
-    ...(days.value && { days: Math.round(days.value) }),
+    ...(days.value && { days: Math.max(1, Math.round(days.value)) }),
     ...(kg.value && { kg: kg.value }),
     ...(arcHours.value && { arcHours: arcHours.value }),
   }
