@@ -335,7 +335,9 @@ export const useShop = defineStore('shop', () => {
         await painted()
       }
     }
-    past.value = await books.past().catch(() => past.value)
+    const all = await books.past().catch(() => undefined)
+    if (!all) return
+    past.value = all
     pastWhole.value = true
   }
   /** One change with all that stands beside it. */

@@ -90,9 +90,7 @@ const doneToday = (upkeep: Upkeep) =>
   )
 /** Upkeep past its day, and parts that are worn. */
 const due = computed(() => [
-  ...upkeepDue(props.machine, new Date().toISOString(), log.on(props.machine.id))
-    .filter((u) => u.due)
-    .map((u) => t('bench.due', { what: words.UPKEEP_NAMES[u.upkeep], since: dueSays(u) })),
+  ...overdue.value.map((u) => t('bench.due', { what: words.UPKEEP_NAMES[u.upkeep], since: dueSays(u) })),
   ...(stands.value.findings ?? [])
     .filter(isWorn)
     .map((f) => t('bench.worn', { what: words.STATION_SHORT[f.station] })),

@@ -164,7 +164,7 @@ function csv() {
         hide-details
       />
       <v-btn variant="flat" color="primary" @click="writing = true">{{ t('log.write') }}</v-btn>
-      <v-btn v-if="found.length" variant="text" @click="csv">{{ t('log.csv') }}</v-btn>
+      <v-btn v-if="shop.pastWhole && found.length" variant="text" @click="csv">{{ t('log.csv') }}</v-btn>
     </div>
     <div
       v-for="group in groups"
@@ -238,7 +238,7 @@ function csv() {
     <MoreFold v-if="rows.length" :title="t('log.charts.title')">
       <LogCharts :lines="shop.past" :notes="log.notes" />
     </MoreFold>
-    <MoreFold v-if="names.length" :title="t('log.names')">
+    <MoreFold v-if="shop.pastWhole && names.length" :title="t('log.names')">
       <p class="muted">{{ t('log.namesText') }}</p>
       <div class="row">
         <v-btn v-for="name in names" :key="name" @click="forget(name)">{{
