@@ -10,21 +10,28 @@ import { lookUntilFound, press } from './look.ts'
 import { written } from './store.ts'
 
 const root = fileURLToPath(new URL('..', import.meta.url))
-async function serve(webRoot: string, port = 0): Promise<{ url: string; stop: () => Promise<void> }> {
+/** Of the ports that no connection is given as its own: between two servers it stays free. */
+const portOfLane = () => Number(process.env.E2E_PORT ?? 4599) + 100 + test.info().parallelIndex
+async function serve(webRoot: string): Promise<{ url: string; stop: () => Promise<void> }> {
   const server: ChildProcess = spawn(process.execPath, [join(root, 'server/dist/main.js')], {
-    env: { ...process.env, PORT: String(port), WEB_ROOT: webRoot, DEMO: '1' },
-    stdio: ['ignore', 'pipe', 'inherit'],
+    env: { ...process.env, PORT: String(portOfLane()), WEB_ROOT: webRoot, DEMO: '1' },
+    stdio: ['ignore', 'pipe', 'pipe'],
   })
-  const url = await new Promise<string>((found) =>
+  const url = await new Promise<string>((found, failed) => {
+    let said = ''
+    server.stderr!.on('data', (text: Buffer) => (said += text.toString()))
+    server.on('exit', (code) => failed(new Error(`The server ended with ${code}: ${said}`)))
     server.stdout!.on('data', (text: Buffer) => {
       const address = /http:\/\/\S+/.exec(text.toString())
       if (address) found(address[0])
-    }),
-  )
+    })
+  })
   return {
     url,
     stop: () =>
       new Promise((gone) => {
+        // Stopped twice is stopped: otherwise the wait for an end that came long ago hides what went wrong.
+        if (server.exitCode !== null || server.signalCode !== null) return gone()
         server.on('exit', () => gone())
         server.kill('SIGKILL')
       }),
@@ -41,11 +48,15 @@ test.describe('kept on the device', () => {
     const webRoot = mkdtempSync(join(tmpdir(), 'pepper-knot-web-'))
     cpSync(join(root, 'web/dist'), webRoot, { recursive: true })
     let server = await serve(webRoot)
-    const { port, origin } = new URL(server.url)
+    const { origin } = new URL(server.url)
     try {
       await open(page, origin)
       // All of it is kept once the browser says so.
-      await page.evaluate(async () => (await navigator.serviceWorker.ready).active!.state)
+      await expect
+        .poll(() =>
+          page.evaluate(async () => (await navigator.serviceWorker.getRegistration())?.active?.state),
+        )
+        .toBe('activated')
       await page.reload()
       await expect.poll(() => page.evaluate(() => navigator.serviceWorker.controller !== null)).toBe(true)
       await server.stop()
@@ -87,13 +98,13 @@ test.describe('kept on the device', () => {
 
       // A newer version comes while the run is on: nothing of it is taken, and nothing is asked before the sheet is left.
       appendFileSync(join(webRoot, 'sw.js'), '\n// newer\n')
-      server = await serve(webRoot, Number(port))
-      await page.evaluate(async () => {
-        const registration = (await navigator.serviceWorker.getRegistration())!
-        await registration.update()
-        const worker = registration.installing ?? registration.waiting!
-        while (worker.state === 'installing') await new Promise((done) => setTimeout(done, 20))
-      })
+      server = await serve(webRoot)
+      await page.evaluate(async () => void (await navigator.serviceWorker.getRegistration())!.update())
+      await expect
+        .poll(() =>
+          page.evaluate(async () => (await navigator.serviceWorker.getRegistration())!.waiting?.state),
+        )
+        .toBe('installed')
       await doStep(page)
       await expect(page.getByTestId('newer')).toHaveCount(0)
       await expect(head).toBeVisible()
