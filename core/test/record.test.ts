@@ -20,6 +20,8 @@ import {
   keptPlan,
   mergeFields,
   mergeKept,
+  LISTS,
+  listIn,
   mergeStates,
   migrate,
   openVersion1,
@@ -37,6 +39,7 @@ import {
   takeBack,
   TASKS,
   textOf,
+  thingIn,
   withoutRemoved,
   withPicks,
   writeShopFile,
@@ -422,6 +425,38 @@ describe('files', () => {
       })
       expect(sorted(read.value.state)).toEqual(sorted(state))
       expect([...state.records.values()].filter((k) => apart(k).length)).toHaveLength(1)
+    }
+  })
+  test('some of a shop: whole on another device, with all that it names, and nothing new where it came from', () => {
+    for (let seed = 1; seed <= times(6, 300); seed++) {
+      const [d, state] = [dice(seed), someState(seed)]
+      const all = LISTS.flatMap((list) => listIn(state, list).map(({ id }) => ({ list, id: id! })))
+      const chosen = all.filter(() => d.chance(0.1))
+      const read = readShopFile(writeShopFile(state, at, { of: 'Quay', chosen }))
+      if (!read.ok) throw new Error(JSON.stringify(read.problems))
+      expect(read.value.partOf).toBe('Quay')
+      const part = read.value.state
+      const there = (list: (typeof LISTS)[number], id: string, from: State) =>
+        thingIn(from.records, list, id, from.entries.get(id))
+      for (const { list, id } of chosen) expect(there(list, id, part)).toEqual(there(list, id, state))
+      // A part that is named and does not come would be a drawer that opens on nothing.
+      for (const { list, id } of all) {
+        const thing = there(list, id, part)
+        if (!thing) continue
+        expect(thing).toEqual(there(list, id, state))
+        const said = JSON.stringify(thing)
+        for (const other of all)
+          if (said.includes(`"${other.id}"`) && !there(other.list, other.id, part))
+            throw new Error(`${seed}: ${list}/${id} names ${other.list}/${other.id}`)
+      }
+      expect(compareStates(state, imported(state, part, 'merge', by))).toEqual(compareStates(state, state))
+      for (const key of ['shop/shop', 'settings/settings'] as const) expect(part.records.has(key)).toBe(false)
+      // A machine goes with what is being done on it: that is what stands on it.
+      for (const run of state.records.keys()) {
+        const { machineId } = shownContent(state.records.get(run)) ?? {}
+        if (run.startsWith('run/') && chosen.some(({ id }) => id === machineId))
+          expect(part.records.has(run)).toBe(true)
+      }
     }
   })
   test('merged or put in its place: the difference shown is the one that comes', () => {

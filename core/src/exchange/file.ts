@@ -10,6 +10,7 @@ import { KINDS, recordRow, type Kind } from '../record/kinds/index.ts'
 import { ENTRY_KINDS, ENTRY_SCHEMAS, kindOfEntry } from '../record/entries.ts'
 import type { RunEntries, State } from '../record/state.ts'
 import { migrating } from './migrate.ts'
+import { partOf, type Chosen } from './partOf.ts'
 import { openVersion1 } from './openVersion1.ts'
 import { FILE_FORMAT, FILE_VERSION } from './version.ts'
 
@@ -48,11 +49,14 @@ const ENTRIES = Object.fromEntries(ENTRY_KINDS.map((kind) => [kind, keptEntry(ki
   ReturnType<typeof keptEntry>
 >
 
+/** It holds some things of a shop of this name, and says nothing of the rest. */
+const partSchema = z.object({ of: z.string().max(200) })
 /** Version 2 of the file: every record with its versions, and the entries beside the runs. */
 export const shopFileSchema = z.object({
   format: z.literal(FILE_FORMAT),
   version: z.literal(FILE_VERSION),
   savedAt: z.iso.datetime(),
+  part: partSchema.optional(),
   records: z.array(z.union(KINDS.map((kind) => RECORD_SCHEMAS[kind]))),
   entries: z.array(z.union(ENTRY_KINDS.map((kind) => ENTRIES[kind]))),
 })
@@ -66,6 +70,8 @@ export interface Aside {
 export interface Incoming {
   state: State
   savedAt: string | undefined
+  /** The name of the shop that it is part of; such a file takes the place of nothing. */
+  partOf?: string
   /** What it comes without. Empty when everything was read. */
   aside: Aside[]
 }
@@ -219,7 +225,11 @@ export function* readingFile(text: string, unnamed: string): Generator<number, R
     if (of.has(id)) aside.push(twice('entries', one, `${run}/${id}`))
     else of.set(id, kept)
   }
-  return { ok: true, value: { state: { records, entries }, savedAt, aside } }
+  const part = z.object({ part: partSchema }).safeParse(raw).data?.part
+  return {
+    ok: true,
+    value: { state: { records, entries }, savedAt, aside, ...(part && { partOf: part.of }) },
+  }
 }
 const twice = (where: string, record: unknown, id: string): Aside => ({
   where,
@@ -231,8 +241,13 @@ export const readShopFile = (text: string, unnamed = '-'): Read<Incoming> =>
   atOnce(readingFile(text, unnamed))
 
 const byKey = ([a]: readonly [string, unknown], [b]: readonly [string, unknown]) => (a < b ? -1 : 1)
-/** All that is kept as text, a record a line. @param savedAt ISO time, passed in */
-export function writeShopFile({ records, entries }: State, savedAt: string): string {
+/**
+ * All that is kept as text, a record a line.
+ * @param savedAt ISO time, passed in
+ * @param part what of it, and the name of the shop that this is part of; left out, all
+ */
+export function writeShopFile(whole: State, savedAt: string, part?: { of: string; chosen: Chosen }): string {
+  const { records, entries } = part ? partOf(whole, part.chosen) : whole
   const lines = (all: unknown[]) => `[\n${all.map((one) => JSON.stringify(one)).join(',\n')}\n]`
   const record = ([key, kept]: [Key, Kept]) => {
     const at = key.indexOf('/')
@@ -240,7 +255,7 @@ export function writeShopFile({ records, entries }: State, savedAt: string): str
   }
   const entry = ([run, of]: [string, RunEntries]) =>
     [...of].sort(byKey).map(([id, kept]) => ({ run, id, ...kept }))
-  return `{"format":"${FILE_FORMAT}","version":${FILE_VERSION},"savedAt":${JSON.stringify(savedAt)},
+  return `{"format":"${FILE_FORMAT}","version":${FILE_VERSION},"savedAt":${JSON.stringify(savedAt)},${part ? `"part":${JSON.stringify({ of: part.of })},` : ''}
 "records":${lines([...records].sort(byKey).map(record))},
 "entries":${lines([...entries].sort(byKey).flatMap(entry))}}
 `

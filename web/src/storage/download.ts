@@ -1,5 +1,8 @@
 /** A name as part of a file’s name: letters and figures of any script. */
-export const fileStem = (name: string): string => name.replace(/[^\p{L}\p{N}]+/gu, '-')
+export const fileStem = (name: string): string =>
+  [...name.replace(/[^\p{L}\p{N}]+/gu, '-').replace(/^-|-$/g, '')].slice(0, MOST_STEM).join('')
+/** A file system takes 255 bytes; a letter may be four of them. */
+const MOST_STEM = 50
 
 /** Hands a file to the browser to keep. */
 export function downloadBlob(name: string, blob: Blob) {

@@ -1,17 +1,20 @@
 import { wrap } from 'comlink'
 import type { useShop } from '../stores/shop.ts'
-import type { FileWorker } from '../workers/file.worker.ts'
-import { downloadBlob } from './download.ts'
+import type { FilePart, FileWorker } from '../workers/file.worker.ts'
+import { downloadBlob, fileStem } from './download.ts'
 import { photoIds, photoOf } from './photos.ts'
 
-/** Written beside the page, which is not held; where the store cannot be read, what the page knows. */
-export async function shopFile(shop: ReturnType<typeof useShop>): Promise<Blob> {
+/**
+ * Written beside the page, which is not held; where the store cannot be read, what the page knows.
+ * @param part left out, all of it
+ */
+export async function shopFile(shop: ReturnType<typeof useShop>, part?: FilePart): Promise<Blob> {
   await shop.save()
   if (shop.saveState === 'saved') {
     const raw = new Worker(new URL('../workers/file.worker.ts', import.meta.url), { type: 'module' })
     try {
       const failed = new Promise<never>((_done, fail) => (raw.onerror = () => fail(new Error('no worker'))))
-      return await Promise.race([wrap<FileWorker>(raw).save(), failed])
+      return await Promise.race([wrap<FileWorker>(raw).save(part), failed])
     } catch {
       // What the page knows is the next best.
     } finally {
@@ -19,7 +22,8 @@ export async function shopFile(shop: ReturnType<typeof useShop>): Promise<Blob> 
     }
   }
   const { writeShopFile } = await import('./edge.ts')
-  return new Blob([writeShopFile(await shop.known(), new Date().toISOString())], { type: 'application/json' })
+  const text = writeShopFile(await shop.known(), new Date().toISOString(), part)
+  return new Blob([text], { type: 'application/json' })
 }
 
 const LAST = 'pepper-knot/exported'
@@ -31,13 +35,13 @@ export function lastExport(): Date | undefined {
 /** A copy older than this is said to be old, days. */
 export const OLD_COPY_DAYS = 30
 
-const copyName = (shop: ReturnType<typeof useShop>) =>
-  `${
-    shop.shop.name
-      .toLowerCase()
-      .replace(/[^a-z0-9]+/g, '-')
-      .replace(/^-|-$/g, '') || 'shop'
-  }-${new Date().toISOString().slice(0, 10)}`
+const dayName = (name: string) =>
+  `${fileStem(name).toLowerCase() || 'shop'}-${new Date().toISOString().slice(0, 10)}`
+const copyName = (shop: ReturnType<typeof useShop>) => dayName(shop.shop.name)
+/** Some of a shop as a file; no copy of everything. @param name what it is of */
+export async function exportPart(shop: ReturnType<typeof useShop>, part: FilePart, name: string) {
+  downloadBlob(`${dayName(name)}.pepperknot.json`, await shopFile(shop, part))
+}
 function handOut(name: string, file: Blob) {
   downloadBlob(name, file)
   localStorage.setItem(LAST, new Date().toISOString())

@@ -15,8 +15,13 @@ import { openBooks } from '../storage/edge.ts'
 
 type ImportHow = (typeof IMPORTS)[number]
 
+/** What of a shop goes into a file, and the name of that shop. */
+export type FilePart = NonNullable<Parameters<typeof writeShopFile>[2]>
 export interface LookedAt {
+  /** Of the shop it holds, or that it is part of. */
   name: string | undefined
+  /** It holds only some of a shop: it takes the place of nothing. */
+  part: boolean
   savedAt: string | undefined
   /** What could not be read, and is left out. */
   aside: Aside[]
@@ -35,9 +40,9 @@ const books = openBooks(() => undefined)
 const LOOKING = { device: 'look', at: new Date(0).toISOString(), fork: 'look~' }
 
 const files = {
-  /** All that is kept, as a file. */
-  async save(): Promise<Blob> {
-    const text = writeShopFile(await books.state(), new Date().toISOString())
+  /** All that is kept, or some of it, as a file. */
+  async save(part?: FilePart): Promise<Blob> {
+    const text = writeShopFile(await books.state(), new Date().toISOString(), part)
     return new Blob([text], { type: 'application/json' })
   },
 
@@ -65,17 +70,18 @@ const files = {
       next = work.next()
     }
     if (!next.value.ok) return next.value
-    const { state, savedAt, aside } = next.value.value
+    const { state, savedAt, aside, partOf } = next.value.value
     const now = await books.state()
     if (mine !== asked) return undefined
     file = state
-    const name = state.records.get('shop/shop')?.versions[0]?.content?.name
+    const name = partOf ?? state.records.get('shop/shop')?.versions[0]?.content?.name
     return {
       ok: true,
       value: {
         name: typeof name === 'string' ? name : undefined,
         savedAt,
         aside,
+        part: partOf !== undefined,
         differences: compareStates(now, imported(now, state, 'merge', LOOKING)),
       },
     }

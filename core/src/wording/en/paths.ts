@@ -13,6 +13,7 @@ const FIELD_WORDS: Readonly<Record<string, string>> = {
   format: 'kind of file',
   version: 'version',
   savedAt: 'saved at',
+  of: 'part of',
   units: 'units',
   theme: 'look',
   readAloud: 'read aloud',

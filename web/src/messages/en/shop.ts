@@ -38,6 +38,9 @@ export const shop = {
     writing: 'Writing',
     stop: 'Stop',
     fromFile: 'The file holds “{name}”',
+    fromPart: 'The file holds part of “{name}”',
+    partText:
+      'What is here stays. What one of them changed after the other had it follows; what both changed stays twice until you choose.',
     savedAt: 'saved {at}',
     how: 'What is to become of what is here?',
     hows: { merge: 'Keep it, and bring both together', replace: 'Put the file in its place' },
@@ -99,6 +102,7 @@ export const shop = {
     giveText:
       'The server holds it for ten minutes under a code. The other phone opens this same server and types it.',
     giveIt: 'Get a code',
+    then: 'On the other device: Shop, Another phone, type these figures.',
     take: 'Take a shop over',
     code: 'Code of six figures',
     takeIt: 'Fetch it',
@@ -107,6 +111,16 @@ export const shop = {
     whereText:
       'On the same network, with the phone’s camera. Each address keeps a shop of its own, which starts empty.',
     alone: 'This server answers to this computer alone. Started with HOST=0.0.0.0 it answers to the network.',
+  },
+  share: {
+    title: 'Share some of it',
+    text: 'What belongs to it comes along: parts and drawers, charts, notes, the change under way.',
+    none: 'There is nothing to share yet.',
+    lists: { machines: 'Machines', runs: 'Open changes', store: 'Wires' },
+    choose: 'Tick what the other device needs.',
+    save: 'Save as a file',
+    some: 'Only some of it',
+    named: 'Share',
   },
   pick: {
     title: 'Which is right?',

@@ -1,5 +1,5 @@
 <script setup lang="ts">
-import { computed } from 'vue'
+import { computed, defineAsyncComponent, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRuns } from '../../stores/runs.ts'
 import { useRun } from '../../composables/useRun.ts'
@@ -16,9 +16,11 @@ withDefaults(
   }>(),
   { folded: undefined },
 )
+const sharing = ref(false)
 defineEmits<{ whole: []; fold: []; stop: []; again: [] }>()
 const { run, change } = useRun()
 const { t } = useI18n()
+const ShareBox = defineAsyncComponent(() => import('../../parts/ShareBox.vue'))
 /** Who has signed off three changes knows the steps: folding them is offered in words. */
 const MASTERED = 3
 const runs = useRuns()
@@ -68,8 +70,10 @@ function notNow() {
           @click="$emit('again')"
           >{{ t('run.planAgain') }}</v-btn
         >
+        <v-btn variant="text" @click="sharing = true">{{ t('share.named') }}</v-btn>
       </div>
     </details>
+    <ShareBox v-if="sharing" :chosen="[{ list: 'runs', id: run.id }]" @close="sharing = false" />
   </div>
 </template>
 

@@ -159,17 +159,6 @@ legend {
   font-weight: 650;
   padding: 0;
 }
-.tick {
-  display: flex;
-  align-items: center;
-  gap: 10px;
-  min-height: 44px;
-}
-.tick input {
-  width: 22px;
-  height: 22px;
-  accent-color: var(--copper);
-}
 .side {
   display: grid;
   gap: 12px;

@@ -1,11 +1,12 @@
 <script setup lang="ts">
-import { useIntervalFn } from '@vueuse/core'
 import { computed, defineAsyncComponent, onMounted, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRoute } from 'vue-router'
+import HandCode from '../../parts/HandCode.vue'
 import MoreFold from '../../parts/MoreFold.vue'
+import ShareBox from '../../parts/ShareBox.vue'
 import { shopFile } from '../../storage/exportShop.ts'
-import { handOver, takeOver, tookOver } from '../../storage/handover.ts'
+import { takeOver, tookOver } from '../../storage/handover.ts'
 import { fetchInfo } from '../../storage/server.ts'
 import { useShop } from '../../stores/shop.ts'
 
@@ -25,13 +26,7 @@ onMounted(async () => {
   addresses.value = (await fetchInfo())?.addresses ?? []
 })
 
-const given = ref<{ code: string; until: number }>()
-const now = ref(Date.now())
-const { pause, resume } = useIntervalFn(() => (now.value = Date.now()), 1000, { immediate: false })
-const left = computed(() => {
-  const ms = (given.value?.until ?? 0) - now.value
-  return ms > 0 ? `${Math.floor(ms / 60_000)}:${String(Math.floor(ms / 1000) % 60).padStart(2, '0')}` : ''
-})
+const sharing = ref(false)
 const busy = ref(false)
 const problem = ref('')
 async function work(what: () => Promise<void>) {
@@ -44,13 +39,6 @@ async function work(what: () => Promise<void>) {
   }
   busy.value = false
 }
-const give = () =>
-  work(async () => {
-    const { code, until } = await handOver(await shopFile(shop))
-    given.value = { code, until: Date.parse(until) }
-    now.value = Date.now()
-    resume()
-  })
 const code = ref('')
 const isCode = computed(() => /^\d{6}$/.test(code.value.replace(/\s/g, '')))
 const take = () =>
@@ -59,7 +47,6 @@ const take = () =>
     const file = await takeOver(typed)
     emit('file', file, () => void tookOver(typed))
     code.value = ''
-    pause()
   })
 </script>
 
@@ -70,10 +57,9 @@ const take = () =>
         <div>
           <h3>{{ t('handover.give') }}</h3>
           <p>{{ t('handover.giveText') }}</p>
-          <v-btn :disabled="busy" @click="give">{{ t('handover.giveIt') }}</v-btn>
-          <p v-if="given && left" role="status" class="code tabular" data-part="code">
-            {{ given.code.slice(0, 3) }} {{ given.code.slice(3) }} <span class="muted">{{ left }}</span>
-          </p>
+          <HandCode :file="() => shopFile(shop)">
+            <v-btn @click="sharing = true">{{ t('share.some') }}</v-btn>
+          </HandCode>
         </div>
         <div ref="taking">
           <h3>{{ t('handover.take') }}</h3>
@@ -101,6 +87,7 @@ const take = () =>
       </template>
       <p v-else class="muted">{{ t('handover.alone') }}</p>
     </MoreFold>
+    <ShareBox v-if="sharing" @close="sharing = false" />
   </section>
 </template>
 
@@ -115,15 +102,6 @@ const take = () =>
   gap: 10px;
   align-content: start;
   justify-items: start;
-}
-.code {
-  font-size: 2.4rem;
-  font-weight: 800;
-  letter-spacing: 0.06em;
-}
-.code span {
-  font-size: 1.1rem;
-  font-weight: 500;
 }
 .addresses {
   display: flex;

@@ -6,6 +6,7 @@ import { IMPORTS, type Difference } from '@pepper-knot/core/ledger'
 import { type Problem } from '@pepper-knot/core/trade'
 import FileButton from '../../parts/FileButton.vue'
 import ChoiceRow from '../../parts/ChoiceRow.vue'
+import { seen } from '../../messages/seen.ts'
 import { download } from '../../storage/download.ts'
 import { useLog } from '../../stores/log.ts'
 import { newId, useShop } from '../../stores/shop.ts'
@@ -175,19 +176,20 @@ const saveAside = () => download('not-read.json', JSON.stringify(looked.value!.a
       <p>{{ t(full ? 'shop.importFull' : 'shop.importFailed') }}</p>
     </div>
     <div v-if="state === 'shown' && looked" class="note" role="status">
-      <b>{{ t('shop.fromFile', { name: looked.name ?? '?' }) }}</b>
+      <b>{{ t(looked.part ? 'shop.fromPart' : 'shop.fromFile', { name: seen(looked.name ?? '?') }) }}</b>
       <p v-if="looked.savedAt" class="muted">
         {{
           t('shop.savedAt', { at: d(new Date(looked.savedAt), { dateStyle: 'medium', timeStyle: 'short' }) })
         }}
       </p>
       <ChoiceRow
+        v-if="!looked.part"
         :model-value="how"
         :ask="t('shop.how')"
         :choices="IMPORTS.map((value) => ({ value, title: t(`shop.hows.${value}`) }))"
         @update:model-value="how = $event ?? how"
       />
-      <p>{{ t(`shop.howText.${how}`) }}</p>
+      <p>{{ t(looked.part ? 'shop.partText' : `shop.howText.${how}`) }}</p>
       <p v-if="comparing" class="muted">{{ t('shop.comparing') }}</p>
       <p v-else-if="nothing">{{ t(how === 'merge' ? 'shop.noDifference' : 'shop.sameAlready') }}</p>
       <ul v-else>

@@ -6,6 +6,7 @@ import { confirmSeen, STATIONS, type Machine, type Station, type ChartRow } from
 import ChartPanel from '../../parts/ChartPanel.vue'
 import StationEditor from '../../parts/StationEditor.vue'
 import RowMenu from '../../parts/RowMenu.vue'
+import ShareBox from '../../parts/ShareBox.vue'
 import { useRowMenu } from '../../parts/rowMenu.ts'
 import { useRows } from '../../parts/rows.ts'
 import { useDraft } from '../../composables/useDraft.ts'
@@ -78,8 +79,10 @@ const benchLabel = useDraft('bench.label', '')
 const confirm = (machine: Machine) =>
   shop.undoable(t('quick.confirmed', { name: machine.name }), () => machineStore.put(confirmSeen(machine)))
 /** What can be done with the machine whose menu is open. */
+const sharing = ref<string>()
 const { menuAt, menuOf, openMenu, acts } = useRowMenu<Machine>((machine) => [
   { title: t('store.edit'), act: () => (editing.value = machine) },
+  { title: t('share.named'), act: () => (sharing.value = machine.id) },
   { title: t('card.title'), act: () => void router.push(`/card/${machine.id}`) },
   {
     title: t('store.remove'),
@@ -159,6 +162,7 @@ function saveStation(machine: Machine) {
     </article>
     <div :style="{ height: `${after}px` }"></div>
     <RowMenu v-model:at="menuAt" :label="menuOf?.name ?? ''" :acts="acts" />
+    <ShareBox v-if="sharing" :chosen="[{ list: 'machines', id: sharing }]" @close="sharing = undefined" />
     <QuickMachine v-if="adding" @save="saveQuick" @close="adding = false" />
     <MachineEditor
       v-if="editing"
