@@ -11,25 +11,11 @@ import {
   runAll,
   test,
 } from './bench.ts'
-import { inStore, written } from './store.ts'
+import { machineOf, written } from './store.ts'
 
 /** Whole walks take a minute each: they are walked in the long bench. */
 const long = process.env.LONG === '1'
 
-interface Kept {
-  name: string
-  fitted: Record<string, unknown>
-  standing?: { openEnds?: string[] } & Record<string, unknown>
-  upkeep?: Record<string, string>
-}
-const machineOf = async (page: Page, name: string): Promise<Kept> => {
-  await written(page)
-  const { records } = await inStore(page)
-  const machines = records.flatMap(([key, { versions }]) =>
-    key.startsWith('machine') ? [versions[0]!.content] : [],
-  )
-  return machines.find((m) => m.name === name) as unknown as Kept
-}
 const sign = async (page: Page) => {
   await page.getByRole('button', { name: 'Sign off and save' }).click()
   await expect(page.getByText(/^Signed off/)).toBeVisible()

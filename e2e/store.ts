@@ -123,3 +123,19 @@ export const writeBefore = (page: Page, text: string) =>
     await new Promise((resolve) => (transaction.oncomplete = resolve))
     db.close()
   }, text)
+
+export interface KeptMachine {
+  name: string
+  fitted: Record<string, unknown>
+  standing?: { openEnds?: string[] } & Record<string, unknown>
+  upkeep?: Record<string, string>
+}
+/** A machine as it is written down. */
+export const machineOf = async (page: Page, name: string): Promise<KeptMachine> => {
+  await written(page)
+  const { records } = await inStore(page)
+  const machines = records.flatMap(([key, { versions }]) =>
+    key.startsWith('machine') ? [versions[0]!.content] : [],
+  )
+  return machines.find((m) => m.name === name) as unknown as KeptMachine
+}

@@ -435,6 +435,13 @@ describe('files', () => {
       const read = readShopFile(writeShopFile(state, at, { of: 'Quay', chosen }))
       if (!read.ok) throw new Error(JSON.stringify(read.problems))
       expect(read.value.partOf).toBe('Quay')
+      // Spoiled or not, a part is never taken for the whole, in whose place all else would go.
+      const spoiled = {
+        ...(JSON.parse(writeShopFile(state, at, { of: 'Quay', chosen })) as object),
+        part: d.of([null, 1, {}, { of: 'x'.repeat(300) }]),
+      }
+      const again = readShopFile(JSON.stringify(spoiled))
+      expect(again.ok && again.value.partOf).toBe('?')
       const part = read.value.state
       const there = (list: (typeof LISTS)[number], id: string, from: State) =>
         thingIn(from.records, list, id, from.entries.get(id))

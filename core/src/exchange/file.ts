@@ -225,7 +225,10 @@ export function* readingFile(text: string, unnamed: string): Generator<number, R
     if (of.has(id)) aside.push(twice('entries', one, `${run}/${id}`))
     else of.set(id, kept)
   }
-  const part = z.object({ part: partSchema }).safeParse(raw).data?.part
+  // Whatever it says of its shop: what is marked as part of one takes the place of nothing.
+  const part = Object.hasOwn(raw as object, 'part')
+    ? (z.object({ part: partSchema }).safeParse(raw).data?.part ?? { of: '?' })
+    : undefined
   return {
     ok: true,
     value: { state: { records, entries }, savedAt, aside, ...(part && { partOf: part.of }) },

@@ -10,7 +10,8 @@ const SIGN = '[@&3O0DJ29QFGØ]'
 const MM_SIZE = new RegExp(`(?<![\\d.,])(?:${SIGN}\\s?)?([0-3])[.,](\\d{1,2})\\s?(?:mm|rnm|mrn|rmm)`, 'gi')
 const INCH_SIZE = /(?<![\d/])[.,]?\s?(0\d{2})\s?(?:in|1n|ln|")(?![a-z])|(?<![\d.,])[.,](0\d{2})(?![\d])/gi
 const FRACTION = /(?<![\d/.])([1357])\/(16|32|64)(?!\d)/g
-const MASS = /(?<![\d.,])(\d{1,3}(?:[.,]\d)?)\s?(kg|lb)s?(?![a-z])/gi
+/** A capital `I` that stands apart from the figures can only be the `l` of `lb`. */
+const MASS = /(?<![\d.,])(\d{1,3}(?:[.,]\d)?)(?:\s?(kg|lb)|\s([I|])b)s?(?![a-z])/gi
 
 const distinct = <T>(list: readonly T[]): T[] => [...new Set(list)]
 const matches = (text: string, form: RegExp, say: (match: string[]) => string) =>
@@ -128,7 +129,7 @@ export function photographed(readings: readonly string[]): {
   const classes = distinct(texts.flatMap(classesIn))
   const sizes = texts.flatMap(sizesIn)
   const masses = distinct(
-    texts.flatMap((text) => matches(text, MASS, ([, n, unit]) => `${n} ${unit!.toLowerCase()}`)),
+    texts.flatMap((text) => matches(text, MASS, ([, n, unit = 'lb']) => `${n} ${unit.toLowerCase()}`)),
   )
   const misread =
     masses.length === 1

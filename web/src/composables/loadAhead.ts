@@ -5,16 +5,25 @@ import fileWorker from '../workers/file.worker.ts?worker&url'
 import readinessWorker from '../workers/readiness.worker.ts?worker&url'
 import { idle } from './idle.ts'
 
-/** Parts of the program that come when they are asked for, beside the screens. */
-const PARTS: readonly (() => Promise<unknown>)[] = [
+/** Parts of the program that a run may ask for, beside the screens. */
+const OF_A_RUN: readonly (() => Promise<unknown>)[] = [
   () => import('../screens/changeover/dialin/DialInStage.vue'),
   () => import('../parts/SaveNotice.vue'),
   () => import('../parts/TakeBackDialog.vue'),
   () => import('../parts/ToldNotice.vue'),
-  () => import('../parts/KeysDialog.vue'),
-  () => import('../screens/bench/JobFinder.vue'),
-  ...[troubleWorker, feedWorker, fileWorker, readinessWorker].map((url) => () => fetch(url)),
+  ...[troubleWorker, feedWorker].map((url) => () => fetch(url)),
 ]
+/** And those that come when they are asked for elsewhere. */
+const OTHERS: readonly (() => Promise<unknown>)[] = [
+  () => import('../parts/KeysDialog.vue'),
+  () => import('../parts/ShareBox.vue'),
+  () => import('../parts/PhotoBox.vue'),
+  () => import('../parts/CameraView.vue'),
+  () => import('../screens/bench/JobFinder.vue'),
+  ...[fileWorker, readinessWorker].map((url) => () => fetch(url)),
+]
+/** Screens of a run, and of the trouble that may come up in it. */
+const RUN_SCREENS = ['change', 'trouble', 'troubles']
 
 /** Whether whoever uses the device asks for few data. Few browsers can tell. */
 const savesData = () =>
@@ -22,21 +31,19 @@ const savesData = () =>
 
 /**
  * Fetches in idle time whatever a run, a trouble and dialling in may ask for, one after another: once it is here, none
- * of them asks the network again. What cannot be fetched now, and all of it where few data
- * are asked for, is fetched when it is asked for.
+ * of them asks the network again. What cannot be fetched now is fetched when it is asked for, and so is, where few data
+ * are asked for, all that no run needs.
  */
 export async function loadAhead(): Promise<void> {
-  if (savesData()) return
   const screens = router.getRoutes().flatMap(({ name, components }) => {
     const load = components?.default as unknown
     return typeof load === 'function' ? [{ name, load: load as () => Promise<unknown> }] : []
   })
+  const isOfRun = ({ name }: (typeof screens)[number]) => RUN_SCREENS.includes(String(name))
   // First what stands on the bench with its user.
-  const first = ['change', 'trouble', 'troubles']
-  const order = [...screens].sort(
-    (a, b) => Number(first.includes(String(b.name))) - Number(first.includes(String(a.name))),
-  )
-  for (const load of [...order.map(({ load }) => load), ...PARTS]) {
+  const needed = [...screens.filter(isOfRun).map(({ load }) => load), ...OF_A_RUN]
+  const rest = [...screens.filter((one) => !isOfRun(one)).map(({ load }) => load), ...OTHERS]
+  for (const load of savesData() ? needed : [...needed, ...rest]) {
     await idle()
     await load().catch(() => undefined)
   }

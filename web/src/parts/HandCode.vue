@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { useIntervalFn } from '@vueuse/core'
-import { computed, ref } from 'vue'
+import { computed, nextTick, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { handOver } from '../storage/handover.ts'
 
@@ -8,6 +8,8 @@ import { handOver } from '../storage/handover.ts'
 const props = defineProps<{ file: () => Promise<Blob>; disabled?: boolean; main?: boolean }>()
 const { t } = useI18n()
 const given = ref<{ code: string; until: number }>()
+/** Shown above what it was asked by, and brought into sight. */
+const shown = ref<HTMLElement>()
 const now = ref(Date.now())
 const { resume } = useIntervalFn(() => (now.value = Date.now()), 1000, { immediate: false })
 const left = computed(() => {
@@ -25,6 +27,8 @@ async function give() {
     given.value = { code, until: Date.parse(until) }
     now.value = Date.now()
     resume()
+    await nextTick()
+    shown.value?.scrollIntoView({ block: 'nearest' })
   } catch (error) {
     problem.value = (error instanceof Error && error.message) || t('handover.notReached')
   }
@@ -34,6 +38,12 @@ async function give() {
 
 <template>
   <div class="hand">
+    <div v-if="given && left" ref="shown" class="hand">
+      <p role="status" class="code tabular" data-part="code">
+        {{ given.code.slice(0, 3) }} {{ given.code.slice(3) }} <span class="muted">{{ left }}</span>
+      </p>
+      <p>{{ t('handover.then') }}</p>
+    </div>
     <div class="row">
       <v-btn
         :disabled="busy || disabled"
@@ -44,10 +54,6 @@ async function give() {
       >
       <slot />
     </div>
-    <p v-if="given && left" role="status" class="code tabular" data-part="code">
-      {{ given.code.slice(0, 3) }} {{ given.code.slice(3) }} <span class="muted">{{ left }}</span>
-    </p>
-    <p v-if="given && left">{{ t('handover.then') }}</p>
     <p v-if="problem" class="problem" role="alert">{{ problem }}</p>
   </div>
 </template>

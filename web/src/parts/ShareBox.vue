@@ -93,6 +93,8 @@ fieldset {
   border: 0;
   padding: 0;
   margin: 0;
+  display: grid;
+  grid-template-columns: repeat(auto-fill, minmax(min(220px, 100%), 1fr));
 }
 legend {
   font-weight: 650;

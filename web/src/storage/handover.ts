@@ -25,6 +25,6 @@ export async function takeOver(code: string): Promise<Blob> {
   if (!response.ok) throw await refusal(response)
   return response.blob()
 }
-/** Says that it is here: the server forgets it. */
+/** Says that it is here, also where the page is left at once: the server forgets it. */
 export const tookOver = (code: string): Promise<unknown> =>
-  fetch(`${HANDOVER}?code=${code}`, { method: 'DELETE' }).catch(() => undefined)
+  fetch(`${HANDOVER}?code=${code}`, { method: 'DELETE', keepalive: true }).catch(() => undefined)

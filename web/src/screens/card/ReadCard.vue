@@ -2,8 +2,8 @@
 import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { STATIONS } from '@pepper-knot/core/machine'
-import FileButton from '../../parts/FileButton.vue'
 import MoreFold from '../../parts/MoreFold.vue'
+import PictureTake from '../../parts/PictureTake.vue'
 import { useWords } from '../../composables/useWords.ts'
 import { seen } from '../../messages/seen.ts'
 import { readSetupCode } from '../../storage/setupCode.ts'
@@ -22,11 +22,15 @@ const machines = useMachines()
 const runs = useRuns()
 const text = ref('')
 const noCode = ref(false)
-async function photograph(file: File) {
+async function photograph(file: Blob) {
   const { readCode } = await import('../../storage/photo.ts')
   const found = await readCode(file).catch(() => undefined)
   noCode.value = found === undefined
   if (found !== undefined) text.value = found
+}
+function scanned(found: string) {
+  noCode.value = false
+  text.value = found
 }
 const read = computed(() => (text.value.trim() ? readSetupCode(text.value) : undefined))
 const card = computed(() => (typeof read.value === 'object' ? read.value : undefined))
@@ -66,7 +70,7 @@ function take() {
 <template>
   <section :aria-label="t('card.read')">
     <MoreFold :title="t('card.read')">
-      <FileButton :label="t('photo.code')" accept="image/*" camera @file="photograph" />
+      <PictureTake code @picture="photograph" @found="scanned" />
       <p v-if="noCode" class="problem" role="alert">{{ t('photo.noCode') }}</p>
       <v-textarea
         v-model="text"
