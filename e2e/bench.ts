@@ -1,5 +1,6 @@
 import AxeBuilder from '@axe-core/playwright'
 import { expect, test as base, type Locator, type Page } from '@playwright/test'
+import { chromiumPath } from './playwright.config.ts'
 import { pressOn, wrongWithSheet } from './sheet.ts'
 import { written } from './store.ts'
 
@@ -20,6 +21,9 @@ export const test = base.extend<{ quiet: void }>({
   ],
 })
 export { expect }
+
+/** The browser that the tests run in, for those that start one of their own. */
+export const browserPath = chromiumPath()
 
 export const open = async (page: Page, path = '/') => {
   await written(page)

@@ -116,6 +116,10 @@ test('a machine’s own chart, typed or pasted, comes before the rows and is nam
   await chart.getByRole('button', { name: /^Remove/ }).click()
   await expect(chart.getByText('on 3 mm')).toHaveCount(0)
   await chart.locator('input[type=file]').setInputFiles(await file.path())
+  // Its columns are known by their headings, and can be said otherwise.
+  const columns = page.getByRole('dialog')
+  await expect(columns.getByText('1 of 1 rows can be read so.')).toBeVisible()
+  await columns.getByRole('button', { name: 'Into the field' }).click()
   await chart.getByRole('button', { name: 'Add a row' }).click()
   await expect(chart.getByText('on 3 mm, 18.2 V, 6.1 m/min')).toBeVisible()
 })

@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs'
-import { expectNoAxeFindings, expect, open, test } from './bench.ts'
+import { choose, expectNoAxeFindings, expect, open, test } from './bench.ts'
 import { written } from './store.ts'
 
 test('a note is written, corrected, found by a slip of the finger, and taken away', async ({ page }) => {
@@ -46,8 +46,7 @@ test('wire through a machine makes its upkeep due, and stands in the charts', as
   await care.getByText('Upkeep').click()
   await care.getByRole('button', { name: 'look at the contact tip done today on Tern' }).click()
   await care.getByText('How often').click()
-  await care.getByRole('combobox', { name: 'What' }).press('Enter')
-  await page.getByRole('option', { name: 'look at the contact tip' }).click()
+  await choose(page, 'What', 'look at the contact tip')
   await care.getByLabel('or so much wire').fill('12 stones')
   await care.getByRole('button', { name: 'Save' }).click()
   await expect(care.getByLabel('or so much wire')).toBeFocused()
@@ -61,8 +60,7 @@ test('wire through a machine makes its upkeep due, and stands in the charts', as
     await page.getByRole('button', { name: 'Write a note' }).click()
     const box = page.getByRole('dialog')
     await box.getByRole('radio', { name: 'spool emptied' }).click()
-    await box.getByRole('combobox', { name: 'Machine' }).press('Enter')
-    await page.getByRole('option', { name: 'Tern' }).click()
+    await choose(page, 'Machine', 'Tern')
     await box.getByLabel('Wire that ran through').fill(kg)
     await box.getByLabel('Cost').fill('40,5')
     await box.getByRole('button', { name: 'Save' }).click()
@@ -101,7 +99,9 @@ test('a setup card is shown, and its text written down on a machine that stands 
   await expect(page.getByRole('img', { name: 'Code of this setup' })).toBeVisible()
   await expectNoAxeFindings(page)
   await page.getByRole('button', { name: 'Copy the code’s text' }).click()
-  const text = await page.evaluate(() => navigator.clipboard.readText())
+  const clipboard = () => page.evaluate(() => navigator.clipboard.readText())
+  await expect.poll(clipboard).not.toBe('')
+  const text = await clipboard()
   const [file] = await Promise.all([
     page.waitForEvent('download'),
     page.getByRole('button', { name: 'PDF', exact: true }).click(),

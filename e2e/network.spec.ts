@@ -3,13 +3,13 @@
  * joined by a virtual cable. Where the kernel does not let this user make such, the test is skipped and counted so.
  */
 import { spawn, type ChildProcess } from 'node:child_process'
-import { chmodSync, existsSync, mkdtempSync, readdirSync, rmSync, writeFileSync } from 'node:fs'
+import { chmodSync, mkdtempSync, readdirSync, rmSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { fileURLToPath } from 'node:url'
 import { chromium, expect, test, type Page } from '@playwright/test'
 import { generate } from 'selfsigned'
-import { doStep, gatherAndBegin, moreWays, open, runAll } from './bench.ts'
+import { browserPath, doStep, gatherAndBegin, moreWays, open, runAll } from './bench.ts'
 import { machineOf, written } from './store.ts'
 
 const root = fileURLToPath(new URL('..', import.meta.url))
@@ -39,10 +39,6 @@ function rooms(): Promise<{ here: number; there: number; process: ChildProcess }
   })
 }
 const inRoom = (id: number) => ['-t', String(id), '-U', '-n', '--preserve-credentials']
-const browserHere = [process.env.CHROMIUM, '/usr/bin/chromium-headless-shell', '/usr/bin/chromium'].find(
-  (path) => path && existsSync(path),
-)!
-
 /** The six figures that a press gives. */
 async function codeOf(page: Page): Promise<string> {
   await page.getByRole('button', { name: 'Get a code' }).last().click()
@@ -104,7 +100,7 @@ test('from another network a run and a shop are taken over, finished there, and 
     /** A browser of one room; the pipe by which it is led goes through every wall. */
     const device = async (room: number): Promise<Page> => {
       const path = join(tools, `browser-${room}.sh`)
-      writeFileSync(path, `#!/bin/sh\nexec nsenter ${inRoom(room).join(' ')} ${browserHere} "$@"\n`)
+      writeFileSync(path, `#!/bin/sh\nexec nsenter ${inRoom(room).join(' ')} ${browserPath} "$@"\n`)
       chmodSync(path, 0o700)
       const browser = await chromium.launch({ executablePath: path, args: ['--no-sandbox', '--disable-gpu'] })
       browsers.push(browser)

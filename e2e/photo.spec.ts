@@ -1,7 +1,7 @@
-import { mkdtempSync, writeFileSync } from 'node:fs'
+import { existsSync, mkdtempSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import type { Browser } from '@playwright/test'
+import type { Browser, Locator, Page } from '@playwright/test'
 import { expectNoAxeFindings, expect, open, test } from './bench.ts'
 
 const BOX = `<body style="margin:0;background:#ddd"><div style="margin:60px;padding:40px;background:#fff;font:bold 64px Arial,sans-serif">
@@ -46,12 +46,14 @@ test('a box is photographed, its letters read on the device, and taken as the la
   await expect(page.getByText('Picture of a box')).toHaveCount(0)
 })
 
+/** The small browser without a window knows no camera. */
+const wholeBrowser = process.env.CHROMIUM ?? '/usr/bin/chromium'
 /** A browser whose camera sees one picture. */
-async function withCamera(browser: Browser, picture: Buffer, allowed = true) {
+async function withCamera(browser: Browser, picture: Buffer) {
   const file = join(mkdtempSync(join(tmpdir(), 'pepper-knot-camera-')), 'seen.mjpeg')
   writeFileSync(file, Buffer.concat(Array.from({ length: 4 }, () => picture)))
   const own = await browser.browserType().launch({
-    executablePath: process.env.CHROMIUM ?? '/usr/bin/chromium',
+    executablePath: wholeBrowser,
     args: [
       '--no-sandbox',
       '--disable-gpu',
@@ -59,37 +61,47 @@ async function withCamera(browser: Browser, picture: Buffer, allowed = true) {
       `--use-file-for-fake-video-capture=${file}`,
     ],
   })
-  const context = await own.newContext({
-    ...(allowed && { permissions: ['camera'] }),
-    serviceWorkers: 'block',
-  })
+  const context = await own.newContext({ permissions: ['camera'], serviceWorkers: 'block' })
   return { page: await context.newPage(), close: () => own.close() }
+}
+
+/** A browser that is short of time gives up on its camera: it is asked again. */
+async function cameraOn(page: Page, then: Locator) {
+  const again = page.getByRole('button', { name: 'Try again' })
+  await expect(async () => {
+    await expect(again.or(then).first()).toBeVisible()
+    if (await again.isVisible()) await again.click()
+    await expect(then).toBeVisible()
+  }).toPass()
 }
 
 test('a camera sees the box: its picture is read, kept where asked, and decides the change; refused, it says so', async ({
   page,
   browser,
 }) => {
+  test.skip(!existsSync(wholeBrowser), 'only the browser without a camera is here')
   await open(page)
   const { origin } = new URL(page.url())
   const studio = await browser.newPage({ viewport: { width: 1280, height: 720 } })
   await studio.setContent(BOX)
   const picture = await studio.screenshot({ type: 'jpeg', quality: 95 })
   await studio.close()
-  const shut = await withCamera(browser, picture, false)
-  await open(shut.page, origin)
-  await shut.page.getByRole('button', { name: 'Photograph the box' }).click()
-  await shut.page.getByRole('button', { name: 'Use the camera' }).click()
-  await expect(shut.page.getByText('The browser does not let this page use the camera.')).toBeVisible()
-  await shut.page.getByRole('button', { name: 'Close the camera' }).click()
-  await expect(shut.page.getByText('Choose a picture')).toBeVisible()
-  await shut.close()
+  await page.addInitScript(() => {
+    navigator.mediaDevices.getUserMedia = () => Promise.reject(new DOMException('no', 'NotAllowedError'))
+  })
+  await open(page)
+  await page.getByRole('button', { name: 'Photograph the box' }).click()
+  await page.getByRole('button', { name: 'Use the camera' }).click()
+  await expect(page.getByText('The browser does not let this page use the camera.')).toBeVisible()
+  await expect(page.getByRole('button', { name: 'Try again' })).toBeVisible()
+  await page.getByRole('button', { name: 'Close the camera' }).click()
+  await expect(page.getByText('Choose a picture')).toBeVisible()
   const { page: at, close } = await withCamera(browser, picture)
   await open(at, `${origin}/change`)
   await at.goto(origin)
   await at.getByRole('button', { name: 'Photograph the box' }).click()
   await at.getByRole('button', { name: 'Use the camera' }).click()
-  await expect(at.getByRole('button', { name: 'Take the picture' })).toBeVisible()
+  await cameraOn(at, at.getByRole('button', { name: 'Take the picture' }))
   await expectNoAxeFindings(at)
   await at.getByRole('button', { name: 'Take the picture' }).click()
   await expect(at.getByText(/^Read: E71T-11.*0\.9 mm/)).toBeVisible({ timeout: 60_000 })
@@ -108,6 +120,7 @@ test('a card that was printed is scanned by another device: the machine stands t
   page,
   browser,
 }) => {
+  test.skip(!existsSync(wholeBrowser), 'only the browser without a camera is here')
   await open(page, '/store/machines')
   const { origin } = new URL(page.url())
   await page.goto('/card/tern')
@@ -121,11 +134,12 @@ test('a card that was printed is scanned by another device: the machine stands t
   await open(at, `${origin}/card/gull`)
   await at.getByRole('heading', { name: 'Read a card' }).click()
   await at.getByRole('button', { name: 'Scan the code' }).click()
-  await expect(at.getByText('Tern stands just as the card says.')).toBeVisible()
+  await cameraOn(at, at.getByText('Tern stands just as the card says.'))
   await at.getByRole('combobox', { name: 'Put it on' }).press('Enter')
   await at.getByRole('option', { name: 'Gull' }).click()
   await at.getByRole('button', { name: 'Write it down so' }).click()
   await at.getByRole('button', { name: 'Scan the code' }).click()
+  await cameraOn(at, at.getByText('Gull stands just as the card says.'))
   await expect(at.getByText('Gull stands just as the card says.')).toBeVisible()
   await close()
 })

@@ -4,6 +4,8 @@ import { defineConfig } from '@playwright/test'
 
 /** The browser without its window, where it is there. */
 const SHELL = '/usr/bin/chromium-headless-shell'
+export const chromiumPath = (): string =>
+  process.env.CHROMIUM ?? (existsSync(SHELL) ? SHELL : '/usr/bin/chromium')
 const port = Number(process.env.E2E_PORT ?? 4599)
 
 /** The real server with the built app and the demo shop, and the machine's own Chromium. */
@@ -28,7 +30,7 @@ export default defineConfig({
     contextOptions: { reducedMotion: 'reduce' },
     trace: 'off',
     launchOptions: {
-      executablePath: process.env.CHROMIUM ?? (existsSync(SHELL) ? SHELL : '/usr/bin/chromium'),
+      executablePath: chromiumPath(),
       args: [
         '--no-sandbox',
         // A page here lives for seconds: compiling it twice over costs more than it gives.

@@ -16,6 +16,7 @@ const lineBy = (d: Dice, id: string): LogLine => ({
   label: 'ER70S-6 0.9',
   machineId: d.of(['gull', 'tern']),
   ...(d.chance(0.7) && { minutes: d.below(60) }),
+  ...(d.chance(0.4) && { fitted: [d.of(['contactTip', 'liner', 'nozzle'] as const)] }),
   ...(d.chance(0.2) && { stopped: true as const }),
   ...(d.chance(0.3) && { causes: [d.of(['rollsWorn', 'tipWorn'] as never[])] }),
 })
@@ -69,6 +70,15 @@ test('what the log adds up to is what a plain recount finds, in any order', () =
     })
     const all = lines.flatMap((l) => l.causes ?? [])
     expect([seed, found.causes.reduce((sum, [, n]) => sum + n, 0)]).toEqual([seed, all.length])
+    // Every one but the last on its machine was followed by another.
+    for (const machineId of ['gull', 'tern'])
+      for (const part of ['contactTip', 'liner'] as const) {
+        const put =
+          lines.filter((l) => l.machineId === machineId && l.fitted?.includes(part)).length +
+          notes.filter((n) => n.what === 'part-fitted' && n.machineId === machineId && n.part === part).length
+        const said = found.lasted.find((one) => one.machineId === machineId && one.part === part)
+        expect([seed, said?.count ?? 0]).toEqual([seed, Math.max(0, put - 1)])
+      }
     const order = (rows: typeof found.lasted) =>
       [...rows].sort((a, b) => (a.part + a.machineId < b.part + b.machineId ? -1 : 1))
     expect([seed, order(turned.lasted)]).toEqual([seed, order(found.lasted)])
@@ -113,4 +123,16 @@ test('how long a tip lasted: the wire and the arc between one that was fitted an
   ])
   expect(workIn(notes)).toHaveLength(4)
   expect(logFigures([], notes.slice(0, 4), MONTHS, monthOf).lasted).toEqual([])
+  // A changeover that put the next one in says so itself.
+  const changed: LogLine = {
+    id: 'run',
+    at: '2026-02-04T12:00:00Z',
+    kind: 'change',
+    label: '',
+    machineId: 'gull',
+    fitted: ['driveRolls', 'contactTip'],
+  }
+  expect(logFigures([changed], notes.slice(0, 4), MONTHS, monthOf).lasted).toEqual([
+    { machineId: 'gull', part: 'contactTip', count: 1, kg: 15, arcHours: 9 },
+  ])
 })

@@ -2,14 +2,17 @@ import fc from 'fast-check'
 import { chartRowSchema } from '../../core/src/machine/chart.ts'
 import { times } from '../../core/test/counts.ts'
 import { useWords } from '../src/composables/useWords.ts'
-import { chartCsv, readChartCsv } from '../src/storage/chartCsv.ts'
+import { csvText, readCsv, usual } from '../src/storage/csv.ts'
+import { CHART_COLUMNS, chartColumns, chartCsv, readChartCsv, withColumns } from '../src/storage/chartCsv.ts'
 
 const words = useWords()
 const OPTIONS = [
-  { separator: ',', decimal: '.', bom: false },
-  { separator: ';', decimal: ',', bom: true },
-  { separator: '\t', decimal: ',', bom: false },
-] as const
+  ...['en-US', 'de-DE', 'fr-FR', 'pt-BR', 'sv-SE', 'de-CH'].map((locale, i) => ({
+    ...usual(locale),
+    bom: i % 2 === 1,
+  })),
+  { separator: '\t' as const, decimal: ',' as const, bom: false },
+]
 const tenths = (min: number, max: number) => fc.integer({ min: min * 10, max: max * 10 }).map((n) => n / 10)
 const row = fc
   .record(
@@ -48,6 +51,30 @@ test('rows of a chart come back as they went out, whatever stands between the ce
       },
     ),
     { numRuns: times(40, 2000) },
+  )
+})
+test('columns under any heading, in any order, are what somebody says they are', () => {
+  fc.assert(
+    fc.property(
+      fc.array(row, { minLength: 1, maxLength: 6 }),
+      fc.constantFrom(...OPTIONS),
+      fc.shuffledSubarray([...CHART_COLUMNS.keys()], { minLength: 10, maxLength: 10 }),
+      (rows, options, order) => {
+        const { head, rows: cells } = readCsv(chartCsv(rows, words, options))
+        // Another’s words over them, in another order, and one column more; the unit is still said.
+        const titles = head.map((title, i) => `Spalte ${i}${/ \(.*\)/.exec(title)?.[0] ?? ''}`)
+        const file = csvText(
+          [...order.map((i) => titles[i]!), 'Lager'],
+          cells.map((line) => [...order.map((i) => line[i]!), 'B 7']),
+          options,
+        )
+        const columns = Object.fromEntries(CHART_COLUMNS.map((name, i) => [name, order.indexOf(i)]))
+        const read = readChartCsv(withColumns(file, columns))
+        expect(read.map((one) => (one.read.ok ? one.read.value : one))).toEqual(rows)
+        expect(chartColumns(head)).toEqual(Object.fromEntries(CHART_COLUMNS.map((name, i) => [name, i])))
+      },
+    ),
+    { numRuns: times(30, 2000) },
   )
 })
 test('a file in inches is read by what its headings say, and a row that says too little is refused', () => {

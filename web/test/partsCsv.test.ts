@@ -1,7 +1,7 @@
 import fc from 'fast-check'
 import { demoShop } from '@pepper-knot/core/demo'
 import { partSchema, type Part } from '@pepper-knot/core/machine'
-import { csvText, readCsv } from '../src/storage/csv.ts'
+import { csvText, readCsv, usual } from '../src/storage/csv.ts'
 import { columnsOf, isSameRow, PART_FIELDS, readParts, type PartField } from '../src/storage/partsCsv.ts'
 import { useWords } from '../src/composables/useWords.ts'
 import { times } from '../../core/test/counts.ts'
@@ -21,11 +21,39 @@ const rowsOf = (parts: readonly Part[]) =>
     p.price ?? '',
     p.note ?? '',
   ])
+const LOCALES = ['en-US', 'de-DE', 'fr-FR', 'pt-BR', 'sv-SE', 'de-CH'] as const
 const OPTIONS = [
-  { separator: ',', decimal: '.', bom: false },
-  { separator: ';', decimal: ',', bom: true },
-  { separator: '\t', decimal: ',', bom: false },
-] as const
+  ...LOCALES.map((locale, i) => ({ ...usual(locale), bom: i % 2 === 1 })),
+  { separator: '\t' as const, decimal: ',' as const, bom: false },
+]
+test('a comma never stands both in numbers and between cells, in any country', () => {
+  for (const locale of [...LOCALES, 'en-IN', 'ar', 'fa', 'hi', 'nl', 'pl', 'ja', 'tr', 'es-MX']) {
+    const { separator, decimal } = usual(locale)
+    expect([locale, separator === decimal]).toEqual([locale, false])
+  }
+  expect(LOCALES.map((locale) => usual(locale).decimal).join(' ')).toBe('. , , , , .')
+})
+test('figures come back to the last place, under the ways of six countries', () => {
+  fc.assert(
+    fc.property(
+      fc.record({
+        count: fc.integer({ min: 0, max: 99_999 }),
+        price: fc.integer({ min: 0, max: 9_999_999 }).map((n) => n / 1000),
+        leadDays: fc.integer({ min: 0, max: 365 }),
+        lowAt: fc.integer({ min: 0, max: 9999 }),
+      }),
+      fc.constantFrom(...OPTIONS),
+      fc.integer({ min: 0, max: store.length - 1 }),
+      (figures, options, at) => {
+        const part = { ...store[at]!, ...figures }
+        const { head, rows } = readCsv(csvText([...PART_FIELDS], rowsOf([part]), options))
+        const [read] = readParts(rows, columnsOf(head, names), store, nameOf)
+        expect(read && 'part' in read && read.part).toMatchObject(figures)
+      },
+    ),
+    { numRuns: times(150, 5000), seed: 32 },
+  )
+})
 
 test.each(OPTIONS)('what goes out comes in and changes nothing, with %j', (options) => {
   const { head, rows } = readCsv(csvText([...PART_FIELDS], rowsOf(store), options))

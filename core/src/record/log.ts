@@ -1,6 +1,8 @@
 import type { Try } from '../arc/tries.ts'
 import { readWire } from '../match/prepare.ts'
 import type { Cause } from '../trouble/causes.ts'
+import type { Station } from '../machine/stations.ts'
+import type { PartKind } from '../machine/store.ts'
 import { isSized } from '../wire/wire.ts'
 import { withJobKind, type JobKind, type Run } from './run.ts'
 
@@ -30,7 +32,33 @@ export interface LogLine {
   note?: string
   stopped?: true
   causes?: Cause[]
+  /** Parts that it put in: what was changed, and what came out of the store. */
+  fitted?: PartKind[]
   by?: string
+}
+
+/** Parts that are the whole of what their station is. */
+const OF_STATION = {
+  inletGuide: 'inletGuide',
+  driveRolls: 'driveRolls',
+  outletGuide: 'outletGuide',
+  liner: 'liner',
+  contactTip: 'contactTip',
+  nozzle: 'nozzle',
+} as const satisfies Partial<Record<Station, PartKind>>
+/** Wire and gas are used up; they are no parts that are fitted. */
+const NO_PART: readonly PartKind[] = ['wire', 'cylinder']
+/** Of one that was broken off only what came out of the store is sure. */
+function fittedBy({ outcome }: Run): PartKind[] {
+  if (!outcome) return []
+  const used = outcome.used.map(({ kind }) => kind).filter((kind) => !NO_PART.includes(kind))
+  const changed = outcome.stopped
+    ? []
+    : outcome.findings.flatMap(({ station, verdict, kept }) => {
+        const kind = (OF_STATION as Partial<Record<Station, PartKind>>)[station]
+        return kind && verdict === 'change' && !kept ? [kind] : []
+      })
+  return [...new Set([...changed, ...used])]
 }
 
 /** @returns nothing where it is not signed off */
@@ -39,6 +67,7 @@ export function logLine(run: Run): LogLine | undefined {
   if (at === undefined) return undefined
   const { machine, mark, ran, stopped, troubles } = outcome ?? {}
   const read = outcome?.wire && readWire(outcome.wire, '')
+  const fitted = fittedBy(run)
   const wire = read?.ok && isSized(read.value.wire) ? read.value.wire : undefined
   return {
     id: run.id,
@@ -70,6 +99,7 @@ export function logLine(run: Run): LogLine | undefined {
     ...(run.note?.trim() && { note: run.note.trim().slice(0, MOST_NOTE) }),
     ...(stopped && { stopped: true }),
     ...(troubles?.length && { causes: troubles.map(({ cause }) => cause) }),
+    ...(fitted.length && { fitted }),
     ...(run.by && { by: run.by }),
   }
 }

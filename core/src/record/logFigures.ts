@@ -43,8 +43,8 @@ export interface LogFigures {
 const mean = (list: readonly number[]) =>
   list.length ? list.reduce((sum, n) => sum + n, 0) / list.length : null
 
-/** How long tips and liners lasted, machine by machine. */
-function lastedOf(notes: readonly LogNote[]): Lasted[] {
+/** How long tips and liners lasted, machine by machine: those that a job put in, and those that a note says of. */
+function lastedOf(lines: readonly LogLine[], notes: readonly LogNote[]): Lasted[] {
   const on = new Map<string, LogNote[]>()
   for (const note of notes) {
     const own = on.get(note.machineId ?? '')
@@ -52,9 +52,13 @@ function lastedOf(notes: readonly LogNote[]): Lasted[] {
     else on.set(note.machineId ?? '', [note])
   }
   const fits = new Map<string, { machineId: string; part: Lasted['part']; at: string[] }>()
-  for (const { what, machineId, part, at } of notes) {
+  const fitted = [
+    ...lines.flatMap(({ machineId, at, fitted = [] }) => fitted.map((part) => ({ machineId, at, part }))),
+    ...notes.filter(({ what }) => what === 'part-fitted'),
+  ]
+  for (const { machineId, part, at } of fitted) {
     const kind = WEARING.find((one) => one === part)
-    if (what !== 'part-fitted' || machineId === undefined || !kind) continue
+    if (machineId === undefined || !kind) continue
     const key = `${kind} ${machineId}`
     const there = fits.get(key)
     if (there) there.at.push(at)
@@ -114,6 +118,6 @@ export function logFigures(
     firstTry: tried.map(mean),
     causes: [...causes].sort(([a, m], [b, n]) => n - m || (a < b ? -1 : 1)),
     money: Object.fromEntries(SPENT_ON.flatMap((on) => (money[on] ? [[on, money[on]]] : []))),
-    lasted: lastedOf(notes),
+    lasted: lastedOf(lines, notes),
   }
 }

@@ -1,8 +1,10 @@
+import { until } from '@vueuse/core'
 import { router } from '../router.ts'
 import troubleWorker from '../workers/trouble.worker.ts?worker&url'
 import feedWorker from '../workers/feed.worker.ts?worker&url'
 import fileWorker from '../workers/file.worker.ts?worker&url'
 import readinessWorker from '../workers/readiness.worker.ts?worker&url'
+import { useRuns } from '../stores/runs.ts'
 import { idle } from './idle.ts'
 
 /** Parts of the program that a run may ask for, beside the screens. */
@@ -31,10 +33,11 @@ const savesData = () =>
 
 /**
  * Fetches in idle time whatever a run, a trouble and dialling in may ask for, one after another: once it is here, none
- * of them asks the network again. What cannot be fetched now is fetched when it is asked for, and so is, where few data
- * are asked for, all that no run needs.
+ * of them asks the network again. What cannot be fetched now is fetched when it is asked for. Where few data are asked
+ * for, only what a run needs is fetched, once one is begun.
  */
 export async function loadAhead(): Promise<void> {
+  const runs = useRuns()
   const screens = router.getRoutes().flatMap(({ name, components }) => {
     const load = components?.default as unknown
     return typeof load === 'function' ? [{ name, load: load as () => Promise<unknown> }] : []
@@ -43,7 +46,10 @@ export async function loadAhead(): Promise<void> {
   // First what stands on the bench with its user.
   const needed = [...screens.filter(isOfRun).map(({ load }) => load), ...OF_A_RUN]
   const rest = [...screens.filter((one) => !isOfRun(one)).map(({ load }) => load), ...OTHERS]
-  for (const load of savesData() ? needed : [...needed, ...rest]) {
+  const few = savesData()
+  // A run once begun never asks the network again, whoever pays for it.
+  if (few) await until(() => runs.open.length).toMatch((open) => open > 0)
+  for (const load of few ? needed : [...needed, ...rest]) {
     await idle()
     await load().catch(() => undefined)
   }

@@ -19,7 +19,9 @@ onBeforeUnmount(() => {
   gone = true
   stop()
 })
-onMounted(async () => {
+onMounted(() => begin())
+async function begin() {
+  state.value = 'asking'
   try {
     await start()
     if (gone) return stop()
@@ -28,7 +30,7 @@ onMounted(async () => {
     const { name } = error as Error
     state.value = name === 'NotAllowedError' ? 'refused' : name === 'NotFoundError' ? 'none' : 'failed'
   }
-})
+}
 watch([video, stream], async ([at, from]) => {
   if (!at || !from) return
   at.srcObject = from
@@ -71,6 +73,7 @@ function take() {
       <v-btn v-if="state === 'on' && !code" variant="flat" color="primary" @click="take">{{
         t('camera.take')
       }}</v-btn>
+      <v-btn v-if="state === 'failed' || state === 'refused'" @click="begin">{{ t('camera.again') }}</v-btn>
       <v-btn @click="$emit('close')">{{ t('camera.close') }}</v-btn>
     </div>
   </div>

@@ -1,11 +1,11 @@
 <script setup lang="ts">
-import { computed, ref } from 'vue'
+import { computed, defineAsyncComponent, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useDraft } from '../composables/useDraft.ts'
 import { type ChartRow } from '@pepper-knot/core/machine'
 import { readChart } from '@pepper-knot/core/wire'
 import { chartCsv, chartText } from '../storage/chartCsv.ts'
-import { csvOptions } from '../storage/csv.ts'
+import { csvOptions, readCsv } from '../storage/csv.ts'
 import { download, fileStem } from '../storage/download.ts'
 import { useSettings } from '../stores/settings.ts'
 import { useWords } from '../composables/useWords.ts'
@@ -17,6 +17,7 @@ const props = defineProps<{ rows: readonly ChartRow[]; name: string; text: strin
 const emit = defineEmits<{ change: [rows: ChartRow[], said: string] }>()
 const { t } = useI18n()
 const settings = useSettings()
+const ChartColumns = defineAsyncComponent(() => import('./ChartColumns.vue'))
 const typed = useDraft(`chart.${props.name}`, '')
 /** The row that is being written anew; its old figures stay until then. */
 const editing = ref<number>()
@@ -56,10 +57,22 @@ const csv = () =>
 /** As many letters as the field takes. */
 const MOST = 60_000
 const tooLarge = ref(false)
-/** What a file says stands in the field first, each row read or refused beside it. */
+/** A file whose columns are to be matched. */
+const chosen = ref<string>()
+/** A table has headings and its columns are matched; what stands row by row is taken as it is. */
 async function bringIn(file: File) {
-  const text = file.size > 10 * MOST ? '' : chartText(await file.text())
-  tooLarge.value = text === '' || text.length > MOST
+  const text = file.size > 10 * MOST ? '' : await file.text()
+  tooLarge.value = text.trim() === ''
+  if (tooLarge.value) return
+  const { head } = readCsv(text)
+  if (head.length > 2 && !head.some((title) => /^[.,]?\d/.test(title))) chosen.value = text
+  else put(text)
+}
+/** What a file says stands in the field first, each row read or refused beside it. */
+function put(file: string) {
+  chosen.value = undefined
+  const text = chartText(file)
+  tooLarge.value = text.length > MOST
   if (!tooLarge.value) typed.value = text
 }
 </script>
@@ -115,6 +128,7 @@ async function bringIn(file: File) {
       <FileButton :label="t('csvIn.open')" accept=".csv,text/csv,text/plain" @file="bringIn" />
       <v-btn v-if="rows.length" variant="text" @click="csv">{{ t('store.csv') }}</v-btn>
     </div>
+    <ChartColumns v-if="chosen !== undefined" :file="chosen" @take="put" @close="chosen = undefined" />
     <p v-if="tooLarge" class="problem" role="alert">{{ t('chart.tooLarge') }}</p>
   </section>
 </template>

@@ -21,8 +21,8 @@ const optionsSchema = z.object({
 })
 export type CsvOptions = z.infer<typeof optionsSchema>
 const KEY = 'pepper-knot/csv'
-/** Where a comma stands in numbers it does not stand between cells. */
-function usual(locale = navigator.language): CsvOptions {
+/** What programs of a country read: where a comma stands in numbers it does not stand between cells. */
+export function usual(locale = navigator.language): CsvOptions {
   const comma = new Intl.NumberFormat(locale).format(1.5).includes(',')
   return { separator: comma ? ';' : ',', decimal: comma ? ',' : '.', bom: false }
 }

@@ -25,6 +25,7 @@ const isPast = (one: unknown): one is Past => {
     planned,
     note,
     causes,
+    fitted,
     by,
   } = one as Record<keyof Past, unknown>
   const { voltageV, wireSpeedMPerMin } = (ran ?? {}) as Record<string, unknown>
@@ -35,7 +36,7 @@ const isPast = (one: unknown): one is Past => {
     [mark, thicknessMm, minutes, planned].every((n) => isOptional(n, 'number')) &&
     (wire === undefined || typeof (wire as { diameterMm?: unknown }).diameterMm === 'number') &&
     (ran === undefined || (typeof voltageV === 'number' && typeof wireSpeedMPerMin === 'number')) &&
-    (causes === undefined || Array.isArray(causes))
+    [causes, fitted].every((list) => list === undefined || Array.isArray(list))
   )
 }
 /** Runs that no screen opens with: those that were signed off, the last one first, and those that were removed. */
@@ -45,11 +46,16 @@ const pastRunsSchema = z.object({
 })
 export type PastRuns = z.infer<typeof pastRunsSchema>
 /** The list of an earlier version said less; it is made anew under this name. */
-export const PAST = 'past/3'
+export const PAST = 'past/4'
 
 /** The last of them beside the whole list: what a screen shows first. */
 const NEWEST = `${PAST}/newest`
 const MOST_NEWEST = 100
+/** Lists under their earlier names go once this one stands. */
+export const OLDER_LISTS: readonly Put[] = ['past', 'past/2', 'past/3', 'past/3/newest'].map((key) => ({
+  box: 'meta',
+  key,
+}))
 export const pastPuts = (past: PastRuns): Put[] => [
   { box: 'meta', key: PAST, value: past },
   { box: 'meta', key: NEWEST, value: past.signed.slice(0, MOST_NEWEST) },

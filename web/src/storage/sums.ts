@@ -9,7 +9,7 @@ import {
   type State,
 } from '@pepper-knot/core/record'
 import type { Boxes, Put } from './boxes.ts'
-import { PAST, pastOf, pastPuts, pastWith, readPast, type PastRuns } from './past.ts'
+import { OLDER_LISTS, PAST, pastOf, pastPuts, pastWith, readPast, type PastRuns } from './past.ts'
 import { DIGEST, isOpen, OPEN_RUNS, type createShelf } from './shelf.ts'
 
 type Reading = Pick<ReturnType<typeof createShelf>, 'shelf' | 'digestNow' | 'loadRuns' | 'openRuns'>
@@ -51,7 +51,7 @@ export function createSums({ boxes, shelf, digestNow, loadRuns, openRuns }: Read
     if (there) return there
     await loadRuns()
     const found = pastIn(shelf.records)
-    await boxes.write(pastPuts(found)).catch(() => undefined)
+    await boxes.write([...pastPuts(found), ...OLDER_LISTS]).catch(() => undefined)
     return found
   }
   const pastIn = (records: ReadonlyMap<Key, Kept>) =>

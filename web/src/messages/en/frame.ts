@@ -91,6 +91,7 @@ export const frame = {
     file: 'Choose a picture',
     take: 'Take the picture',
     close: 'Close the camera',
+    again: 'Try again',
     sees: 'What the camera sees',
     asking: 'The browser asks whether this page may use the camera.',
     looking: 'Hold the code flat in the picture.',

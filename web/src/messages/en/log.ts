@@ -18,6 +18,7 @@ export const log = {
     byHint: 'remembered on this device; may be left out',
     empty: 'Write something, or add a photo.',
     hours: '{n} h of arc',
+    fitted: 'fitted: {parts}',
     unread: 'What does the hour counter read?',
     arcHours: 'Hour counter reads (h of arc)',
     part: 'Which part?',

@@ -52,6 +52,9 @@ export function useLogRows(): ComputedRef<LogRow[]> {
         .filter(Boolean)
         .join(' '),
       ...(line.causes ?? []).map((cause) => words.CAUSE_WORDS[cause].name),
+      ...(line.fitted
+        ? [t('log.fitted', { parts: line.fitted.map((part) => t(`kinds.${part}`)).join(', ') })]
+        : []),
       ...(line.mark === undefined ? [] : [t('sign.markIs', { mark: line.mark })]),
       ...(line.stopped ? [t('stop.card')] : []),
       ...(line.minutes === undefined
