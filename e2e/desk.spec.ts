@@ -19,6 +19,11 @@ test('four questions, each answered in a line, in both unit systems', async ({ p
   await expect(panel('How long will the cylinder last?')).toContainText('Weigh the cylinder')
   await page.getByLabel('Draught or wind').fill('10 mph')
   await expect(panel('What flow?').getByRole('status')).toContainText('Shelter, or a self-shielded wire')
+  // How much of it a weld takes, and whether what stands there is enough.
+  await page.getByLabel('Length of weld').fill('900 ft')
+  const enough = page.getByRole('region', { name: 'Enough wire?' })
+  await expect(enough.getByText(/kg of wire for it\./)).toBeVisible()
+  await expect(enough.getByRole('listitem').first()).toContainText(/enough|short|not weighed|No spool/)
   await page.getByLabel('Breaker, A').fill('6')
   await expect(panel('Will the circuit hold?').getByRole('status')).toContainText('It trips')
   await page.getByLabel('Breaker, A').fill('many')

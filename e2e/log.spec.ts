@@ -1,5 +1,5 @@
 import { readFileSync } from 'node:fs'
-import { choose, expectNoAxeFindings, expect, open, test } from './bench.ts'
+import { decide, choose, expectNoAxeFindings, expect, open, test } from './bench.ts'
 import { written } from './store.ts'
 
 test('a note is written, corrected, found by a slip of the finger, and taken away', async ({ page }) => {
@@ -247,4 +247,32 @@ test('a photo goes into the log, out in a zip, into another device, and is clear
   await expect(page.getByText(/photo on this device/)).toHaveCount(0)
   await open(page, '/log')
   await expect(page.getByText('1 photo is not on this device.')).toBeVisible()
+})
+
+test('a spool that was opened says on the shelf and in the hand how it lay, and what comes off first', async ({
+  page,
+}) => {
+  await open(page, '/store/wires')
+  await page
+    .getByRole('button', { name: /^More for E71T-11 \.035/ })
+    .first()
+    .click()
+  await page.getByRole('menuitem', { name: 'Edit' }).click()
+  const box = page.getByRole('dialog')
+  await box.getByLabel('Wire on the spool').fill('6 lb')
+  await box.getByLabel('Opened on').fill('2026-11-12')
+  await box.getByLabel('Rusty turns to take off').fill('three')
+  await box.getByRole('radio', { name: 'no', exact: true }).click()
+  await box.getByRole('button', { name: 'Save' }).click()
+  await expect(box.getByRole('alert').first()).toBeVisible()
+  await box.getByLabel('Rusty turns to take off').fill('3')
+  await box.getByRole('button', { name: 'Save' }).click()
+  const says = /2\.7 kg left of 4\.5 kg.*opened Nov 12, 2026.*not stored dry.*3 rusty turns/
+  await expect(page.getByText(says)).toBeVisible()
+  await written(page)
+  await page.goto('/')
+  await decide(page, 'Tern', 'E71T-11 .035', 'mild steel', '1/8')
+  await page.getByRole('button', { name: 'Gather', exact: true }).last().click()
+  for (const one of ['2.7 kg left of 4.5 kg', '3 rusty turns come off first'])
+    await expect(page.getByText(one)).toBeVisible()
 })

@@ -7,6 +7,7 @@ import { fileURLToPath } from 'node:url'
 import { expect, test, type Page } from '@playwright/test'
 import { decide, doStep, gatherAndBegin, open, runAll, unfold } from './bench.ts'
 import { lookUntilFound, press } from './look.ts'
+import { wrongWithSheet } from './sheet.ts'
 import { written } from './store.ts'
 
 /** Whole walks: `npm run bench -- long`. */
@@ -72,6 +73,8 @@ async function changeWithTrouble(page: Page) {
   await press(page, 'Gone')
   await page.getByRole('link', { name: 'Back to the run sheet' }).last().click()
   await expect(page.getByTestId('say')).toHaveText(stopped)
+  // What was just done can be taken back, and says so beside what is to be done next, not over it.
+  expect(await wrongWithSheet(page)).toEqual([])
   await runAll(page)
   await page.getByRole('button', { name: 'Sign off and save' }).click()
   await expect(page.getByRole('heading', { level: 1, name: /^Dunlin/ })).toBeVisible()

@@ -85,6 +85,12 @@ export const plainPartSchema = z.discriminatedUnion('kind', [
     byHand: handShape.optional(),
     massKg: z.number().min(0).max(1000).optional(),
     spoolType: z.enum(SPOOL_TYPES).optional(),
+    /** When its seal was broken. */
+    opened: z.iso.date().optional(),
+    /** Whether it lies sealed, in a dry cabinet or with a desiccant since. */
+    storedDry: z.boolean().optional(),
+    /** Turns on the outside that are to come off before it is fed. */
+    rustyTurns: z.number().int().min(0).max(1000).optional(),
     /** What its data sheet says, as the shop entered it. */
     chart: chartSchema.optional(),
     ...condition,

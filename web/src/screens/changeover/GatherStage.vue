@@ -11,6 +11,7 @@ import { formatMinutes } from '@pepper-knot/core/trade'
 import { runPath, useRunNames } from '../../composables/useRunNames.ts'
 import { planOf } from '../../stores/plan.ts'
 import { usePromised } from '../../stores/promised.ts'
+import { useSpoolWords } from '../../parts/spoolWords.ts'
 import { foundPart } from './foundPart.ts'
 import { useShop } from '../../stores/shop.ts'
 import { useMachines } from '../../stores/machines.ts'
@@ -47,6 +48,13 @@ const also = (line: GatherLine) =>
     plan.value.findings.find((f) => f.station === line.station)!,
     settings.units,
   )
+const spoolSays = useSpoolWords()
+/** How the spool lies that is taken. */
+const spoolOf = (line: GatherLine) => {
+  const part =
+    line.kind === 'wire' && line.storeIndex !== null ? plan.value.context.store?.[line.storeIndex] : undefined
+  return part ? spoolSays(part) : []
+}
 const text = (line: GatherLine) => words.partText(line.kind, line.spec, settings.units, line.piece)
 
 function tick(key: string) {
@@ -164,6 +172,7 @@ const print = () => window.print()
               :label="text(line) + (line.ifNeeded ? ` (${t('gather.ifNeeded')})` : '')"
               @update:model-value="tick(keyOf(line))"
             />
+            <p v-for="says in spoolOf(line)" :key="says" class="spool muted">{{ says }}</p>
           </li>
         </ul>
       </section>

@@ -24,6 +24,7 @@ import ChoiceRow from '../../parts/ChoiceRow.vue'
 import QuantityField from '../../parts/QuantityField.vue'
 import { sentences } from '../../parts/sentences.ts'
 import { useSettings } from '../../stores/settings.ts'
+import EnoughWire from './EnoughWire.vue'
 import FigureTable, { type Figure } from './FigureTable.vue'
 import { useWords } from '../../composables/useWords.ts'
 
@@ -208,6 +209,7 @@ const figures = computed<Figure[]>(() => {
       {{ run.passes > 1 ? t(`desk.passesBy.${run.passesBy}`) : '' }}
       {{ run.tooFast ? t('desk.tooFast') : '' }}
     </p>
+    <EnoughWire v-if="run" :wire="wire" :kg-per-m="run.wireKgPerM" />
     <p v-if="heats[0]" class="tabular">
       {{ t('desk.heatIs', { value: heats[0].value, name: words.HEAT_NAMES[heats[0].convention] }) }}
     </p>

@@ -4,6 +4,7 @@ import { useI18n } from 'vue-i18n'
 import { partSchema, type Part } from '@pepper-knot/core/machine'
 import { typedNumber, say, validate } from '@pepper-knot/core/trade'
 import { readLabel, SPOOL_TYPES } from '@pepper-knot/core/wire'
+import ChoiceRow from '../../parts/ChoiceRow.vue'
 import DialogBox from '../../parts/DialogBox.vue'
 import FieldRows from '../../parts/FieldRows.vue'
 import LabelField from '../../parts/LabelField.vue'
@@ -41,6 +42,7 @@ const kind = ref<FormKind>(formKind(props.part))
 const values = ref<Record<string, unknown>>({ ...rest })
 const count = ref(String(startCount))
 const drawer = ref(String(startDrawer ?? ''))
+const rusty = ref(String(rest.rustyTurns ?? ''))
 const note = ref(String(startNote ?? ''))
 const lowAt = ref(String(startLow ?? ''))
 const leadDays = ref(String(startDays ?? ''))
@@ -79,6 +81,9 @@ function save() {
     ...JSON.parse(JSON.stringify(values.value)),
     ...(kind.value === 'wire' && !byName && { byHand: undefined }),
     ...wire,
+    ...(kind.value === 'wire' && {
+      rustyTurns: rusty.value.trim() ? typedNumber(rusty.value) : undefined,
+    }),
     ...kindWords(kind.value),
     id,
     count: typedNumber(count.value),
@@ -120,7 +125,24 @@ function save() {
           :hint="t('store.massHint')"
         />
         <v-select v-model="spoolType" :label="t('store.spoolType')" :items="[...SPOOL_TYPES]" clearable />
+        <v-text-field
+          :model-value="values.opened ?? ''"
+          type="date"
+          :label="t('spool.opened')"
+          @update:model-value="values.opened = $event || undefined"
+        />
+        <v-text-field v-model="rusty" :label="t('spool.rusty')" inputmode="numeric" />
       </div>
+      <ChoiceRow
+        :model-value="values.storedDry as boolean | undefined"
+        :ask="t('spool.storedDry')"
+        optional
+        :choices="[
+          { value: true, title: t('spool.yes') },
+          { value: false, title: t('spool.no') },
+        ]"
+        @update:model-value="values.storedDry = $event"
+      />
     </template>
     <FieldRows v-else v-model="values" :rows="rows" />
     <div class="rows">

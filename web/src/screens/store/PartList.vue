@@ -3,7 +3,6 @@ import { computed, ref } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useDraft } from '../../composables/useDraft.ts'
 import { fittedOn, fittedParts, isLow, type ChartRow, type Part } from '@pepper-knot/core/machine'
-import { formatMass } from '@pepper-knot/core/trade'
 import { exportCsv } from '../../storage/csv.ts'
 import { newId, useShop } from '../../stores/shop.ts'
 import { useMachines } from '../../stores/machines.ts'
@@ -11,6 +10,7 @@ import { useParts } from '../../stores/parts.ts'
 import { useSettings } from '../../stores/settings.ts'
 import ChartPanel from '../../parts/ChartPanel.vue'
 import DialogBox from '../../parts/DialogBox.vue'
+import { useSpoolWords } from '../../parts/spoolWords.ts'
 import RowMenu from '../../parts/RowMenu.vue'
 import { useRowMenu } from '../../parts/rowMenu.ts'
 import { useRows } from '../../parts/rows.ts'
@@ -31,6 +31,7 @@ const partStore = useParts()
 const find = useDraft('store.find', '')
 const editing = ref<EditedPart | null>(null)
 
+const spoolSays = useSpoolWords()
 const name = (part: Part) => words.partText(part.kind, part, settings.units)
 const rows = computed(() => {
   const list = partStore.list.filter((p) => (p.kind === 'wire') === props.wires)
@@ -157,7 +158,7 @@ const setCount = (part: Part, by: number) => partStore.put({ ...part, count: Mat
             <th scope="row">
               {{ name(part) }}
               <span class="muted"
-                >{{ part.kind === 'wire' && part.massKg ? formatMass(part.massKg, settings.units) : '' }}
+                >{{ spoolSays(part).join(', ') }}
                 {{ 'condition' in part && part.condition ? part.condition : '' }} {{ seen(part.note ?? '') }}
                 <template v-if="on(part).length">{{
                   t('store.fittedOnNames', { names: on(part).join(', ') })
