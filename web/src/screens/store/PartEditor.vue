@@ -42,6 +42,7 @@ const kind = ref<FormKind>(formKind(props.part))
 const values = ref<Record<string, unknown>>({ ...rest })
 const count = ref(String(startCount))
 const drawer = ref(String(startDrawer ?? ''))
+const dry = computed(() => values.value.storedDry as boolean | undefined)
 const rusty = ref(String(rest.rustyTurns ?? ''))
 const note = ref(String(startNote ?? ''))
 const lowAt = ref(String(startLow ?? ''))
@@ -134,7 +135,7 @@ function save() {
         <v-text-field v-model="rusty" :label="t('spool.rusty')" inputmode="numeric" />
       </div>
       <ChoiceRow
-        :model-value="values.storedDry as boolean | undefined"
+        :model-value="dry"
         :ask="t('spool.storedDry')"
         optional
         :choices="[
