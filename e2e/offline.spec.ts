@@ -1,7 +1,7 @@
 /** The network goes; the program stays. A server of its own, so that it can be stopped and brought up anew. */
 import { spawn, type ChildProcess } from 'node:child_process'
 import { appendFileSync, cpSync, mkdtempSync, rmSync } from 'node:fs'
-import { tmpdir } from 'node:os'
+import { hostname, tmpdir } from 'node:os'
 import { join } from 'node:path'
 import { fileURLToPath } from 'node:url'
 import { expect, test, type Page } from '@playwright/test'
@@ -226,7 +226,9 @@ test('where nothing is kept on the device, a change with a trouble in it goes to
 }) => {
   const faults: string[] = []
   page.on('pageerror', (error) => faults.push(error.message))
-  await open(page)
+  // Plain http at another name, where a browser keeps no program on the device.
+  await open(page, `http://${hostname()}:${process.env.E2E_PORT ?? 4599}/`)
+  expect(await page.evaluate(() => window.isSecureContext)).toBe(false)
   await allFetched(page)
   await context.setOffline(true)
   await changeWithTrouble(page)

@@ -16,6 +16,11 @@ function withFile() {
   shop.openEmpty()
   void router.push('/shop')
 }
+/** Six figures from another device, typed where they always are. */
+function withCode() {
+  shop.openEmpty()
+  void router.push('/shop?hand=1')
+}
 </script>
 
 <template>
@@ -32,6 +37,7 @@ function withFile() {
         }}</v-btn>
         <v-btn size="large" @click="shop.openDemo()">{{ t('welcome.demo') }}</v-btn>
         <v-btn size="large" @click="withFile">{{ t('welcome.file') }}</v-btn>
+        <v-btn size="large" @click="withCode">{{ t('welcome.code') }}</v-btn>
       </div>
       <p class="muted">{{ t('welcome.address', { host }) }}</p>
       <p v-if="plain" class="muted">{{ t('app.plainHttp') }}</p>

@@ -126,8 +126,9 @@ export const frame = {
     text: 'Start with a shop of your own, or look round Saltbarrow Slip, an invented boat-slip workshop with four machines.',
     own: 'Start my own shop',
     file: 'I have a shop file',
+    code: 'Fetch it from another device',
     address:
-      'A browser keeps a shop for each address by itself, and at {host} there is none yet. One that you began at another address is still there: save it as a file there, and open the file here.',
+      'A browser keeps a shop for each address by itself, and at {host} there is none yet. One that you began at another address is still there: hand it over from there by six figures, or save it as a file and open the file here.',
     demo: 'Look round the demo shop',
     failed: 'The browser’s store cannot be opened',
     'no-answer': 'The browser’s store does not answer',
