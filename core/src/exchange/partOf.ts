@@ -37,15 +37,10 @@ export function partOf(state: State, chosen: Chosen): State {
     const { list } = recordRow(kind)
     if (list) things.set(id, [...(things.get(id) ?? []), { key, list: list as ListName }])
   }
-  const said = new Map<Key, Set<string>>()
   const names = (key: Key) => {
-    const known = said.get(key)
-    if (known) return known
     const { kind, id } = readKey(key)!
     const beside = besideOf(kind).map((other: Kind) => state.records.get(`${other}/${id}`))
-    const found = saidBy(state.records.get(key)!, kind === 'run' ? state.entries.get(id) : undefined, beside)
-    said.set(key, found)
-    return found
+    return saidBy(state.records.get(key)!, kind === 'run' ? state.entries.get(id) : undefined, beside)
   }
   const taken = new Set<Key>()
   const open: Key[] = chosen.flatMap(({ list, id }) =>

@@ -37,15 +37,16 @@ export interface LogLine {
   by?: string
 }
 
-/** Parts that are the whole of what their station is. */
-const OF_STATION = {
-  inletGuide: 'inletGuide',
-  driveRolls: 'driveRolls',
-  outletGuide: 'outletGuide',
-  liner: 'liner',
-  contactTip: 'contactTip',
-  nozzle: 'nozzle',
-} as const satisfies Partial<Record<Station, PartKind>>
+/** Parts that are the whole of what the station of their name is. */
+const OF_STATION: readonly string[] = [
+  'inletGuide',
+  'driveRolls',
+  'outletGuide',
+  'liner',
+  'contactTip',
+  'nozzle',
+] as const satisfies readonly (Station & PartKind)[]
+const isOwnPart = (station: Station): station is Station & PartKind => OF_STATION.includes(station)
 /** Wire and gas are used up; they are no parts that are fitted. */
 const NO_PART: readonly PartKind[] = ['wire', 'cylinder']
 /** Of one that was broken off only what came out of the store is sure. */
@@ -54,10 +55,9 @@ function fittedBy({ outcome }: Run): PartKind[] {
   const used = outcome.used.map(({ kind }) => kind).filter((kind) => !NO_PART.includes(kind))
   const changed = outcome.stopped
     ? []
-    : outcome.findings.flatMap(({ station, verdict, kept }) => {
-        const kind = (OF_STATION as Partial<Record<Station, PartKind>>)[station]
-        return kind && verdict === 'change' && !kept ? [kind] : []
-      })
+    : outcome.findings.flatMap(({ station, verdict, kept }) =>
+        isOwnPart(station) && verdict === 'change' && !kept ? [station] : [],
+      )
   return [...new Set([...changed, ...used])]
 }
 

@@ -7,7 +7,11 @@ const MOST_LETTERS = 500
 const MOST_PIECES = 6
 /** What a camera makes of the sign for a diameter, before a size in millimetres. collected from drawn boxes */
 const SIGN = '[@&3O0DJ29QFGØ]'
-const MM_SIZE = new RegExp(`(?<![\\d.,])(?:${SIGN}\\s?)?([0-3])[.,](\\d{1,2})\\s?(?:mm|rnm|mrn|rmm)`, 'gi')
+/** `mm` as a camera reads it. */
+const MM = '(?:mm|rnm|mrn|rmm)'
+const MM_SIZE = new RegExp(`(?<![\\d.,])(?:${SIGN}\\s?)?([0-3])[.,](\\d{1,2})\\s?${MM}`, 'gi')
+const MM_FIGURE = new RegExp(`^${SIGN}?[0-3][.,]\\d{1,2}${MM}?$`, 'i')
+const MM_UNIT = new RegExp(`^mms?$|${MM}$`, 'i')
 const INCH_SIZE = /(?<![\d/])[.,]?\s?(0\d{2})\s?(?:in|1n|ln|")(?![a-z])|(?<![\d.,])[.,](0\d{2})(?![\d])/gi
 const FRACTION = /(?<![\d/.])([1357])\/(16|32|64)(?!\d)/g
 /** A capital `I` that stands apart from the figures can only be the `l` of `lb`. */
@@ -65,9 +69,7 @@ function classesIn(text: string): string[] {
     .filter(Boolean)
   const at = (i: number) => words[i] ?? ''
   /** A size in millimetres begins here. */
-  const mmFrom = (i: number) =>
-    new RegExp(`^${SIGN}?[0-3][.,]\\d{1,2}(?:mm|rnm|mrn|rmm)?$`, 'i').test(at(i)) &&
-    /^(?:mms?|rnm|mrn|rmm)$|(?:mm|rnm|mrn|rmm)$/i.test(`${at(i)}`.replace(/^.*\d/, '') || at(i + 1))
+  const mmFrom = (i: number) => MM_FIGURE.test(at(i)) && MM_UNIT.test(at(i).replace(/^.*\d/, '') || at(i + 1))
   const isSign = (i: number) => SIGN_ALONE.test(at(i).toUpperCase()) && mmFrom(i + 1)
   const isMass = (i: number) => /^\d+(?:[.,]\d)?$/.test(at(i)) && /^(?:kg|lbs?|ib|1b)$/i.test(at(i + 1))
   const found: string[] = []

@@ -2,7 +2,7 @@
 import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { formatMass } from '@pepper-knot/core/trade'
-import { readWire } from '@pepper-knot/core/machine'
+import { readWire, shelfWire } from '@pepper-knot/core/machine'
 import { isSameWire, type SizedWire } from '@pepper-knot/core/wire'
 import { useDraft } from '../../composables/useDraft.ts'
 import { seen } from '../../messages/seen.ts'
@@ -19,24 +19,20 @@ const machines = useMachines()
 const parts = useParts()
 const length = useDraft<number | undefined>('desk.weld.length', undefined)
 const needs = computed(() => (length.value ? length.value * props.kgPerM : undefined))
-const isThis = (wire: unknown) => {
-  const read = readWire(wire as never, '')
-  return read.ok && isSameWire(read.value.wire, props.wire)
-}
 const mass = (kg: number) => formatMass(kg, settings.units)
 /** Each spool by where it is; what nobody weighed is not said to be enough. */
 const spools = computed(() => {
-  const on = machines.list.flatMap(({ id, name, fitted }) =>
-    fitted.wire && isThis(fitted.wire)
-      ? [{ id, where: t('desk.spoolOn', { machine: seen(name) }), kg: fitted.spool?.wireKg }]
-      : [],
-  )
+  const on = machines.list.flatMap(({ id, name, fitted }) => {
+    const read = fitted.wire && readWire(fitted.wire, '')
+    if (!read?.ok || !isSameWire(read.value.wire, props.wire)) return []
+    return [{ id, where: t('desk.spoolOn', { machine: seen(name) }), kg: fitted.spool?.wireKg }]
+  })
   const shelf = parts.list.flatMap((part) => {
     if (part.kind !== 'wire' || part.count === 0) return []
-    const { label, byHand, massKg, count, drawer } = part
-    if (!isThis(byHand ?? { label })) return []
-    const read = readWire({ label }, '')
-    const kg = massKg ?? (read.ok ? (read.value.spool.massKg ?? undefined) : undefined)
+    const read = shelfWire(part)
+    if (!read.ok || !isSameWire(read.value.wire, props.wire)) return []
+    const { label, massKg, count, drawer } = part
+    const kg = massKg ?? read.value.spool.massKg ?? undefined
     const where = t('desk.spoolIn', { label: seen(label), drawer: seen(drawer ?? t('gather.noDrawer')) })
     return [{ id: part.id ?? label, where: count > 1 ? `${where} × ${count}` : where, kg }]
   })
