@@ -21,7 +21,7 @@ import {
   mergeFields,
   mergeKept,
   LISTS,
-  listIn,
+  idsByList,
   mergeStates,
   migrate,
   openVersion1,
@@ -430,7 +430,9 @@ describe('files', () => {
   test('some of a shop: whole on another device, with all that it names, and nothing new where it came from', () => {
     for (let seed = 1; seed <= times(6, 300); seed++) {
       const [d, state] = [dice(seed), someState(seed)]
-      const all = LISTS.flatMap((list) => listIn(state, list).map(({ id }) => ({ list, id: id! })))
+      const all = Object.entries(idsByList(state.records)).flatMap(([list, ids]) =>
+        ids.map((id) => ({ list: list as (typeof LISTS)[number], id })),
+      )
       const chosen = all.filter(() => d.chance(0.1))
       const read = readShopFile(writeShopFile(state, at, { of: 'Quay', chosen }))
       if (!read.ok) throw new Error(JSON.stringify(read.problems))

@@ -377,7 +377,9 @@ const SCREENS: Record<string, string> = {
 }
 const shownAt = (selector: string) =>
   `new Promise((done) => { const look = () => document.querySelector(${JSON.stringify(selector)}) ? done(performance.now()) : requestAnimationFrame(look); look() })`
-for (const [path, selector] of Object.entries(SCREENS).slice(0, part('screens', 99))) {
+for (const [path, selector] of Object.entries(SCREENS)
+  .slice(0, part('screens', 99))
+  .filter(([p]) => !process.env.AT || process.env.AT.split(',').includes(p))) {
   const took = { big: [] as number[], demo: [] as number[] }
   for (let i = 0; i < PAIRS + 1; i++)
     for (const who of ['big', 'demo'] as const) {

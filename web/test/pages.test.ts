@@ -139,3 +139,38 @@ test(`${times(6, 200)} shops under two pairs of hands, with writes that fail: bo
     }
   }
 })
+
+test('a machine is touched while a writing of this tab brings in what another wrote of it: both stand, at every moment', async () => {
+  for (let moment = 0; moment <= 60; moment += 3) {
+    mockStore = memoryStore()
+    mockBooks = []
+    const tabs = [createPinia(), createPinia()]
+    setActivePinia(tabs[0]!)
+    useShop().start({ ...useShop().shop, ...demoShop() })
+    while (!mockStore.data.get('meta')!.has('head')) await new Promise((done) => setTimeout(done))
+    await useShop().save()
+    setActivePinia(tabs[1]!)
+    await useShop().load()
+    const [first, second] = useMachines().list.map(({ id }) => id)
+    const say = (id: string, more: object) => {
+      const machines = useMachines()
+      machines.put({ ...machines.list.find((m) => m.id === id)!, ...more })
+    }
+    setActivePinia(tabs[0]!)
+    say(second!, { note: 'from the other tab' })
+    await useShop().save()
+    setActivePinia(tabs[1]!)
+    say(first!, { note: 'mine' })
+    const saved = useShop().save()
+    for (let i = 0; i < moment; i++) await Promise.resolve()
+    say(second!, { gasGear: true })
+    await saved
+    await useShop().save()
+    const shop = shopOf(await mockBooks[0]!.state(), { name: '-', settings: defaultSettings() })
+    expect([moment, shop.machines.find(({ id }) => id === second)]).toEqual([
+      moment,
+      expect.objectContaining({ note: 'from the other tab', gasGear: true }),
+    ])
+    expect(plain(useMachines().list)).toEqual(plain(shop.machines))
+  }
+})

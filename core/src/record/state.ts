@@ -2,7 +2,7 @@ import type { Content } from '../keep/fields.ts'
 import { apart, mergeKept, shownContent, type Kept } from '../keep/versions.ts'
 import { fieldsOfThing, keyOf, recordsOfThing, type Key } from './contents.ts'
 import { entryShown, runWith, type Entries, type EntryContent, type RunFields } from './entries.ts'
-import { LISTS, kindsIn, type Kind, type ListName, type Lists, type ThingIn } from './kinds/index.ts'
+import { KINDS, LISTS, kindsIn, type ListName, type Lists, type ThingIn } from './kinds/index.ts'
 import type { KeptPlan } from './keptPlan.ts'
 import type { Run } from './run.ts'
 import type { Settings } from './settings.ts'
@@ -53,15 +53,19 @@ export function entriesShown(entries: RunEntries | undefined): Map<string, Entry
   return shown
 }
 
-/** Ids of a kind that are there, in the order they were made. */
-export function idsOf(records: State['records'], kinds: readonly Kind[]): [Key, string][] {
-  const found: [Key, string, number][] = []
+/** Ids of the things of each list that are there, in the order they were made. */
+export function idsByList(records: State['records']): Record<ListName, string[]> {
+  const found = new Map<string, [Key, string, number][]>(KINDS.map((kind) => [kind as string, []]))
   for (const [key, kept] of records) {
     const at = key.indexOf('/')
-    if (kinds.includes(key.slice(0, at) as Kind) && shownContent(kept) !== null)
-      found.push([key, key.slice(at + 1), kept.since])
+    if (shownContent(kept) !== null) found.get(key.slice(0, at))?.push([key, key.slice(at + 1), kept.since])
   }
-  return found.sort(([a, , x], [b, , y]) => x - y || (a < b ? -1 : 1)).map(([key, id]) => [key, id])
+  const inOrder = (list: ListName) =>
+    kindsIn(list)
+      .flatMap((kind) => found.get(kind)!)
+      .sort(([a, , x], [b, , y]) => x - y || (a < b ? -1 : 1))
+      .map(([, id]) => id)
+  return Object.fromEntries(LISTS.map((list) => [list, inOrder(list)])) as Record<ListName, string[]>
 }
 
 /** A thing of a list, by what its records say. */
@@ -79,19 +83,18 @@ export function thingIn<L extends ListName>(
 export function runOf({ planned, ...fields }: Record<string, unknown>, entries: Entries): Run {
   return runWith(fields as unknown as RunFields, entries, planned as KeptPlan | undefined)
 }
-/** The things of a list, in the order they were made. */
-export const listIn = <L extends ListName>({ records, entries }: State, list: L): ThingIn<L>[] =>
-  idsOf(records, kindsIn(list)).map(([, id]) => thingIn(records, list, id, entries.get(id))!)
-
 /** The shop as it is shown. */
 export function shopOf(state: State, otherwise: Pick<Shop, 'name' | 'settings'>): Shop {
-  const { records } = state
+  const { records, entries } = state
+  const ids = idsByList(records)
   const name = shownContent(records.get(keyOf('shop', 'shop')))?.name as string | undefined
   const settings = shownContent(records.get(keyOf('settings', 'settings'))) as Settings | null
   return {
     name: name ?? otherwise.name,
     settings: settings ?? otherwise.settings,
-    ...(Object.fromEntries(LISTS.map((list) => [list, listIn(state, list)])) as unknown as Lists),
+    ...(Object.fromEntries(
+      LISTS.map((list) => [list, ids[list].map((id) => thingIn(records, list, id, entries.get(id))!)]),
+    ) as unknown as Lists),
   }
 }
 

@@ -1,8 +1,22 @@
-import { useWindowVirtualizer } from '@tanstack/vue-virtual'
+import { measureElement, useWindowVirtualizer, type Virtualizer } from '@tanstack/vue-virtual'
 import { computed, onMounted, onUpdated, ref, type ComponentPublicInstance } from 'vue'
 
 /** So many rows are all drawn: found by the browser’s own search, and read out as they stand. */
 const FEW = 60
+
+/**
+ * A row that was just put in counts as a usual one until the browser has laid it out and tells its height: asked at
+ * once, it would have to lay out the whole page for that.
+ */
+const whenLaidOut = (
+  row: Element,
+  told: ResizeObserverEntry | undefined,
+  of: Virtualizer<Window, Element>,
+): number => {
+  if (told) return measureElement(row, told, of)
+  const index = of.indexFromElement(row)
+  return of.itemSizeCache.get(of.options.getItemKey(index)) ?? of.options.estimateSize(index)
+}
 
 /**
  * The rows of a long list that are in view, and the room of those that are not.
@@ -18,6 +32,7 @@ export function useRows<T>(items: () => readonly T[], heightPx: number, overscan
     computed(() => ({
       count: many.value ? items().length : 0,
       estimateSize: () => heightPx,
+      measureElement: whenLaidOut,
       overscan,
       scrollMargin: margin.value,
     })),
@@ -27,8 +42,10 @@ export function useRows<T>(items: () => readonly T[], heightPx: number, overscan
     const now = Math.round(top.value.getBoundingClientRect().top + window.scrollY)
     if (Math.abs(now - margin.value) > 1) margin.value = now
   }
-  onMounted(place)
-  onUpdated(place)
+  // Once it is laid out, for the same reason.
+  const soon = () => void requestAnimationFrame(place)
+  onMounted(soon)
+  onUpdated(soon)
   const drawn = computed(() => (many.value ? virtual.value.getVirtualItems() : []))
   const rows = computed(() =>
     many.value

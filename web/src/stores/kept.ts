@@ -19,8 +19,21 @@ export const asField = <T>(value: T): T =>
 /** A run whose fields are said anew and never changed. */
 export const fieldwise = (run: Run): Run =>
   Object.fromEntries(Object.entries(run).map(([key, value]) => [key, asField(value as unknown)])) as Run
-/** The same for what nobody else holds: what was read of the store. */
-export function keptAsItIs<T extends object>(value: T): T {
+/** The same for what nobody else holds. */
+function keptAsItIs<T extends object>(value: T): T {
   if (!Object.isFrozen(value)) freeze(markRaw(value))
   return value
+}
+/** The same for all that was read of the store, which is many: shown first, and held fast afterwards. */
+export function keptAsRead<T extends object>(values: T[], shown: Promise<unknown>): T[] {
+  void shown.then(() => values.forEach(freeze))
+  return values.map(markRaw)
+}
+/** A run as it was read: its fields are held fast, the run is not. */
+export function fieldwiseAsRead(run: Run, shown: Promise<unknown>): Run {
+  keptAsRead(
+    Object.values(run).filter((value) => typeof value === 'object' && value !== null) as object[],
+    shown,
+  )
+  return { ...run }
 }

@@ -19,7 +19,7 @@ import {
   type Shop,
 } from '@pepper-knot/core/record'
 import { problemsOf, type Problem } from '@pepper-knot/core/trade'
-import { asField, asKept, fieldwise } from './kept.ts'
+import { asField, asKept, fieldwise, fieldwiseAsRead } from './kept.ts'
 import type { AnyKey, PageChange } from '../storage/books.ts'
 
 type KeptPlan = NonNullable<Run['planned']>
@@ -40,6 +40,8 @@ export interface Unkept {
 export interface PageGiven {
   /** What a record says, with all that was touched and not yet written. */
   content: (key: AnyKey) => Content | null
+  /** What every record says at this moment, whatever is written afterwards. */
+  asItStands: () => (key: AnyKey) => Content | null
   /** Its place in lists. */
   since: (key: Key) => number
   seen: (key: AnyKey) => Vector | undefined
@@ -61,6 +63,9 @@ export function createPage(shop: Ref<Shop>, given: PageGiven) {
   const keysOf = new Map<ThingName, Set<AnyKey>>()
   const plans = new Map<string, unknown>()
   const touched = new Set<ThingName>()
+  /** Things of which nothing happened since the page was built: their records are taken down when something does. */
+  const asBuilt = new Set<ThingName>()
+  let built: (key: AnyKey) => Content | null = () => null
   const unkept = new Map<AnyKey, Unkept>()
   /** Told by the stores, which alone change what stands on the page: a thing of it says something else now. */
   const touch = (thing: ThingName) => {
@@ -124,6 +129,7 @@ export function createPage(shop: Ref<Shop>, given: PageGiven) {
   function changes(): PageChange[] {
     const found: PageChange[] = []
     for (const thing of touched) {
+      takeDownBuilt(thing)
       const now = recordsNow(thing)
       const keys = keysOf.get(thing) ?? new Set<AnyKey>()
       for (const [key, content] of now) {
@@ -162,9 +168,10 @@ export function createPage(shop: Ref<Shop>, given: PageGiven) {
   function made(
     thing: ThingName,
     whole = true,
+    content = given.content,
   ): { value: ThingIn<ListName> | undefined; keys: AnyKey[]; since: number } {
     const { list, id } = listed(thing)!
-    const found = fieldsOfThing(list, id, given.content)
+    const found = fieldsOfThing(list, id, content)
     if (!found) return { value: undefined, keys: [], since: 0 }
     const { fields, keys } = found
     const since = given.since(keys[0])
@@ -189,11 +196,16 @@ export function createPage(shop: Ref<Shop>, given: PageGiven) {
   }
 
   /** What the page says is what was written: taken down, so that the next touch is found against it. */
-  function takeDown(thing: ThingName, keys: readonly AnyKey[]) {
+  function takeDown(thing: ThingName, keys: readonly AnyKey[], content = given.content) {
+    asBuilt.delete(thing)
     for (const old of keysOf.get(thing) ?? []) if (!keys.includes(old)) said.delete(old)
     if (keys.length) keysOf.set(thing, new Set(keys))
     else keysOf.delete(thing)
-    for (const key of keys) said.set(key, given.content(key)!)
+    for (const key of keys) said.set(key, content(key)!)
+  }
+  /** The same for what the page was built of, before anything of it changes. */
+  function takeDownBuilt(thing: ThingName) {
+    if (asBuilt.has(thing)) takeDown(thing, made(thing, false, built).keys, built)
   }
 
   function setThing(thing: ThingName) {
@@ -209,6 +221,7 @@ export function createPage(shop: Ref<Shop>, given: PageGiven) {
       takeDown(thing, content ? [keyOf('settings', 'settings')] : [])
       return
     }
+    takeDownBuilt(thing)
     const { list, id } = listed(thing)!
     // What cannot be kept as it stands is left on the page as somebody wrote it.
     if ([...(keysOf.get(thing) ?? [])].some((key) => unkept.has(key))) return
@@ -250,7 +263,14 @@ export function createPage(shop: Ref<Shop>, given: PageGiven) {
     for (const thing of things) {
       const of = listed(thing)
       if (of?.list === 'runs' && !there('runs', of.id) && !listsRun(of.id)) continue
-      if (of && of.list !== 'runs' && !keysOf.has(thing) && made(thing).value === undefined) continue
+      if (
+        of &&
+        of.list !== 'runs' &&
+        !asBuilt.has(thing) &&
+        !keysOf.has(thing) &&
+        made(thing).value === undefined
+      )
+        continue
       setThing(thing)
     }
   }
@@ -261,18 +281,24 @@ export function createPage(shop: Ref<Shop>, given: PageGiven) {
       (toRaw(toRaw(shop.value)[list]) ?? []).map(({ id }): ThingName => `${list}/${id ?? ''}`),
     ),
   ]
-  /** Puts a whole shop on the page, as it stands in the records. */
-  const rebuild = (whole: Shop) => {
+  /** Puts a whole shop on the page, as it stands in the records. @param shown when it was seen: what can wait is done then */
+  const rebuild = (whole: Shop, shown: Promise<unknown>) => {
     said.clear()
     keysOf.clear()
     plans.clear()
     unkept.clear()
     touched.clear()
-    shop.value = { ...whole, runs: whole.runs.map(fieldwise) }
+    asBuilt.clear()
+    shop.value = { ...whole, runs: whole.runs.map((run) => fieldwiseAsRead(run, shown)) }
+    built = given.asItStands()
     for (const thing of allThings()) {
-      const once = thing === 'shop' || thing === 'settings'
-      const keys = once ? [keyOf(thing, thing)] : made(thing, false).keys
-      takeDown(thing, once && given.content(keys[0]!) === null ? [] : keys)
+      const of = listed(thing)
+      if (of && of.list !== 'runs') asBuilt.add(thing)
+      else if (of) takeDown(thing, made(thing, false).keys)
+      else {
+        const key = keyOf(thing as 'shop' | 'settings', thing)
+        takeDown(thing, given.content(key) === null ? [] : [key])
+      }
     }
     for (const { id, planned } of shop.value.runs) if (planned) plans.set(id, toRaw(planned))
   }
@@ -280,11 +306,12 @@ export function createPage(shop: Ref<Shop>, given: PageGiven) {
   const forget = () => {
     said.clear()
     keysOf.clear()
+    asBuilt.clear()
   }
   /** Everything on the page counts as touched: a shop that was never written. */
   const touchAll = () => {
     // What the page had before and has no more goes too.
-    for (const thing of new Set([...allThings(), ...keysOf.keys()])) touch(thing)
+    for (const thing of new Set([...allThings(), ...keysOf.keys(), ...asBuilt])) touch(thing)
   }
   return {
     touch,
@@ -296,7 +323,10 @@ export function createPage(shop: Ref<Shop>, given: PageGiven) {
     pending: () => touched.size > 0,
     unkept: () => [...unkept.values()],
     /** What the page says of a record. */
-    content: (key: AnyKey): Content | null => said.get(key) ?? null,
+    content: (key: AnyKey): Content | null => {
+      thingsOf(key).forEach(takeDownBuilt)
+      return said.get(key) ?? null
+    },
   }
 }
 

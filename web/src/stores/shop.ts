@@ -12,8 +12,7 @@ import {
 import {
   defaultSettings,
   digestOf,
-  idsOf,
-  listIn,
+  idsByList,
   LISTS,
   thingIn,
   type Digest,
@@ -26,7 +25,7 @@ import { problemAt, say, type Problem } from '@pepper-knot/core/trade'
 import { idle } from '../composables/idle.ts'
 import { inTime, NoAnswer, tried } from '../storage/inTime.ts'
 import { newId } from '../storage/newId.ts'
-import { asKept, keptAsItIs } from './kept.ts'
+import { asKept, keptAsRead } from './kept.ts'
 import type { AnyKey, Books, PageChange, Touch } from '../storage/books.ts'
 import type * as Edge from '../storage/edge.ts'
 import type * as Page from './page.ts'
@@ -123,6 +122,14 @@ export const useShop = defineStore('shop', () => {
         if (change.key === key) content = mergeFields(change.before, change.after, content).content
     return content
   }
+  /** The same as it stands now, for later: records are replaced, never changed. */
+  function asItStands() {
+    const records = new Map(books?.records())
+    const waiting = queue.flatMap(({ changes, written }) => (written ? [] : changes.map((c) => c.key)))
+    const touched = new Map(waiting.map((key) => [key, contentOf(key)]))
+    return (key: AnyKey): Content | null =>
+      touched.has(key) ? touched.get(key)! : shownContent(records.get(key as Key))
+  }
   const entryIds = (run: string) => {
     const ids = new Set(books?.entriesOf(run).keys())
     for (const { changes } of queue)
@@ -138,6 +145,7 @@ export const useShop = defineStore('shop', () => {
     if (page) return { books, page }
     page = createPage(shop, {
       content: contentOf,
+      asItStands,
       since: (key) => books!.kept(key)?.since ?? Infinity,
       seen: (key) => books!.clockOf(key),
       entryIds,
@@ -286,20 +294,26 @@ export const useShop = defineStore('shop', () => {
   }
   function rebuild() {
     const records = books!.records()
+    const shown = painted()
+    const ids = idsByList(records)
+    const things = (list: ListName) => ids[list].map((id) => thingIn(records, list, id)!)
     const others = LISTS.filter((list) => list !== 'runs').map((list) => [
       list,
-      listIn({ records, entries: new Map() }, list).map((thing) => keptAsItIs(thing)),
+      keptAsRead(things(list), shown),
     ])
-    const runs = idsOf(records, ['run']).filter(([, id]) => !isSigned(id))
-    page!.rebuild({
-      name: (shownContent(records.get('shop/shop'))?.name as string | undefined) ?? UNNAMED,
-      settings: {
-        ...defaultSettings(),
-        ...(structured(shownContent(records.get('settings/settings'))) as Partial<Settings> | null),
+    const runs = ids.runs.filter((id) => !isSigned(id))
+    page!.rebuild(
+      {
+        name: (shownContent(records.get('shop/shop'))?.name as string | undefined) ?? UNNAMED,
+        settings: {
+          ...defaultSettings(),
+          ...(structured(shownContent(records.get('settings/settings'))) as Partial<Settings> | null),
+        },
+        ...(Object.fromEntries(others) as unknown as Omit<Pick<Shop, ListName>, 'runs'>),
+        runs: runs.map((id) => thingIn(records, 'runs', id, books!.entriesOf(id))!),
       },
-      ...(Object.fromEntries(others) as unknown as Omit<Pick<Shop, ListName>, 'runs'>),
-      runs: runs.map(([, id]) => thingIn(records, 'runs', id, books!.entriesOf(id))!),
-    })
+      shown,
+    )
     const waiting = queue.flatMap((touch) => touch.changes.map((c) => c.key))
     if (waiting.length) page!.receive(waiting, () => true)
   }
