@@ -49,6 +49,8 @@ export default defineConfig({
       ],
     }),
   ],
+  // The log’s worker says what it looks through: its words come as the page’s do.
+  worker: { format: 'es', plugins: () => [words()] },
   // Messages are compiled here: the page needs no compiler of its own.
   resolve: {
     // The sources of the core, not what is built of them.

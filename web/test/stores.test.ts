@@ -375,10 +375,10 @@ test(`${times(4, 120)} imports, merges, picks and putting back, taken back: ever
       seed,
       (await (await beside()).past()).slice(0, 100),
     ])
-    const [listed, text] = [await (await beside()).past(), mockStore.data.get('meta')!.get('past/4')]
-    mockStore.data.get('meta')!.delete('past/4')
+    const [listed, text] = [await (await beside()).past(), mockStore.data.get('meta')!.get('past/5')]
+    mockStore.data.get('meta')!.delete('past/5')
     expect([seed, await (await beside()).past()]).toEqual([seed, listed])
-    expect(JSON.parse(mockStore.data.get('meta')!.get('past/4')!)).toEqual(JSON.parse(text!))
+    expect(JSON.parse(mockStore.data.get('meta')!.get('past/5')!)).toEqual(JSON.parse(text!))
   }
   expect(picked).toBeGreaterThan(0)
 })

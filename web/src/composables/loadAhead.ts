@@ -22,6 +22,8 @@ const OTHERS: readonly (() => Promise<unknown>)[] = [
   () => import('../parts/PhotoBox.vue'),
   () => import('../parts/CameraView.vue'),
   () => import('../screens/bench/JobFinder.vue'),
+  // What this one needs comes in parts.
+  () => import('../screens/log/logWorker.ts').then(({ warmLog }) => warmLog()),
   ...[fileWorker, readinessWorker].map((url) => () => fetch(url)),
 ]
 /** Screens of a run, and of the trouble that may come up in it. */

@@ -1,20 +1,10 @@
 import { useI18n } from 'vue-i18n'
+import { moneyIn } from '../messages/money.ts'
 import { useSettings } from '../stores/settings.ts'
 
-/**
- * A sum in the shop’s currency; a bare figure while none is chosen.
- * @returns what says a sum: `digits` significant ones, else to the smallest coin
- */
-export function useMoney(): (sum: number, digits?: number) => string {
+/** What says a sum in the shop’s own currency: see `moneyIn`. */
+export function useMoney(): ReturnType<typeof moneyIn> {
   const { locale } = useI18n()
   const settings = useSettings()
-  return (sum, digits) => {
-    const { currency } = settings.all
-    return new Intl.NumberFormat(locale.value, {
-      ...(currency && { style: 'currency', currency }),
-      ...(digits === undefined
-        ? !currency && { minimumFractionDigits: 2, maximumFractionDigits: 2 }
-        : { maximumSignificantDigits: digits }),
-    }).format(sum)
-  }
+  return (sum, digits) => moneyIn(locale.value, settings.all.currency)(sum, digits)
 }

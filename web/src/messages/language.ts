@@ -22,15 +22,26 @@ function asked(): string {
   return navigator.languages.map((language) => language.slice(0, 2)).find(known) ?? 'en'
 }
 
-/** Loads the words of the language that is asked for, before anything of the page is. */
-export async function chooseLanguage(): Promise<void> {
-  const language = asked()
+/** A tag that dates, lists and sentences take. */
+const tagOf = (language: string) => (language === PRETENDED ? 'en-x-pretend' : language)
+
+/** Loads the words of a language, and says everything in it; before anything that says something is loaded. */
+export async function sayIn(language: string): Promise<void> {
   const wording: Promise<Words> =
     language === PRETENDED ? import('virtual:pretended-wording') : loadWords(language as Language)
   const [words, messages] = await Promise.all([wording, languages[language]?.()])
   chooseWords(words)
-  // A tag that dates, lists and sentences take.
-  const tag = language === PRETENDED ? 'en-x-pretend' : language
-  if (messages) speak(tag, messages.default)
-  document.documentElement.lang = tag
+  if (messages) speak(tagOf(language), messages.default)
+}
+
+/** The language that is asked for, before anything of the page is loaded. */
+export async function chooseLanguage(): Promise<void> {
+  const language = asked()
+  await sayIn(language)
+  document.documentElement.lang = tagOf(language)
+}
+/** What is spoken on the page, for a worker that says the same. */
+export const spoken = (): string => {
+  const tag = document.documentElement.lang
+  return tag === tagOf(PRETENDED) ? PRETENDED : tag
 }

@@ -20,10 +20,11 @@ const whenLaidOut = (
 
 /**
  * The rows of a long list that are in view, and the room of those that are not.
+ * @param items what is not known yet of them is left out
  * @param heightPx of a usual row; each is measured when it is drawn
  * @param overscan rows drawn beyond each edge of the view
  */
-export function useRows<T>(items: () => readonly T[], heightPx: number, overscan = 5) {
+export function useRows<T>(items: () => readonly (T | undefined)[], heightPx: number, overscan = 5) {
   /** Where the rows begin. */
   const top = ref<HTMLElement>()
   const margin = ref(0)
@@ -53,8 +54,10 @@ export function useRows<T>(items: () => readonly T[], heightPx: number, overscan
           const item = items()[index]
           return item === undefined ? [] : [{ item, index }]
         })
-      : items().map((item, index) => ({ item, index })),
+      : items().flatMap((item, index) => (item === undefined ? [] : [{ item, index }])),
   )
+  /** Places of the first and the last that are drawn. */
+  const span = computed(() => [drawn.value[0]?.index ?? 0, drawn.value.at(-1)?.index ?? 0] as const)
   const before = computed(() => (drawn.value[0] ? drawn.value[0].start - margin.value : 0))
   const after = computed(() => {
     const last = drawn.value.at(-1)
@@ -63,5 +66,5 @@ export function useRows<T>(items: () => readonly T[], heightPx: number, overscan
   const measure = (row: Element | ComponentPublicInstance | null) => {
     if (many.value && row) virtual.value.measureElement('$el' in row ? (row.$el as Element) : row)
   }
-  return { top, rows, before, after, measure, many }
+  return { top, rows, span, before, after, measure, many }
 }

@@ -107,7 +107,7 @@ export function createBooks({ boxes, early, former, locked, now, newId, tell }: 
   const reading = createShelf({ boxes, early, now, newId })
   const { shelf, layAside, readHead, takeIn, readPages, readAll, readState } = reading
   const { loadRun, digestThere, digestNow, entriesOf } = reading
-  const { sumsThen, sumsOf, pastRuns } = createSums({ boxes, ...reading })
+  const { sumsThen, sumsOf, pastRuns, removedRuns } = createSums({ boxes, ...reading })
 
   const open = () =>
     locked(async () => {
@@ -161,7 +161,7 @@ export function createBooks({ boxes, early, former, locked, now, newId, tell }: 
     locked(async () => {
       await catchUpLocked()
       if (!shelf.head) return
-      for (const id of (await pastRuns()).removed) await loadRun(id)
+      for (const id of await removedRuns()) await loadRun(id)
       const removed = [...shelf.records].flatMap(([key, kept]) =>
         kept.versions.some((v) => v.was !== undefined) ? [key] : [],
       )
@@ -411,12 +411,12 @@ export function createBooks({ boxes, early, former, locked, now, newId, tell }: 
     const seen = change.seen && !covers(change.seen, shownVersion(kept).clock) ? change.seen : undefined
     return seen ? beside(kept, after, seen, by) : follow(kept, after, by, kept.since)
   }
-  /** The runs that were signed off, the last one first; those that were removed are read. */
-  const past = (): Promise<Past[]> =>
+  /** The runs that were signed off, the last one first. */
+  const past = (): Promise<Past[]> => locked(async () => (await pastRuns()).signed)
+  /** Reads the runs that were removed: they are kept for a while. */
+  const loadRemoved = (): Promise<void> =>
     locked(async () => {
-      const { signed, removed } = await pastRuns()
-      for (const id of removed) await loadRun(id)
-      return signed
+      for (const id of await removedRuns()) await loadRun(id)
     })
   /** A person picked: this is what the record says, and all versions of it are followed. */
   const settle = (key: Key, content: Content | null, { label, id }: { label: string; id: string }) =>
@@ -531,7 +531,7 @@ export function createBooks({ boxes, early, former, locked, now, newId, tell }: 
     const undo = label && changes.length ? { id, label, at: by.at, changes } : undefined
     const { puts: rest, next } = batchOf(new Map(), new Map(), [], undo, undefined)
     next.recent = [{ seq: next.seq, keys: null }]
-    puts.push(...rest, ...also, ...sumsOf(after))
+    puts.push(...rest, ...also, ...(await sumsOf(after)))
     await boxes.write(puts, true).catch((error: unknown) => {
       if (!hold) throw error
       boxes.hold(puts)
@@ -588,6 +588,7 @@ export function createBooks({ boxes, early, former, locked, now, newId, tell }: 
     write,
     loadRun: (id: string) => locked(() => loadRun(id)),
     past,
+    loadRemoved,
     newest: () => newestIn(boxes),
     shown,
     removedWith,

@@ -1,4 +1,4 @@
-import { saysSame, shownContent, shownVersion, type Content, type Kept } from '@pepper-knot/core/ledger'
+import { saysSame, shownContent, shownVersion, type Kept } from '@pepper-knot/core/ledger'
 import {
   digestOf,
   digestWith,
@@ -9,7 +9,16 @@ import {
   type State,
 } from '@pepper-knot/core/record'
 import type { Boxes, Put } from './boxes.ts'
-import { OLDER_LISTS, PAST, pastOf, pastPuts, pastWith, readPast, type PastRuns } from './past.ts'
+import {
+  OLDER_LISTS,
+  pastAnew,
+  pastIn,
+  pastOf,
+  pastPuts,
+  pastThen,
+  removedIn,
+  type PastRuns,
+} from './past.ts'
 import { DIGEST, isOpen, OPEN_RUNS, type createShelf } from './shelf.ts'
 
 type Reading = Pick<ReturnType<typeof createShelf>, 'shelf' | 'digestNow' | 'loadRuns' | 'openRuns'>
@@ -38,34 +47,33 @@ export function createSums({ boxes, shelf, digestNow, loadRuns, openRuns }: Read
       for (const { id, is } of runs) open[isOpen(is) ? 'add' : 'delete'](id)
       puts.push({ box: 'meta', key: OPEN_RUNS, value: [...open] })
     }
-    if (runs.some(({ was, is }) => (was === null) !== (is === null) || !saysSame(pastOf(was), pastOf(is)))) {
-      const there = readPast(await boxes.meta.get(PAST))
-      if (there) puts.push(...pastPuts(pastWith(there, gone(runs))))
-    }
+    const other = runs.filter(
+      ({ was, is }) => (was === null) !== (is === null) || !saysSame(pastOf(was), pastOf(is)),
+    )
+    if (other.length) puts.push(...(await pastThen(boxes, other)))
     return digest
   }
-  const gone = (runs: readonly { id: string; was: Content | null; is: Content | null }[]) =>
-    runs.map(({ id, was, is }) => ({ id, is, wasThere: was !== null }))
-  async function pastRuns(): Promise<PastRuns> {
-    const there = readPast(await boxes.meta.get(PAST))
-    if (there) return there
+  async function madeAnew(): Promise<PastRuns> {
     await loadRuns()
-    const found = pastIn(shelf.records)
-    await boxes.write([...pastPuts(found), ...OLDER_LISTS]).catch(() => undefined)
+    const found = allPast(shelf.records)
+    const puts = await pastPuts(found, boxes)
+    await boxes.write([...puts, ...OLDER_LISTS]).catch(() => undefined)
     return found
   }
-  const pastIn = (records: ReadonlyMap<Key, Kept>) =>
-    pastWith(
-      { signed: [], removed: [] },
+  const pastRuns = async (): Promise<PastRuns> => (await pastIn(boxes)) ?? madeAnew()
+  /** Runs that were removed. */
+  const removedRuns = async (): Promise<string[]> => (await removedIn(boxes)) ?? (await madeAnew()).removed
+  const allPast = (records: ReadonlyMap<Key, Kept>) =>
+    pastAnew(
       [...records].flatMap(([key, kept]) =>
         key.startsWith('run/')
-          ? [{ id: key.slice(4), is: shownContent(kept), wasThere: shownVersion(kept).was !== undefined }]
+          ? [{ id: key.slice(4), is: shownContent(kept), was: shownVersion(kept).was ?? null }]
           : [],
       ),
     )
 
   /** The sums of a whole state, to be written. */
-  const sumsOf = ({ records }: Pick<State, 'records'>): Put[] => {
+  const sumsOf = async ({ records }: Pick<State, 'records'>): Promise<Put[]> => {
     const runs = [...records].flatMap(([key, kept]) =>
       key.startsWith('run/') ? [[key.slice(4), shownContent(kept)] as const] : [],
     )
@@ -75,7 +83,7 @@ export function createSums({ boxes, shelf, digestNow, loadRuns, openRuns }: Read
         key: DIGEST,
         value: digestOf(runs.flatMap(([, run]) => (run ? [run as unknown as Run] : []))),
       },
-      ...pastPuts(pastIn(records)),
+      ...(await pastPuts(allPast(records), boxes)),
       {
         box: 'meta',
         key: OPEN_RUNS,
@@ -83,5 +91,5 @@ export function createSums({ boxes, shelf, digestNow, loadRuns, openRuns }: Read
       },
     ]
   }
-  return { sumsThen, sumsOf, pastRuns }
+  return { sumsThen, sumsOf, pastRuns, removedRuns }
 }

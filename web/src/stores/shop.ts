@@ -60,6 +60,8 @@ edge().catch(() => undefined)
 const CLOCK_BACK_MS = 120_000
 /** How often an open tab of the version before this one is looked for, ms. */
 const LOOK_BEFORE_MS = 10_000
+/** So many of the latest jobs are known without the log. */
+export const MOST_PAST = 100
 /** How often old removed things are looked for, ms. */
 const TIDY_MS = 6 * 3_600_000
 
@@ -91,10 +93,10 @@ export const useShop = defineStore('shop', () => {
   const rebuilt = ref(0)
   /** Records that were changed in two places: a person picks. */
   const apart = shallowRef<Key[]>([])
-  /** What was signed off, the last one first, once it was asked for. */
+  /** The latest that were signed off, the last one first, once they were asked for. */
   const past = shallowRef<Past[]>([])
-  /** All of it is there. */
-  const pastWhole = ref(false)
+  /** Counts how often the list of what was signed off may have become another. */
+  const pastChanged = ref(0)
   /** Touches that can be taken back, the last one last. */
   const undos = shallowRef<{ id: string; label: string; at: string }[]>([])
   /** Said once, with a way back, after something was removed or replaced. */
@@ -274,10 +276,10 @@ export const useShop = defineStore('shop', () => {
     if (keys === null) {
       rebuild()
       rebuilt.value++
-      if (pastAsked) void loadPast()
+      pastMoved()
     } else if (keys.length) {
       page.receive(keys, (id) => !isSigned(id))
-      if (pastAsked && keys.some((key) => key.startsWith('run/'))) void loadPast()
+      if (keys.some((key) => key.startsWith('run/'))) pastMoved()
     }
     const sums = books.digest()
     if (sums) digest.value = sums
@@ -336,23 +338,21 @@ export const useShop = defineStore('shop', () => {
     if (books) digest.value = await books.loadDigest().catch(() => digest.value)
   }
   let pastAsked = false
-  /** The list of what was signed off: it is read when somebody looks at it. */
+  function pastMoved() {
+    pastChanged.value++
+    if (pastAsked) void loadPast()
+  }
+  /** The latest of what was signed off: read when somebody looks at it. */
   async function loadPast() {
     if (!books) return
-    const first = !pastAsked
     pastAsked = true
-    if (first) {
-      // The latest are shown before the rest of the thousands are read.
-      const newest = await books.newest().catch(() => undefined)
-      if (newest?.length && past.value.length === 0) {
-        past.value = newest
-        await painted()
-      }
-    }
-    const all = await books.past().catch(() => undefined)
-    if (!all) return
-    past.value = all
-    pastWhole.value = true
+    const newest = await books.newest().catch(() => undefined)
+    past.value = newest ?? (await books.past().catch(() => past.value)).slice(0, MOST_PAST)
+  }
+  /** Runs that were removed: read when somebody looks for them. */
+  const loadRemoved = async () => {
+    await books?.loadRemoved().catch(() => undefined)
+    pastChanged.value++
   }
   /** One change with all that stands beside it. */
   async function loadRun(id: string) {
@@ -669,7 +669,8 @@ export const useShop = defineStore('shop', () => {
     save,
     rebuilt,
     loadPast,
-    pastWhole,
+    pastChanged,
+    loadRemoved,
     loadRun,
     openDemo,
     openEmpty,

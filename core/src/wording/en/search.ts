@@ -41,23 +41,30 @@ function lettersOf(said: string): [typed: string, stands: string][] {
   ])
 }
 
+/** The words of many texts, and how each stands in the first that has it. */
+function wordsOf(texts: Iterable<string>): { stands: ReadonlyMap<string, string>; long: readonly string[] } {
+  const stands = new Map<string, string>()
+  for (const text of texts)
+    for (const [typed, as] of lettersOf(text)) if (!stands.has(typed)) stands.set(typed, as)
+  return { stands, long: [...stands.keys()].filter((word) => word.length > 3) }
+}
+
 /**
  * What a search finds; where it finds nothing, what it finds with each word that nobody uses read as the one nearest
  * to it, and then what holds every word in any order.
- * @param tell all that can be found, each with its text in lower case; asked where the search finds nothing
- * @param more words that are known beside those
+ * @param tell all that can be found, each with its text in lower case, and their words; asked where the search finds nothing
  */
 function forgiving<T>(
   text: string,
   search: (asked: string) => T[],
-  tell: () => readonly (readonly [T, string])[],
-  more: readonly string[] = [],
+  tell: () => { said: readonly (readonly [T, string])[]; words: ReturnType<typeof wordsOf> },
 ): T[] {
   const found = search(text)
   if (found.length || !text.trim()) return found
-  const said = tell()
-  const stands = new Map([...said.map(([, all]) => all), ...more].flatMap(lettersOf).reverse())
-  const known = [...stands.keys()].filter((word) => word.length > 3)
+  const {
+    said,
+    words: { stands, long: known },
+  } = tell()
   const words = text.trim().toLowerCase().split(/\s+/)
   const read = words.map(
     (word) => stands.get(stands.has(word) ? word : (nearWord(word, known) ?? '')) ?? word,
@@ -69,24 +76,46 @@ function forgiving<T>(
     ? []
     : said.flatMap(([one, all]) => (long.every((w) => all.includes(w)) ? [one] : []))
 }
+/** The same of a few, looked through at every search. @param more words that are known beside theirs */
+const tellOf =
+  <T>(texts: () => readonly (readonly [T, string])[], more: readonly string[] = []) =>
+  () => {
+    const said = texts()
+    return { said, words: wordsOf([...said.map(([, all]) => all), ...more]) }
+  }
 
-/** Which of these texts hold every word typed, however it is spelled; all of them for none. @returns their places */
-export const findAmong = (text: string, texts: readonly string[]): number[] =>
-  forgiving(
-    text,
-    (asked) => {
-      const words = asked.toLowerCase().split(/\s+/).filter(Boolean)
-      return texts.flatMap((one, at) => (words.every((w) => one.toLowerCase().includes(w)) ? [at] : []))
-    },
-    () => texts.map((one, at) => [at, one.toLowerCase()]),
-  )
+/**
+ * A search over many texts that stand: which of them hold every word typed, however it is spelled; all of them for
+ * none. Their words are gathered once, where a search first finds nothing, or `ready` is called.
+ * @returns what gives their places
+ */
+export function finderOf(texts: readonly string[]): { find: (text: string) => number[]; ready: () => void } {
+  const lower = texts.map((text) => text.toLowerCase())
+  let words: ReturnType<typeof wordsOf> | undefined
+  const ready = () => void (words ??= wordsOf(lower))
+  const search = (asked: string) => {
+    const words = asked.toLowerCase().split(/\s+/).filter(Boolean)
+    return lower.flatMap((one, at) => (words.every((w) => one.includes(w)) ? [at] : []))
+  }
+  const tell = () => {
+    ready()
+    return { said: lower.map((one, at) => [at, one] as const), words: words! }
+  }
+  return { find: (text) => forgiving(text, search, tell), ready }
+}
+/** The same of a few texts, once. */
+export const findAmong = (text: string, texts: readonly string[]): number[] => finderOf(texts).find(text)
 
 const catalogueText = (e: CatalogueEntry) =>
   `${e.classification} ${useText(e.classification)} ${e.family} ${e.metal} ${FAMILY_SHEETS[e.family].process}`.toLowerCase()
 
 /** Catalogue entries in which every word typed is found: classification, use, family, metal, process, synonyms. */
 export const searchCatalogue = (text: string): CatalogueEntry[] =>
-  forgiving(text, everyWord, () => CATALOGUE.map((e) => [e, catalogueText(e)]), Object.keys(SYNONYMS))
+  forgiving(
+    text,
+    everyWord,
+    tellOf(() => CATALOGUE.map((e) => [e, catalogueText(e)]), Object.keys(SYNONYMS)),
+  )
 
 function everyWord(text: string): CatalogueEntry[] {
   const words = text
@@ -103,8 +132,10 @@ function everyWord(text: string): CatalogueEntry[] {
 
 /** @returns the entries a search finds: in the term first, then in its other words, then in what it says */
 export const findWords = (text: string): GlossaryEntry[] =>
-  forgiving(text, wordsWith, () =>
-    GLOSSARY.map((e) => [e, `${e.term} ${e.also.join(' ')} ${e.says}`.toLowerCase()]),
+  forgiving(
+    text,
+    wordsWith,
+    tellOf(() => GLOSSARY.map((e) => [e, `${e.term} ${e.also.join(' ')} ${e.says}`.toLowerCase()])),
   )
 
 function wordsWith(text: string): GlossaryEntry[] {
@@ -124,11 +155,15 @@ function wordsWith(text: string): GlossaryEntry[] {
 const ALL_SYMPTOMS = Object.keys(SYMPTOM_WORDS) as Symptom[]
 /** Symptoms that a search finds by any word of the trade, however it is spelled; all of them for none. */
 export const findSymptoms = (text: string): Symptom[] =>
-  forgiving(text, symptomsWith, () =>
-    ALL_SYMPTOMS.map((s) => {
-      const { name, says, also } = SYMPTOM_WORDS[s]
-      return [s, `${name} ${also.join(' ')} ${says}`.toLowerCase()]
-    }),
+  forgiving(
+    text,
+    symptomsWith,
+    tellOf(() =>
+      ALL_SYMPTOMS.map((s) => {
+        const { name, says, also } = SYMPTOM_WORDS[s]
+        return [s, `${name} ${also.join(' ')} ${says}`.toLowerCase()]
+      }),
+    ),
   )
 
 function symptomsWith(text: string): Symptom[] {

@@ -1,6 +1,11 @@
 /** The changeover, from Decide to Sign off. */
 export const changeover = {
-  changes: { start: 'Start a changeover on', past: 'Signed off', none: 'None yet.' },
+  changes: {
+    start: 'Start a changeover on',
+    past: 'Signed off',
+    none: 'None yet.',
+    all: 'All of them are in the log',
+  },
   change: {
     title: '{machine} to {wire}',
     putRight: '{machine} put right: {wire}',

@@ -9,6 +9,8 @@ export const log = {
     noneFound: 'Nothing in the log answers to that.',
     count: '1 entry | {n} entries',
     reading: 'Reading…',
+    failed: 'The whole log could not be read: only the latest entries stand here.',
+    again: 'Read it again',
     write: 'Write a note',
     correct: 'Correct the note',
     what: 'What is it about?',

@@ -5,7 +5,7 @@ import { useI18n } from 'vue-i18n'
 import { useRouter } from 'vue-router'
 import { useMachines } from '../../stores/machines.ts'
 import { useRuns } from '../../stores/runs.ts'
-import { useShop } from '../../stores/shop.ts'
+import { MOST_PAST, useShop } from '../../stores/shop.ts'
 import { seen } from '../../messages/seen.ts'
 import { useRows } from '../../parts/rows.ts'
 import MachineChoice from '../../parts/MachineChoice.vue'
@@ -17,7 +17,7 @@ const router = useRouter()
 const machineStore = useMachines()
 const runStore = useRuns()
 const shop = useShop()
-// The signed-off ones are read when somebody looks at them.
+// The latest signed-off ones are read when somebody looks at them; the log has all of them.
 onMounted(() => void shop.loadPast())
 const past = computed(() => shop.past)
 const { top, rows: lines, before, after, measure } = useRows(() => past.value, 45)
@@ -68,6 +68,7 @@ const start = (machineId: string) => void router.push(`/change/${runStore.start(
         >
       </li>
     </ul>
+    <router-link v-if="past.length >= MOST_PAST" to="/log">{{ t('changes.all') }}</router-link>
   </div>
 </template>
 

@@ -9,25 +9,28 @@ import {
   Tooltip,
   type ChartOptions,
 } from 'chart.js'
-import { computed, ref } from 'vue'
+import { computed, ref, shallowRef, watch } from 'vue'
 import { Bar } from 'vue-chartjs'
 import { useI18n } from 'vue-i18n'
-import { logFigures } from '@pepper-knot/core/record'
 import { formatMass } from '@pepper-knot/core/trade'
 import { usePageColours } from '../../composables/usePageColours.ts'
 import { useWords } from '../../composables/useWords.ts'
 import { seen } from '../../messages/seen.ts'
 import { exportCsv } from '../../storage/csv.ts'
-import type { Past } from '../../storage/past.ts'
-import type { LogNote } from '../../stores/log.ts'
 import { useMachines } from '../../stores/machines.ts'
 import { useSettings } from '../../stores/settings.ts'
+import { monthKey, type LogFigures } from './logBook.ts'
 
 Chart.register(BarController, BarElement, CategoryScale, LinearScale, Legend, Tooltip)
 Chart.defaults.font.family = "'Atkinson Hyperlegible Next Variable', sans-serif"
 
 /** What the signed-off jobs add up to, drawn where looking beats reading; each also as a table and as CSV. */
-const props = defineProps<{ lines: readonly Past[]; notes: readonly LogNote[] }>()
+const props = defineProps<{
+  /** What the log adds up to over these months, from who knows all of it. */
+  addUp: (months: readonly string[]) => Promise<LogFigures | undefined>
+  /** Another one where the log may say something else. */
+  stamp: number
+}>()
 const words = useWords()
 const machines = useMachines()
 const settings = useSettings()
@@ -42,10 +45,6 @@ interface Drawn {
   series: { name: string; data: (number | null)[] }[]
 }
 const shown = (n: number | null) => (n === null ? null : Math.round(n * 10) / 10)
-const monthOf = (at: string | Date) => {
-  const date = new Date(at)
-  return `${date.getFullYear()}-${date.getMonth()}`
-}
 const months = computed(() => {
   const now = new Date()
   return Array.from(
@@ -53,7 +52,16 @@ const months = computed(() => {
     (_, i) => new Date(now.getFullYear(), now.getMonth() - MONTHS + 1 + i, 1),
   )
 })
-const figures = computed(() => logFigures(props.lines, props.notes, months.value.map(monthOf), monthOf))
+const figures = shallowRef<LogFigures>()
+watch(
+  () => props.stamp,
+  async () => {
+    const found = await props.addUp(months.value.map(monthKey))
+    // Drawn anew where it says something else.
+    if (found && JSON.stringify(found) !== JSON.stringify(figures.value)) figures.value = found
+  },
+  { immediate: true },
+)
 /** What is drawn month by month, in the series that say something. */
 const byMonth = (id: string, series: Drawn['series']): Drawn => ({
   id,
@@ -65,7 +73,7 @@ const byMonth = (id: string, series: Drawn['series']): Drawn => ({
 const minutes = computed(() =>
   byMonth(
     'minutes',
-    Object.entries(figures.value.minutes).map(([kind, data]) => ({
+    Object.entries(figures.value?.minutes ?? {}).map(([kind, data]) => ({
       name: t(`log.jobs.${kind}`),
       data: data.map(shown),
     })),
@@ -73,13 +81,13 @@ const minutes = computed(() =>
 )
 const firstTry = computed(() =>
   byMonth('firstTry', [
-    { name: t('log.charts.firstTry'), data: figures.value.firstTry.map((n) => shown(n && n * 100)) },
+    { name: t('log.charts.firstTry'), data: (figures.value?.firstTry ?? []).map((n) => shown(n && n * 100)) },
   ]),
 )
 const money = computed(() =>
   byMonth(
     'money',
-    Object.entries(figures.value.money).map(([on, data]) => ({
+    Object.entries(figures.value?.money ?? {}).map(([on, data]) => ({
       name: t(`log.charts.spent.${on}`),
       data: data.map((n) => Math.round(n * 100) / 100),
     })),
@@ -88,7 +96,7 @@ const money = computed(() =>
 /** How long tips and liners lasted: by wire and by arc, each where it is known. */
 const lasted = computed(() =>
   (['kg', 'arcHours'] as const).map((by): Drawn => {
-    const rows = figures.value.lasted.filter((row) => row[by] !== null)
+    const rows = (figures.value?.lasted ?? []).filter((row) => row[by] !== null)
     const labels = [...new Set(rows.map(({ machineId }) => machineId))]
     const of = (n: number) => (by === 'kg' ? Number.parseFloat(formatMass(n, settings.units)) : n)
     return {
@@ -107,7 +115,7 @@ const lasted = computed(() =>
   }),
 )
 const causes = computed<Drawn>(() => {
-  const most = figures.value.causes.slice(0, MONTHS)
+  const most = (figures.value?.causes ?? []).slice(0, MONTHS)
   return {
     id: 'causes',
     title: t('log.charts.causes'),
@@ -163,7 +171,7 @@ const csv = ({ id, title, labels, series }: Drawn) =>
 
 <template>
   <div ref="box" class="charts">
-    <p v-if="charts.length === 0" class="muted">{{ t('log.charts.none') }}</p>
+    <p v-if="figures && charts.length === 0" class="muted">{{ t('log.charts.none') }}</p>
     <section v-for="chart in charts" :key="chart.id" :aria-label="chart.title">
       <h3>{{ chart.title }}</h3>
       <div class="drawn">

@@ -1,85 +1,67 @@
 <script setup lang="ts">
-import { computed, defineAsyncComponent, onMounted, ref, shallowRef } from 'vue'
+import { computed, defineAsyncComponent, onMounted, ref, shallowRef, watch } from 'vue'
 import { useI18n } from 'vue-i18n'
-import { formatMass, formatSpeed } from '@pepper-knot/core/trade'
+import { runPath } from '../../composables/useRunNames.ts'
 import { useDraft } from '../../composables/useDraft.ts'
-import { useWords } from '../../composables/useWords.ts'
 import MoreFold from '../../parts/MoreFold.vue'
 import PhotoStrip from '../../parts/PhotoStrip.vue'
 import RowMenu from '../../parts/RowMenu.vue'
 import { useRowMenu } from '../../parts/rowMenu.ts'
 import { useRows } from '../../parts/rows.ts'
 import { sweepPhotos } from '../../storage/photos.ts'
-import { exportCsv } from '../../storage/csv.ts'
+import { csvOptions } from '../../storage/csv.ts'
+import { download } from '../../storage/download.ts'
 import { seen } from '../../messages/seen.ts'
 import { useLog, type LogNote } from '../../stores/log.ts'
 import { useMachines } from '../../stores/machines.ts'
-import { useSettings } from '../../stores/settings.ts'
 import { useShop } from '../../stores/shop.ts'
-import { useLogRows, type LogRow } from './logRows.ts'
+import type { LogRow } from './logRows.ts'
 import NoteBox from './NoteBox.vue'
+import { useLogFinder } from './useLogFinder.ts'
 
 /** What was done, the latest first: by a machine and a wire in two touches, or by any word. */
-const words = useWords()
 const { t, d } = useI18n()
 const shop = useShop()
 const log = useLog()
 const machines = useMachines()
-const settings = useSettings()
 onMounted(() => {
   void shop.loadPast()
   void sweepPhotos(log.photos).catch(console.warn)
 })
-const rows = useLogRows()
 const LogCharts = defineAsyncComponent(() => import('./LogCharts.vue'))
 
 const find = useDraft('log.find', '')
 const machine = useDraft<string | undefined>('log.machine', undefined)
 const wire = useDraft<string | undefined>('log.wire', undefined)
-const month = (at: string) => d(new Date(at), { month: 'long', year: 'numeric' })
-const onMachine = computed(() =>
-  machine.value ? rows.value.filter((row) => row.machine === machine.value) : rows.value,
-)
-const found = computed(() => {
-  const list = wire.value ? onMachine.value.filter((row) => row.wire === wire.value) : onMachine.value
-  if (!find.value?.trim()) return list
-  const texts = list.map((row) =>
-    [
-      row.title,
-      row.wire,
-      ...row.says,
-      row.by,
-      month(row.at),
-      row.line?.label,
-      row.line?.wire && words.familyCalled(row.line.wire.family as never),
-    ]
-      .filter(Boolean)
-      .join(' '),
-  )
-  return words.findAmong(find.value, texts).map((at) => list[at]!)
-})
-/** As many names as stand in a line or two. */
-const MOST_NAMES = 12
-const namesOf = (list: readonly LogRow[], key: 'machine' | 'wire') =>
-  [...new Set(list.map((row) => row[key]).filter(Boolean))].slice(0, MOST_NAMES)
+const { now, state, want, again, whole } = useLogFinder(() => ({
+  find: find.value,
+  machine: machine.value,
+  wire: wire.value,
+}))
 const machineNames = computed(() => {
-  const there = new Set(namesOf(rows.value, 'machine'))
-  const standing = machines.list.map(({ name }) => name).filter((name) => there.has(name))
+  const there = new Set(now.value.machines)
+  const standing = machines.list.map(({ name }) => seen(name)).filter((name) => there.has(name))
   return [...new Set([...standing, ...there])]
 })
-const wireNames = computed(() => namesOf(onMachine.value, 'wire'))
 const groups = computed(() =>
   [
     { which: 'machine' as const, names: machineNames.value, chosen: machine.value },
-    { which: 'wire' as const, names: wireNames.value, chosen: wire.value },
+    { which: 'wire' as const, names: now.value.wires, chosen: wire.value },
   ].filter(({ which, names, chosen }) => names.length > 1 || (which === 'wire' && chosen)),
 )
 function choose(which: 'machine' | 'wire', name: string) {
   const to = which === 'machine' ? machine : wire
   to.value = to.value === name ? undefined : name
-  if (which === 'machine' && wire.value && !wireNames.value.includes(wire.value)) wire.value = undefined
 }
-const { top, rows: lines, before, after, measure } = useRows(() => found.value, 74)
+// A wire that the machine never ran is not looked for on it.
+watch(
+  () => now.value.wires,
+  (wires) => {
+    if (machine.value && wire.value && !wires.includes(wire.value)) wire.value = undefined
+  },
+)
+const { top, rows: lines, span, before, after, measure } = useRows<LogRow>(() => now.value.rows, 74)
+watch([span, () => now.value.rows], ([[from, to]]) => void want(from, to), { flush: 'post' })
 
 const writing = ref(false)
 const correcting = shallowRef<LogNote>()
@@ -88,64 +70,14 @@ const { menuAt, openMenu, acts } = useRowMenu<LogNote>((note) => [
   { title: t('store.remove'), act: () => log.remove(note.id, t('log.removed')) },
 ])
 /** Everyone who is named in an entry, or in what one said before. */
-const names = computed(() =>
-  [
-    ...new Set([
-      ...shop.past.flatMap(({ by }) => by ?? []),
-      ...log.notes.flatMap(({ by, was }) =>
-        [by, ...(was ?? []).map((old) => old.by)].flatMap((b) => b ?? []),
-      ),
-    ]),
-  ].sort(),
-)
-const forget = (name: string) =>
-  log.forget(
-    name,
-    shop.past.flatMap((line) => (line.by === name ? [line.id] : [])),
-    t('log.forgot', { by: name }),
-  )
-function csv() {
-  const { units } = settings
-  const speed = (row: LogRow) => {
-    const metres = row.line?.ran?.wireSpeedMPerMin
-    return metres === undefined ? '' : Number.parseFloat(formatSpeed(metres, units))
-  }
-  const head = [
-    'at',
-    'machine',
-    'what',
-    'wire',
-    'volts',
-    units === 'metric' ? 'speedMetric' : 'speedInch',
-    'minutes',
-    'planned',
-    'by',
-    'part',
-    units === 'metric' ? 'massMetric' : 'massInch',
-    'arcHours',
-    'cost',
-    'says',
-  ]
-  exportCsv(
-    'log',
-    head.map((key) => t(`log.head.${key}`)),
-    found.value.map((row) => [
-      row.at.slice(0, 16).replace('T', ' '),
-      row.machine,
-      row.note ? t(`log.kinds.${row.note.what}`) : t(`log.jobs.${row.line!.kind}`),
-      row.wire,
-      row.line?.ran?.voltageV ?? '',
-      speed(row),
-      row.line?.minutes ?? '',
-      row.line?.planned ?? '',
-      row.by,
-      row.note?.part ? t(`kinds.${row.note.part}`) : '',
-      row.note?.kg === undefined ? '' : Number.parseFloat(formatMass(row.note.kg, units)),
-      row.note?.arcHours ?? '',
-      row.note?.cost ?? '',
-      row.note?.text ?? row.says.join('; '),
-    ]),
-  )
+const names = shallowRef<readonly string[]>([])
+watch(now, async () => (names.value = (await whole()?.names()) ?? []))
+const forget = async (name: string) =>
+  log.forget(name, (await whole()?.jobsBy(name)) ?? [], t('log.forgot', { by: name }))
+const addUp = async (months: readonly string[]) => whole()?.figures([...months])
+async function csv() {
+  const text = await whole()?.csv(csvOptions())
+  if (text !== undefined) download('log.csv', text, 'text/csv')
 }
 </script>
 
@@ -164,7 +96,7 @@ function csv() {
         hide-details
       />
       <v-btn variant="flat" color="primary" @click="writing = true">{{ t('log.write') }}</v-btn>
-      <v-btn v-if="shop.pastWhole && found.length" variant="text" @click="csv">{{ t('log.csv') }}</v-btn>
+      <v-btn v-if="state === 'whole' && now.total" variant="text" @click="csv">{{ t('log.csv') }}</v-btn>
     </div>
     <div
       v-for="group in groups"
@@ -185,15 +117,19 @@ function csv() {
     </div>
     <p class="muted" role="status">
       {{
-        !shop.pastWhole
+        state === 'reading'
           ? t('log.reading')
-          : found.length
-            ? t('log.count', found.length)
-            : t(rows.length ? 'log.noneFound' : 'log.none')
+          : now.total
+            ? t('log.count', now.total)
+            : t(now.all ? 'log.noneFound' : 'log.none')
       }}
     </p>
+    <div v-if="state === 'failed'" class="note note--stop" role="alert">
+      <p>{{ t('log.failed') }}</p>
+      <v-btn @click="again">{{ t('log.again') }}</v-btn>
+    </div>
     <ul
-      v-if="found.length"
+      v-if="now.total"
       :ref="(el) => void (top = el as HTMLElement)"
       class="entries"
       :style="{ paddingTop: `${before}px`, paddingBottom: `${after}px` }"
@@ -203,11 +139,11 @@ function csv() {
         :key="row.id"
         :ref="(el) => measure(el as Element | null)"
         :data-index="index"
-        :aria-setsize="found.length"
+        :aria-setsize="now.total"
         :aria-posinset="index + 1"
       >
         <div class="head">
-          <router-link v-if="row.path" :to="row.path">{{ row.title }}</router-link>
+          <router-link v-if="row.line" :to="runPath(row.line)">{{ row.title }}</router-link>
           <b v-else>{{ row.title }}</b>
           <span class="tabular">{{ row.wire }}</span>
           <span class="muted tabular when"
@@ -235,10 +171,10 @@ function csv() {
         </details>
       </li>
     </ul>
-    <MoreFold v-if="rows.length" :title="t('log.charts.title')">
-      <LogCharts :lines="shop.past" :notes="log.notes" />
+    <MoreFold v-if="now.all" :title="t('log.charts.title')">
+      <LogCharts v-if="state === 'whole'" :add-up="addUp" :stamp="now.n" />
     </MoreFold>
-    <MoreFold v-if="shop.pastWhole && names.length" :title="t('log.names')">
+    <MoreFold v-if="names.length" :title="t('log.names')">
       <p class="muted">{{ t('log.namesText') }}</p>
       <div class="row">
         <v-btn v-for="name in names" :key="name" @click="forget(name)">{{

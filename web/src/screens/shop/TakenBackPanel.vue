@@ -16,11 +16,11 @@ const settings = useSettings()
 const when = (at: string) => d(new Date(at), { dateStyle: 'medium', timeStyle: 'short' })
 const undos = computed(() => [...shop.undos].reverse())
 // Removed runs are read when somebody looks for them.
-onMounted(() => void idle(1000).then(() => shop.loadPast()))
+onMounted(() => void idle(1000).then(() => shop.loadRemoved()))
 /** Looked for again at every writing. */
 const removed = computed(() => {
   void shop.undos
-  void shop.past
+  void shop.pastChanged
   void shop.saveState
   return [...shop.removed()].sort((a, b) => (a.at < b.at ? 1 : -1)).slice(0, 200)
 })

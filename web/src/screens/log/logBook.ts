@@ -1,0 +1,98 @@
+import { logFigures } from '@pepper-knot/core/record'
+import { csvText, type CsvOptions } from '../../storage/csv.ts'
+import type { Past as LogLine } from '../../storage/past.ts'
+import type { LogNote } from '../../stores/log.ts'
+import type { LogRow, LogSayer } from './logRows.ts'
+
+/** What is looked for: all of it for nothing. */
+export interface LogQuery {
+  find?: string | undefined
+  /** As the row says it. */
+  machine?: string | undefined
+  wire?: string | undefined
+}
+export interface LogFound {
+  /** How many there are, and how many were found. */
+  all: number
+  total: number
+  /** Machines of all of them, and wires of those on the machine that was chosen, the latest first. */
+  machines: string[]
+  wires: string[]
+}
+export type LogFigures = ReturnType<typeof logFigures>
+/** As many names as stand in a line or two. */
+const MOST_NAMES = 12
+
+/** The month of an ISO time, by the reader’s clock. */
+export const monthKey = (at: string | Date) => {
+  const date = new Date(at)
+  return `${date.getFullYear()}-${date.getMonth()}`
+}
+const byTime = (a: LogRow, b: LogRow) => (a.at < b.at ? 1 : a.at > b.at ? -1 : a.id < b.id ? -1 : 1)
+
+/** All that was done, the latest first: looked through, added up, written out. */
+export function createLogBook(say: LogSayer, lines: readonly LogLine[], notes: readonly LogNote[]) {
+  const rows = [...lines.map(say.ofLine), ...notes.map(say.ofNote)].sort(byTime)
+  let found: readonly LogRow[] = rows
+  const texts = new Map<LogRow, string>()
+  const textOf = (row: LogRow) => {
+    const text = texts.get(row) ?? say.textOf(row)
+    texts.set(row, text)
+    return text
+  }
+  /** Rows of one machine and wire, and the search over them: a search is typed letter by letter. */
+  let among: { key: string; rows: readonly LogRow[]; finder?: ReturnType<LogSayer['finderOf']> } = {
+    key: '',
+    rows,
+  }
+  const finderOfAll = { key: '', rows, finder: undefined as ReturnType<LogSayer['finderOf']> | undefined }
+  const namesOf = (list: readonly LogRow[], key: 'machine' | 'wire') => {
+    const names = new Set<string>()
+    for (const row of list) {
+      if (row[key]) names.add(row[key])
+      if (names.size === MOST_NAMES) break
+    }
+    return [...names]
+  }
+
+  function find({ find, machine, wire }: LogQuery): LogFound {
+    const onMachine = machine ? rows.filter((row) => row.machine === machine) : rows
+    const key = JSON.stringify([machine ?? '', wire ?? ''])
+    if (!machine && !wire) among = finderOfAll
+    else if (among.key !== key)
+      among = { key, rows: wire ? onMachine.filter((row) => row.wire === wire) : onMachine }
+    const list = among.rows
+    found = find?.trim()
+      ? (among.finder ??= say.finderOf(list.map(textOf))).find(find).map((at) => list[at]!)
+      : list
+    return {
+      all: rows.length,
+      total: found.length,
+      machines: namesOf(rows, 'machine'),
+      wires: namesOf(onMachine, 'wire'),
+    }
+  }
+  return {
+    find,
+    /** Makes ready what the first search needs. */
+    ready: () => (finderOfAll.finder ??= say.finderOf(rows.map(textOf))).ready(),
+    /** Some of what was found last. */
+    rows: (from: number, to: number): LogRow[] => found.slice(from, to).map((row) => ({ ...row })),
+    figures: (months: readonly string[]): LogFigures => logFigures(lines, notes, months, monthKey),
+    /** Everyone who is named in an entry, or in what one said before. */
+    names: (): string[] =>
+      [
+        ...new Set([
+          ...lines.flatMap(({ by }) => by ?? []),
+          ...notes.flatMap(({ by, was }) =>
+            [by, ...(was ?? []).map((old) => old.by)].flatMap((b) => b ?? []),
+          ),
+        ]),
+      ].sort(),
+    /** Ids of the jobs that bear a name. */
+    jobsBy: (name: string): string[] => lines.flatMap((line) => (line.by === name ? [line.id] : [])),
+    /** What was found last, as CSV. */
+    csv: (options: CsvOptions): string => csvText(say.head(), found.map(say.cellsOf), options),
+  }
+}
+export type LogBook = ReturnType<typeof createLogBook>

@@ -1,0 +1,116 @@
+import type { Remote } from 'comlink'
+import { computed, onScopeDispose, ref, shallowRef, watch } from 'vue'
+import { useI18n } from 'vue-i18n'
+import { spoken } from '../../messages/language.ts'
+import { useLog } from '../../stores/log.ts'
+import { useMachines } from '../../stores/machines.ts'
+import { useSettings } from '../../stores/settings.ts'
+import { useShop } from '../../stores/shop.ts'
+import type { LogWorker } from '../../workers/log.worker.ts'
+import { createLogBook, type LogFound, type LogQuery } from './logBook.ts'
+import type { LogContext, LogRow } from './logRows.ts'
+import { startLog } from './logWorker.ts'
+import { sayLog } from './sayLog.ts'
+
+/** Rows that come with an answer, and those that come with one that is scrolled to. */
+const FIRST = 120
+const AROUND = 60
+
+/**
+ * What is found in the log: the latest of it at once, all of it from a worker, in pieces as it is looked at.
+ * @param query what is looked for now
+ */
+export function useLogFinder(query: () => LogQuery) {
+  const { locale } = useI18n()
+  const shop = useShop()
+  const log = useLog()
+  const machines = useMachines()
+  const settings = useSettings()
+  const state = ref<'reading' | 'whole' | 'failed'>('reading')
+  let raw: Worker | undefined
+  let worker: Remote<LogWorker> | undefined
+  function start(): Remote<LogWorker> {
+    const started = startLog()
+    raw = started.raw
+    raw.onerror = () => (state.value = 'failed')
+    return started.log
+  }
+  onScopeDispose(() => raw?.terminate())
+
+  const context = computed<LogContext>(() => ({
+    units: settings.units,
+    currency: settings.all.currency,
+    locale: locale.value,
+    machines: machines.list.map(({ id, name }) => [id, name]),
+  }))
+  /** The latest, until the worker has read the rest. */
+  const latest = computed((): Answer => {
+    const book = createLogBook(sayLog(context.value), shop.past, log.notes)
+    const found = book.find(query())
+    return { ...found, rows: book.rows(0, found.total), n: 0 }
+  })
+  type Answer = LogFound & { rows: (LogRow | undefined)[]; n: number }
+  const answer = shallowRef<Answer>()
+  const now = computed(() => answer.value ?? latest.value)
+
+  let n = 0
+  let opened = ''
+  let openedNotes: unknown
+  async function ask() {
+    const mine = ++n
+    try {
+      worker ??= start()
+      const asked = { language: spoken(), context: context.value, changed: shop.pastChanged }
+      const text = JSON.stringify(asked)
+      if (text !== opened || openedNotes !== log.notes) {
+        opened = text
+        openedNotes = log.notes
+        await worker.open({
+          ...(JSON.parse(text) as typeof asked),
+          notes: JSON.parse(JSON.stringify(log.notes)) as typeof log.notes,
+        })
+        if (mine !== n) return
+      }
+      const { first, ...found } = await worker.find({ ...query() }, FIRST)
+      if (mine !== n) return
+      const rows: (LogRow | undefined)[] = first
+      rows.length = found.total
+      answer.value = { ...found, rows: Array.from(rows), n: mine }
+      state.value = 'whole'
+    } catch (error) {
+      if (mine !== n) return
+      console.error(error)
+      opened = ''
+      state.value = 'failed'
+    }
+  }
+  watch([() => JSON.stringify([query(), context.value, shop.pastChanged]), () => log.notes], ask, {
+    immediate: true,
+  })
+
+  /** These are looked at: those that are not here yet come. */
+  async function want(from: number, to: number) {
+    const there = answer.value
+    if (!worker || !there) return
+    const { rows } = there
+    let [begin, end] = [Math.max(0, from), Math.min(rows.length, to + 1)]
+    while (begin < end && rows[begin]) begin++
+    while (end > begin && rows[end - 1]) end--
+    if (begin === end) return
+    begin = Math.max(0, begin - AROUND)
+    const came = await worker.rows(begin, Math.min(rows.length, end + AROUND)).catch(() => [])
+    // Another question was asked meanwhile: its rows are others.
+    if (answer.value?.n !== there.n || n !== there.n) return
+    const more = [...answer.value.rows]
+    came.forEach((row, i) => (more[begin + i] = row))
+    answer.value = { ...answer.value, rows: more }
+  }
+  return {
+    now,
+    state,
+    want,
+    again: ask,
+    /** All of it, from who knows all of it. */
+    whole: () => (state.value === 'whole' ? worker : undefined),
+  }
+}
