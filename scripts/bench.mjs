@@ -2,7 +2,7 @@
  * npm run bench: every pair of wires planned, the readiness board of a large shop, the feed bench against
  * mathjs and a bare loop, dialling in on simulated arcs, and the order search against a
  * general solver. `npm run bench -- combinations` runs setups at random instead; `long` tries every law
- * at its full count, the browser’s among them the walks of every job too; `record` is what a touch costs in a long record; `proof` holds the proof
+ * at its full count, the browser’s among them the walks of every job too; `record` is what a touch costs in a long record, `memory` what a long log does; `proof` holds the proof
  * against a checker of its own; `mutants` breaks seeded places and asks Jest; `costs` adds a family, a station, a job
  * and the like to a copy;
  * any name runs that one alone.
@@ -23,6 +23,7 @@ const known = [
   'notes',
   'load',
   'record',
+  'memory',
   'proof',
   'trouble',
   'mechanics',
@@ -89,7 +90,7 @@ install()
 let status = 0
 for (const name of asked.length ? asked : usual) {
   console.log(`\n— ${name}`)
-  if (name === 'server' || name === 'load' || name === 'record') build()
+  if (name === 'server' || name === 'load' || name === 'record' || name === 'memory') build()
   status =
     (name === 'long' ? long() : run('npx', ['tsx', '--conditions=source', `scripts/test/${name}.ts`])) ||
     status

@@ -1,3 +1,5 @@
+import type {
+  LISTS} from '../src/index.ts';
 import {
   apart,
   apartIn,
@@ -20,7 +22,6 @@ import {
   keptPlan,
   mergeFields,
   mergeKept,
-  LISTS,
   idsByList,
   mergeStates,
   migrate,

@@ -6,20 +6,15 @@
  * `npm run bench -- load`; `PAIRS=9` for a long look.
  */
 import { chromium, type Browser } from '@playwright/test'
-import { spawn, type ChildProcess } from 'node:child_process'
-import { existsSync, mkdtempSync, rmSync, symlinkSync, writeFileSync } from 'node:fs'
+import { mkdtempSync, rmSync, symlinkSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import { fileURLToPath } from 'node:url'
 import vue from '@vitejs/plugin-vue'
 import { build } from 'vite'
 import vuetify from 'vite-plugin-vuetify'
+import { executablePath, median, root, serve } from './served.ts'
 
-const root = fileURLToPath(new URL('../..', import.meta.url))
 const PAIRS = Number(process.env.PAIRS ?? 5)
-const CHROMIUM = [process.env.CHROMIUM, '/usr/bin/chromium', '/usr/bin/chromium-headless-shell'].find(
-  (path) => path && existsSync(path),
-)
 
 /** The empty app: bar, card, button, router, pinia, whole styles and the same font. */
 const EMPTY: Readonly<Record<string, string>> = {
@@ -53,20 +48,6 @@ async function buildEmpty(): Promise<string> {
     build: { assetsInlineLimit: 0, outDir: join(folder, 'dist') },
   })
   return folder
-}
-
-/** The same server over a built app. */
-function serve(webRoot: string): Promise<{ url: string; server: ChildProcess }> {
-  const server = spawn('node', [join(root, 'server/dist/main.js')], {
-    env: { ...process.env, PORT: '0', WEB_ROOT: webRoot, DEMO: '1' },
-    stdio: ['ignore', 'pipe', 'inherit'],
-  })
-  return new Promise((done) =>
-    server.stdout!.on('data', (text: Buffer) => {
-      const url = /http:\/\/\S+/.exec(text.toString())
-      if (url) done({ url: url[0], server })
-    }),
-  )
 }
 
 /** As text: what the runner makes of a function may need helpers that the page has not. */
@@ -155,13 +136,11 @@ async function load(browser: Browser, url: string, slow: boolean, board: boolean
   }
 }
 
-const median = (values: number[]) => [...values].sort((a, b) => a - b)[values.length >> 1]!
-
 const empty = await buildEmpty()
 const ours = await serve(join(root, 'web/dist'))
 const theirs = await serve(join(empty, 'dist'))
 const browser = await chromium.launch({
-  executablePath: CHROMIUM!,
+  executablePath,
   args: [
     '--no-sandbox',
     '--disable-gpu',

@@ -6,11 +6,9 @@
  * the same lines. `npm run bench -- record`; `PAIRS=3` for a quick look.
  */
 import { chromium, type BrowserContext, type Page } from '@playwright/test'
-import { spawn } from 'node:child_process'
-import { existsSync, readFileSync, writeFileSync } from 'node:fs'
+import { readFileSync, writeFileSync } from 'node:fs'
 import { tmpdir } from 'node:os'
 import { join } from 'node:path'
-import { fileURLToPath } from 'node:url'
 import {
   defaultSettings,
   follow,
@@ -30,18 +28,14 @@ import {
   type State,
 } from '@pepper-knot/core/internal'
 import { demoShop } from '@pepper-knot/core/demo'
+import { executablePath, median, root, serve } from './served.ts'
 
-const root = fileURLToPath(new URL('../..', import.meta.url))
 const PAIRS = Number(process.env.PAIRS ?? 9)
 /** A part alone, for a quick look: `file`, `touches`, `screens` or `slowed`. */
 const part = (name: string, rows: number) =>
   process.env.ONLY === undefined || process.env.ONLY === name ? rows : 0
 const [MACHINES, PARTS, WIRES, RUNS, ENTRIES, TOUCHED] = [200, 800, 200, 5000, 50_000, 10_000]
-const CHROMIUM = [process.env.CHROMIUM, '/usr/bin/chromium', '/usr/bin/chromium-headless-shell'].find(
-  (path) => path && existsSync(path),
-)
 const at = '2026-11-26T08:00:00.000Z'
-const median = (values: number[]) => [...values].sort((a, b) => a - b)[values.length >> 1]!
 
 /** The demo, many times over. */
 function bigShop(): State {
@@ -130,19 +124,6 @@ function bigShop(): State {
   return { records: state.records, entries }
 }
 
-function serve(): Promise<{ url: string; stop: () => void }> {
-  const server = spawn('node', [join(root, 'server/dist/main.js')], {
-    env: { ...process.env, PORT: '0', DEMO: '1' },
-    stdio: ['ignore', 'pipe', 'inherit'],
-  })
-  return new Promise((done) =>
-    server.stdout.on('data', (text: Buffer) => {
-      const url = /http:\/\/\S+/.exec(text.toString())
-      if (url) done({ url: url[0], stop: () => server.kill() })
-    }),
-  )
-}
-
 /** In the page: does something, and waits until it is painted, and until it is written. As text, it needs no helper. */
 const TOUCH = `(act) => new Promise((done) => {
   const word = new BroadcastChannel('pepper-knot')
@@ -191,8 +172,8 @@ const TOUCHES: Record<
   },
 }
 
-const { url, stop } = await serve()
-const browser = await chromium.launch({ executablePath: CHROMIUM!, args: ['--no-sandbox', '--disable-gpu'] })
+const { url, server } = await serve()
+const browser = await chromium.launch({ executablePath, args: ['--no-sandbox', '--disable-gpu'] })
 const open = async (): Promise<{ context: BrowserContext; page: Page }> => {
   const context = await browser.newContext({
     viewport: { width: 1280, height: 800 },
@@ -377,9 +358,7 @@ const SCREENS: Record<string, string> = {
 }
 const shownAt = (selector: string) =>
   `new Promise((done) => { const look = () => document.querySelector(${JSON.stringify(selector)}) ? done(performance.now()) : requestAnimationFrame(look); look() })`
-for (const [path, selector] of Object.entries(SCREENS)
-  .slice(0, part('screens', 99))
-  .filter(([p]) => !process.env.AT || process.env.AT.split(',').includes(p))) {
+for (const [path, selector] of Object.entries(SCREENS).slice(0, part('screens', 99))) {
   const took = { big: [] as number[], demo: [] as number[] }
   for (let i = 0; i < PAIRS + 1; i++)
     for (const who of ['big', 'demo'] as const) {
@@ -455,4 +434,4 @@ for (const [name, { path, ready, act, fold }] of Object.entries(SLOWED).slice(0,
     console.log(`${name}, slowed four times, ${who}: longest task ${longest.toFixed(0)} ms (at most 100)`)
   }
 await browser.close()
-stop()
+server.kill()

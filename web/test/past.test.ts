@@ -1,7 +1,16 @@
 import type { Content } from '@pepper-knot/core/ledger'
 import { dice } from '../../core/test/otherSetups.ts'
 import { times } from '../../core/test/counts.ts'
-import { newestIn, pastAnew, pastIn, pastPuts, pastThen, PAST, removedIn } from '../src/storage/past.ts'
+import {
+  newestIn,
+  pastAnew,
+  pastIn,
+  pastInOnePiece,
+  pastPuts,
+  pastThen,
+  PAST,
+  removedIn,
+} from '../src/storage/past.ts'
 import { memoryStore } from './memoryBoxes.ts'
 
 /** A run as the store keeps it; of many at once, some were signed off in the same minute. */
@@ -87,3 +96,20 @@ test.each(Array.from({ length: times(2, 60) }, (_, i) => i + 1))(
     expect([first, await boxes.meta.get(PAST)]).toEqual([first, null])
   },
 )
+
+test('the list of the version before is taken over once, and not once a run was changed since', async () => {
+  const store = memoryStore()
+  const boxes = store.boxes()
+  const listed = pastAnew(
+    Array.from({ length: 700 }, (_, n) => ({ id: `run${n}`, was: null, is: run(n, n) })),
+  )
+  const before = { box: 'meta', key: 'past/4', value: listed } as const
+  await boxes.write([before])
+  expect(await pastInOnePiece(boxes)).toEqual(listed)
+  await boxes.write(await pastThen(boxes, [{ id: 'run9', was: run(9, 9), is: null }]))
+  expect(await pastInOnePiece(boxes)).toBeUndefined()
+  for (const scrap of [null, 3, {}, { signed: [{}], removed: [] }, { signed: [], removed: [1] }]) {
+    await boxes.write([{ ...before, value: scrap }])
+    expect(await pastInOnePiece(boxes)).toBeUndefined()
+  }
+})

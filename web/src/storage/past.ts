@@ -134,6 +134,17 @@ export async function pastIn(boxes: Pick<Boxes, 'meta'>): Promise<PastRuns | und
     : undefined
 }
 
+/** The same lines in one piece, as the version before this one kept them. */
+const IN_ONE_PIECE = 'past/4'
+export async function pastInOnePiece({ meta }: Pick<Boxes, 'meta'>): Promise<PastRuns | undefined> {
+  const there = (await meta.get(IN_ONE_PIECE)) as Partial<Record<keyof PastRuns, unknown>> | null
+  const { signed, removed } = there ?? {}
+  const isList = Array.isArray(signed) && signed.every(isPast)
+  return isList && Array.isArray(removed) && removed.every((id) => typeof id === 'string')
+    ? { signed: inOrder(signed), removed }
+    : undefined
+}
+
 /** Nothing where it is not signed off. */
 export function pastOf(content: Content | null): Past[] {
   const line = content && logLine(content as unknown as Run)
@@ -160,12 +171,13 @@ export const pastAnew = (runs: readonly RunChange[]): PastRuns => ({
 
 /**
  * What is to be written where these runs are otherwise now: the pages they stand on, and no other.
- * @returns nothing where the store has no list; where what is there is not what it should be, the list goes, and is made
+ * @returns where the store has no list, that earlier ones go; where what is there is not what it should be, the list goes, and is made
  * anew by whoever looks for it
  */
 export async function pastThen(boxes: Pick<Boxes, 'meta'>, runs: readonly RunChange[]): Promise<Put[]> {
   const index = await indexIn(boxes)
-  if (!index) return []
+  // An earlier list would not know of it.
+  if (!index) return [...OLDER_LISTS]
   const none = [put(PAST), put(NEWEST)]
   const leaves = new Map<number, Leaf>()
   let pages: Index['pages'] = index.pages

@@ -13,6 +13,7 @@ import {
   OLDER_LISTS,
   pastAnew,
   pastIn,
+  pastInOnePiece,
   pastOf,
   pastPuts,
   pastThen,
@@ -54,8 +55,11 @@ export function createSums({ boxes, shelf, digestNow, loadRuns, openRuns }: Read
     return digest
   }
   async function madeAnew(): Promise<PastRuns> {
-    await loadRuns()
-    const found = allPast(shelf.records)
+    let found = await pastInOnePiece(boxes)
+    if (!found) {
+      await loadRuns()
+      found = allPast(shelf.records)
+    }
     const puts = await pastPuts(found, boxes)
     await boxes.write([...puts, ...OLDER_LISTS]).catch(() => undefined)
     return found
