@@ -1,5 +1,4 @@
-import type {
-  LISTS} from '../src/index.ts';
+import type { LISTS } from '../src/index.ts'
 import {
   apart,
   apartIn,
