@@ -32,6 +32,8 @@ const known = [
   'photo',
   'long',
 ]
+/** They measure what is served. */
+const OF_WHAT_IS_BUILT = ['server', 'load', 'record', 'memory']
 const asked = process.argv.slice(2)
 const odd = asked.find((name) => !known.includes(name))
 if (odd) {
@@ -90,7 +92,7 @@ install()
 let status = 0
 for (const name of asked.length ? asked : usual) {
   console.log(`\n— ${name}`)
-  if (name === 'server' || name === 'load' || name === 'record' || name === 'memory') build()
+  if (OF_WHAT_IS_BUILT.includes(name)) build()
   status =
     (name === 'long' ? long() : run('npx', ['tsx', '--conditions=source', `scripts/test/${name}.ts`])) ||
     status

@@ -81,22 +81,27 @@ function act(d: Dice, mine: string) {
     () => void doing.push(useShop().undo()),
   ])()
 }
+/** A new store with the demo in it, and two tabs that have it open; the second is the one in hand. */
+async function twoTabs() {
+  mockStore = memoryStore()
+  mockBooks = []
+  const tabs = [createPinia(), createPinia()]
+  setActivePinia(tabs[0]!)
+  useShop().start({ ...useShop().shop, ...demoShop() })
+  // Shown before it is kept: a touch is written when there is something to write it with.
+  while (!mockStore.data.get('meta')!.has('head')) await new Promise((done) => setTimeout(done))
+  await useShop().save()
+  setActivePinia(tabs[1]!)
+  await useShop().load()
+  return tabs
+}
 const plain = <T>(value: T) => JSON.parse(JSON.stringify(value)) as T
 const byId = (runs: readonly Run[]) => [...runs].sort((a, b) => (a.id < b.id ? -1 : 1))
 
 test(`${times(6, 200)} shops under two pairs of hands, with writes that fail: both pages show what the store says`, async () => {
   for (let seed = 1; seed <= times(6, 200); seed++) {
     const d = dice(seed)
-    mockStore = memoryStore()
-    mockBooks = []
-    const tabs = [createPinia(), createPinia()]
-    setActivePinia(tabs[0]!)
-    useShop().start({ ...useShop().shop, ...demoShop() })
-    // Shown before it is kept: a touch is written when there is something to write it with.
-    while (!mockStore.data.get('meta')!.has('head')) await new Promise((done) => setTimeout(done))
-    await useShop().save()
-    setActivePinia(tabs[1]!)
-    await useShop().load()
+    const tabs = await twoTabs()
     for (let i = 0; i < 30; i++) {
       const who = d.below(2)
       setActivePinia(tabs[who]!)
@@ -142,15 +147,7 @@ test(`${times(6, 200)} shops under two pairs of hands, with writes that fail: bo
 
 test('a machine is touched while a writing of this tab brings in what another wrote of it: both stand, at every moment', async () => {
   for (let moment = 0; moment <= 60; moment += 3) {
-    mockStore = memoryStore()
-    mockBooks = []
-    const tabs = [createPinia(), createPinia()]
-    setActivePinia(tabs[0]!)
-    useShop().start({ ...useShop().shop, ...demoShop() })
-    while (!mockStore.data.get('meta')!.has('head')) await new Promise((done) => setTimeout(done))
-    await useShop().save()
-    setActivePinia(tabs[1]!)
-    await useShop().load()
+    const tabs = await twoTabs()
     const [first, second] = useMachines().list.map(({ id }) => id)
     const say = (id: string, more: object) => {
       const machines = useMachines()

@@ -75,7 +75,7 @@ test.each(Array.from({ length: times(2, 60) }, (_, i) => i + 1))(
       expect(await removedIn(boxes)).toEqual(got!.removed)
       expect(await newestIn(boxes)).toEqual(want.signed.slice(0, 100))
     }
-    // A sign-off writes the page it stands on, and one more where that was full.
+    // Each of up to three writes the pages that it stood and stands on, and one more where that was full.
     expect(pages).toBeLessThanOrEqual(8)
     // No page is left behind that the index does not name.
     const index = (await boxes.meta.get(PAST)) as { pages: unknown[] }

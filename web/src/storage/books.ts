@@ -25,7 +25,7 @@ import {
 } from '@pepper-knot/core/record'
 import { AGES, grownTo, oldIn, readAges } from './ages.ts'
 import type { Put } from './boxes.ts'
-import { newestIn, type Past } from './past.ts'
+import { MOST_NEWEST, newestIn, type Past } from './past.ts'
 import { createSums } from './sums.ts'
 import {
   isSignOff,
@@ -413,6 +413,8 @@ export function createBooks({ boxes, early, former, locked, now, newId, tell }: 
   }
   /** The runs that were signed off, the last one first. */
   const past = (): Promise<Past[]> => locked(async () => (await pastRuns()).signed)
+  /** The latest of them. */
+  const newest = async (): Promise<Past[]> => (await newestIn(boxes)) ?? (await past()).slice(0, MOST_NEWEST)
   /** Reads the runs that were removed: they are kept for a while. */
   const loadRemoved = (): Promise<void> =>
     locked(async () => {
@@ -589,7 +591,7 @@ export function createBooks({ boxes, early, former, locked, now, newId, tell }: 
     loadRun: (id: string) => locked(() => loadRun(id)),
     past,
     loadRemoved,
-    newest: () => newestIn(boxes),
+    newest,
     shown,
     removedWith,
     kept: (key: Key) => shelf.records.get(key),

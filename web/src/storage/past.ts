@@ -2,6 +2,7 @@ import { z } from 'zod'
 import type { Content } from '@pepper-knot/core/ledger'
 import { logLine, type Run } from '@pepper-knot/core/record'
 import type { Boxes, Put } from './boxes.ts'
+import { latestFirst } from './latestFirst.ts'
 
 /** What the list says of a run that was signed off: none of them has to be opened for it. */
 export type Past = NonNullable<ReturnType<typeof logLine>>
@@ -39,11 +40,7 @@ const isPast = (one: unknown): one is Past => {
     [causes, fitted].every((list) => list === undefined || Array.isArray(list))
   )
 }
-/** Where a run stands in the list: the last one first; of two at once the order is that of their names. */
-type Place = Pick<Past, 'at' | 'id'>
-const order = (a: Place, b: Place): number =>
-  a.at === b.at ? (a.id === b.id ? 0 : a.id < b.id ? -1 : 1) : a.at < b.at ? 1 : -1
-const inOrder = (rows: readonly Past[]): Past[] => [...rows].sort(order)
+const inOrder = (rows: readonly Past[]): Past[] => [...rows].sort(latestFirst)
 
 /** Runs that no screen opens with: those that were signed off, the last one first, and those that were removed. */
 export interface PastRuns {
@@ -74,7 +71,7 @@ type Leaf = Index['pages'][number] & { rows: Past[] }
 
 /** The last of them beside the whole list: what a screen shows first. */
 const NEWEST = `${PAST}/newest`
-const MOST_NEWEST = 100
+export const MOST_NEWEST = 100
 /** Lists under their earlier names go once this one stands. */
 export const OLDER_LISTS: readonly Put[] = [
   'past',
@@ -95,7 +92,7 @@ const leaf = (n: number, rows: Past[]): Leaf => {
 const indexPut = (pages: readonly Index['pages'][number][], removed: readonly string[]) =>
   put(PAST, { pages: pages.map(({ n, count, last }) => ({ n, count, last })), removed })
 
-/** The whole list anew. @param there what lies in the store by now, which may have more pages */
+/** The whole list anew, in the place of what lies there by now. */
 export async function pastPuts({ signed, removed }: PastRuns, { meta }: Pick<Boxes, 'meta'>): Promise<Put[]> {
   const pages: Leaf[] = []
   for (let at = 0; at < signed.length; at += MOST_LINES)
@@ -108,7 +105,7 @@ export async function pastPuts({ signed, removed }: PastRuns, { meta }: Pick<Box
     put(NEWEST, signed.slice(0, MOST_NEWEST)),
   ]
 }
-/** @returns nothing where the store has no such list yet */
+/** The latest of the list. @returns nothing where the store has no such list yet */
 export async function newestIn({ meta }: Pick<Boxes, 'meta'>): Promise<Past[] | undefined> {
   const raw = await meta.get(NEWEST)
   return Array.isArray(raw) && raw.every(isPast) ? raw : undefined
@@ -122,7 +119,7 @@ export const removedIn = async (boxes: Pick<Boxes, 'meta'>): Promise<string[] | 
   (await indexIn(boxes))?.removed
 /** @returns nothing where it is not the page that the index names */
 const rowsOf = (raw: unknown, { count, last }: Index['pages'][number]): Past[] | undefined =>
-  Array.isArray(raw) && raw.every(isPast) && raw.length === count && order(raw.at(-1)!, last) === 0
+  Array.isArray(raw) && raw.every(isPast) && raw.length === count && latestFirst(raw.at(-1)!, last) === 0
     ? raw
     : undefined
 /** The whole list. @returns nothing where the store has none yet, or not all of it */
@@ -171,8 +168,8 @@ export const pastAnew = (runs: readonly RunChange[]): PastRuns => ({
 
 /**
  * What is to be written where these runs are otherwise now: the pages they stand on, and no other.
- * @returns where the store has no list, that earlier ones go; where what is there is not what it should be, the list goes, and is made
- * anew by whoever looks for it
+ * @returns where the store has no list, that earlier ones go; where what is there is not what it should be, that the list
+ * goes: it is made anew by whoever looks for it
  */
 export async function pastThen(boxes: Pick<Boxes, 'meta'>, runs: readonly RunChange[]): Promise<Put[]> {
   const index = await indexIn(boxes)
@@ -190,7 +187,7 @@ export async function pastThen(boxes: Pick<Boxes, 'meta'>, runs: readonly RunCha
     const rows = rowsOf(await boxes.meta.get(`${PAGES}${page.n}`), page)
     return rows && { ...page, rows }
   }
-  const pageFor = (line: Past) => pages.find(({ last }) => order(line, last) <= 0) ?? pages.at(-1)
+  const pageFor = (line: Past) => pages.find(({ last }) => latestFirst(line, last) <= 0) ?? pages.at(-1)
   const lay = (page: Index['pages'][number] | undefined, ...made: Leaf[]) => {
     const at = page ? pages.indexOf(page) : pages.length
     pages = [...pages.slice(0, at), ...made, ...pages.slice(page ? at + 1 : at)]

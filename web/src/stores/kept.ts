@@ -11,7 +11,10 @@ function freeze(value: unknown): void {
  * dearer to watch than a short one.
  */
 export function asKept<T extends object>(value: T): T {
-  return Object.isFrozen(value) ? value : keptAsItIs(JSON.parse(JSON.stringify(value)) as T)
+  if (Object.isFrozen(value)) return value
+  const kept = markRaw(JSON.parse(JSON.stringify(value)) as T)
+  freeze(kept)
+  return kept
 }
 /** What a field of a run says: it is never changed, only said anew. */
 export const asField = <T>(value: T): T =>
@@ -19,12 +22,7 @@ export const asField = <T>(value: T): T =>
 /** A run whose fields are said anew and never changed. */
 export const fieldwise = (run: Run): Run =>
   Object.fromEntries(Object.entries(run).map(([key, value]) => [key, asField(value as unknown)])) as Run
-/** The same for what nobody else holds. */
-function keptAsItIs<T extends object>(value: T): T {
-  if (!Object.isFrozen(value)) freeze(markRaw(value))
-  return value
-}
-/** The same for all that was read of the store, which is many: shown first, and held fast afterwards. */
+/** Things as they were read of the store, which are many and held by nobody else: shown first, held fast afterwards. */
 export function keptAsRead<T extends object>(values: T[], shown: Promise<unknown>): T[] {
   void shown.then(() => values.forEach(freeze))
   return values.map(markRaw)

@@ -2,6 +2,7 @@ import { defineStore } from 'pinia'
 import { useLocalStorage } from '@vueuse/core'
 import { computed } from 'vue'
 import { corrected, type Shop } from '@pepper-knot/core/record'
+import { latestFirst } from '../storage/latestFirst.ts'
 import { asKept } from './kept.ts'
 import { useRuns } from './runs.ts'
 import { newId, useShop } from './shop.ts'
@@ -12,9 +13,7 @@ export type LogNote = NonNullable<Shop['log']>[number]
 export const useLog = defineStore('log', () => {
   const shop = useShop()
   const runs = useRuns()
-  const notes = computed<readonly LogNote[]>(() =>
-    [...(shop.shop.log ?? [])].sort((a, b) => (a.at < b.at ? 1 : a.at > b.at ? -1 : a.id < b.id ? -1 : 1)),
-  )
+  const notes = computed<readonly LogNote[]>(() => [...(shop.shop.log ?? [])].sort(latestFirst))
   /** Name or initials, remembered by this device alone. */
   const by = useLocalStorage('pepper-knot/by', '')
   const signed = computed(() => by.value.trim().slice(0, 40) || undefined)

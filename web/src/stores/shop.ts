@@ -60,8 +60,6 @@ edge().catch(() => undefined)
 const CLOCK_BACK_MS = 120_000
 /** How often an open tab of the version before this one is looked for, ms. */
 const LOOK_BEFORE_MS = 10_000
-/** So many of the latest jobs are known without the log. */
-export const MOST_PAST = 100
 /** How often old removed things are looked for, ms. */
 const TIDY_MS = 6 * 3_600_000
 
@@ -346,8 +344,7 @@ export const useShop = defineStore('shop', () => {
   async function loadPast() {
     if (!books) return
     pastAsked = true
-    const newest = await books.newest().catch(() => undefined)
-    past.value = newest ?? (await books.past().catch(() => past.value)).slice(0, MOST_PAST)
+    past.value = await books.newest().catch(() => past.value)
   }
   /** Runs that were removed: read when somebody looks for them. */
   const loadRemoved = async () => {

@@ -15,10 +15,8 @@ export interface LogAsked {
   notes: readonly LogNote[]
   changed: number
 }
-let asked: LogAsked | undefined
 let lines: { changed: number; list: Promise<Past[]> } | undefined
 let book: Promise<LogBook> | undefined
-
 let books: { past: () => Promise<Past[]> } | undefined
 /** What says it comes once the language is chosen. */
 let spoken: Promise<{ sayLog: (context: LogContext) => LogSayer }> | undefined
@@ -40,11 +38,10 @@ const log = {
   warm: (language: string): Promise<void> => speaking(language).then(() => undefined),
   /** From now on this is the log. */
   async open(next: LogAsked): Promise<void> {
-    asked = next
     const mine = (book = made(next))
     await mine
     // Whoever searches next does not wait for it.
-    setTimeout(() => asked === next && void mine.then((one) => one.ready()))
+    setTimeout(() => book === mine && void mine.then((one) => one.ready()))
   },
   /** What is found, and the first of it. */
   async find(query: LogQuery, first: number): Promise<LogFound & { first: LogRow[] }> {

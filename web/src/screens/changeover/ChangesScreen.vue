@@ -5,7 +5,7 @@ import { useI18n } from 'vue-i18n'
 import { useRouter } from 'vue-router'
 import { useMachines } from '../../stores/machines.ts'
 import { useRuns } from '../../stores/runs.ts'
-import { MOST_PAST, useShop } from '../../stores/shop.ts'
+import { useShop } from '../../stores/shop.ts'
 import { seen } from '../../messages/seen.ts'
 import { useRows } from '../../parts/rows.ts'
 import MachineChoice from '../../parts/MachineChoice.vue'
@@ -68,7 +68,9 @@ const start = (machineId: string) => void router.push(`/change/${runStore.start(
         >
       </li>
     </ul>
-    <router-link v-if="past.length >= MOST_PAST" to="/log">{{ t('changes.all') }}</router-link>
+    <router-link v-if="past.length && shop.digest.signed > past.length" to="/log">{{
+      t('changes.all')
+    }}</router-link>
   </div>
 </template>
 

@@ -33,7 +33,7 @@ const LogCharts = defineAsyncComponent(() => import('./LogCharts.vue'))
 const find = useDraft('log.find', '')
 const machine = useDraft<string | undefined>('log.machine', undefined)
 const wire = useDraft<string | undefined>('log.wire', undefined)
-const { now, state, want, again, whole } = useLogFinder(() => ({
+const { now, state, edition, want, again, whole } = useLogFinder(() => ({
   find: find.value,
   machine: machine.value,
   wire: wire.value,
@@ -53,11 +53,12 @@ function choose(which: 'machine' | 'wire', name: string) {
   const to = which === 'machine' ? machine : wire
   to.value = to.value === name ? undefined : name
 }
-// A wire that the machine never ran is not looked for on it.
+// A wire that the machine never ran is not looked for on it, once all that it ran is known.
 watch(
   () => now.value.wires,
   (wires) => {
-    if (machine.value && wire.value && !wires.includes(wire.value)) wire.value = undefined
+    if (state.value === 'whole' && machine.value && wire.value && !wires.includes(wire.value))
+      wire.value = undefined
   },
 )
 const { top, rows: lines, span, before, after, measure } = useRows<LogRow>(() => now.value.rows, 74)
@@ -71,7 +72,7 @@ const { menuAt, openMenu, acts } = useRowMenu<LogNote>((note) => [
 ])
 /** Everyone who is named in an entry, or in what one said before. */
 const names = shallowRef<readonly string[]>([])
-watch(now, async () => (names.value = (await whole()?.names()) ?? []))
+watch([edition, state], async () => (names.value = (await whole()?.names()) ?? []))
 const forget = async (name: string) =>
   log.forget(name, (await whole()?.jobsBy(name)) ?? [], t('log.forgot', { by: name }))
 const addUp = async (months: readonly string[]) => whole()?.figures([...months])
@@ -172,7 +173,7 @@ async function csv() {
       </li>
     </ul>
     <MoreFold v-if="now.all" :title="t('log.charts.title')">
-      <LogCharts v-if="state === 'whole'" :add-up="addUp" :stamp="now.n" />
+      <LogCharts v-if="state === 'whole'" :add-up="addUp" :stamp="edition" />
     </MoreFold>
     <MoreFold v-if="names.length" :title="t('log.names')">
       <p class="muted">{{ t('log.namesText') }}</p>

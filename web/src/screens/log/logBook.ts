@@ -1,5 +1,6 @@
 import { logFigures } from '@pepper-knot/core/record'
 import { csvText, type CsvOptions } from '../../storage/csv.ts'
+import { latestFirst } from '../../storage/latestFirst.ts'
 import type { Past as LogLine } from '../../storage/past.ts'
 import type { LogNote } from '../../stores/log.ts'
 import type { LogRow, LogSayer } from './logRows.ts'
@@ -28,11 +29,17 @@ export const monthKey = (at: string | Date) => {
   const date = new Date(at)
   return `${date.getFullYear()}-${date.getMonth()}`
 }
-const byTime = (a: LogRow, b: LogRow) => (a.at < b.at ? 1 : a.at > b.at ? -1 : a.id < b.id ? -1 : 1)
+
+/** Some rows, and the search over them once there was one. */
+interface Among {
+  key: string
+  rows: readonly LogRow[]
+  finder?: ReturnType<LogSayer['finderOf']>
+}
 
 /** All that was done, the latest first: looked through, added up, written out. */
 export function createLogBook(say: LogSayer, lines: readonly LogLine[], notes: readonly LogNote[]) {
-  const rows = [...lines.map(say.ofLine), ...notes.map(say.ofNote)].sort(byTime)
+  const rows = [...lines.map(say.ofLine), ...notes.map(say.ofNote)].sort(latestFirst)
   let found: readonly LogRow[] = rows
   const texts = new Map<LogRow, string>()
   const textOf = (row: LogRow) => {
@@ -40,12 +47,10 @@ export function createLogBook(say: LogSayer, lines: readonly LogLine[], notes: r
     texts.set(row, text)
     return text
   }
-  /** Rows of one machine and wire, and the search over them: a search is typed letter by letter. */
-  let among: { key: string; rows: readonly LogRow[]; finder?: ReturnType<LogSayer['finderOf']> } = {
-    key: '',
-    rows,
-  }
-  const finderOfAll = { key: '', rows, finder: undefined as ReturnType<LogSayer['finderOf']> | undefined }
+  /** All rows, and those of the machine and wire that were asked for last: a search is typed letter by letter. */
+  const whole: Among = { key: '', rows }
+  let among = whole
+  const finderIn = (these: Among) => (these.finder ??= say.finderOf(these.rows.map(textOf)))
   const namesOf = (list: readonly LogRow[], key: 'machine' | 'wire') => {
     const names = new Set<string>()
     for (const row of list) {
@@ -58,12 +63,14 @@ export function createLogBook(say: LogSayer, lines: readonly LogLine[], notes: r
   function find({ find, machine, wire }: LogQuery): LogFound {
     const onMachine = machine ? rows.filter((row) => row.machine === machine) : rows
     const key = JSON.stringify([machine ?? '', wire ?? ''])
-    if (!machine && !wire) among = finderOfAll
+    if (!machine && !wire) among = whole
     else if (among.key !== key)
       among = { key, rows: wire ? onMachine.filter((row) => row.wire === wire) : onMachine }
     const list = among.rows
     found = find?.trim()
-      ? (among.finder ??= say.finderOf(list.map(textOf))).find(find).map((at) => list[at]!)
+      ? finderIn(among)
+          .find(find)
+          .map((at) => list[at]!)
       : list
     return {
       all: rows.length,
@@ -75,9 +82,9 @@ export function createLogBook(say: LogSayer, lines: readonly LogLine[], notes: r
   return {
     find,
     /** Makes ready what the first search needs. */
-    ready: () => (finderOfAll.finder ??= say.finderOf(rows.map(textOf))).ready(),
+    ready: () => finderIn(whole).ready(),
     /** Some of what was found last. */
-    rows: (from: number, to: number): LogRow[] => found.slice(from, to).map((row) => ({ ...row })),
+    rows: (from: number, to: number): LogRow[] => found.slice(from, to),
     figures: (months: readonly string[]): LogFigures => logFigures(lines, notes, months, monthKey),
     /** Everyone who is named in an entry, or in what one said before. */
     names: (): string[] =>

@@ -27,13 +27,24 @@ export function useLogFinder(query: () => LogQuery) {
   const machines = useMachines()
   const settings = useSettings()
   const state = ref<'reading' | 'whole' | 'failed'>('reading')
+  /** Another one whenever the log itself may say something else. */
+  const edition = ref(0)
   let raw: Worker | undefined
   let worker: Remote<LogWorker> | undefined
   function start(): Remote<LogWorker> {
     const started = startLog()
     raw = started.raw
-    raw.onerror = () => (state.value = 'failed')
+    raw.onerror = failed
     return started.log
+  }
+  /** The latest stand there again; who asks again begins with another worker. */
+  function failed() {
+    n++
+    raw?.terminate()
+    worker = undefined
+    opened = ''
+    answer.value = undefined
+    state.value = 'failed'
   }
   onScopeDispose(() => raw?.terminate())
 
@@ -65,23 +76,19 @@ export function useLogFinder(query: () => LogQuery) {
       if (text !== opened || openedNotes !== log.notes) {
         opened = text
         openedNotes = log.notes
-        await worker.open({
-          ...(JSON.parse(text) as typeof asked),
-          notes: JSON.parse(JSON.stringify(log.notes)) as typeof log.notes,
-        })
+        await worker.open({ ...asked, notes: log.notes })
+        edition.value++
         if (mine !== n) return
       }
       const { first, ...found } = await worker.find({ ...query() }, FIRST)
       if (mine !== n) return
-      const rows: (LogRow | undefined)[] = first
-      rows.length = found.total
-      answer.value = { ...found, rows: Array.from(rows), n: mine }
+      const rows = Array.from({ length: found.total }, (_, i) => first[i])
+      answer.value = { ...found, rows, n: mine }
       state.value = 'whole'
     } catch (error) {
       if (mine !== n) return
       console.error(error)
-      opened = ''
-      state.value = 'failed'
+      failed()
     }
   }
   watch([() => JSON.stringify([query(), context.value, shop.pastChanged]), () => log.notes], ask, {
@@ -108,6 +115,7 @@ export function useLogFinder(query: () => LogQuery) {
   return {
     now,
     state,
+    edition,
     want,
     again: ask,
     /** All of it, from who knows all of it. */
