@@ -172,7 +172,7 @@ async function csv() {
         </details>
       </li>
     </ul>
-    <MoreFold v-if="now.all" :title="t('log.charts.title')">
+    <MoreFold v-if="now.all && state !== 'failed'" :title="t('log.charts.title')">
       <LogCharts v-if="state === 'whole'" :add-up="addUp" :stamp="edition" />
     </MoreFold>
     <MoreFold v-if="names.length" :title="t('log.names')">
