@@ -5,11 +5,6 @@ import {
   compareStates,
   defaultSettings,
   differences,
-  digestOf,
-  digestWith,
-  digestWithout,
-  lastChanged,
-  emptyDigest,
   emptyState,
   entriesOf,
   entryShown,
@@ -25,7 +20,6 @@ import {
   mergeStates,
   migrate,
   openVersion1,
-  ownMinutes,
   planKept,
   readEntry,
   readShopFile,
@@ -288,57 +282,6 @@ test('kept before runs had a kind, a run is what it was; beside a file that has 
   )
   const otherwise = { name: '-', settings: defaultSettings() }
   expect(shopOf({ ...state, records: raw }, otherwise)).toEqual(shopOf(state, otherwise))
-})
-
-describe('the digest', () => {
-  test('says what the last change worked on, for a fortnight; a trouble is none, of a broken one nothing is said', () => {
-    const signed = (id: string, at: string, station: 'liner' | 'polarity', more: object = {}) =>
-      ({
-        id,
-        machineId: 'm',
-        signedOffAt: at,
-        job: {},
-        outcome: {
-          findings: [
-            { station, verdict: 'change', rule: '-' },
-            { station: 'nozzle', verdict: 'fits', rule: '-' },
-          ],
-          minutes: [],
-          ...more,
-        },
-      }) as unknown as Run
-    const runs = [
-      signed('b', '2026-11-10T08:00:00Z', 'polarity'),
-      signed('a', '2026-11-01T08:00:00Z', 'liner'),
-      { ...signed('t', '2026-11-12T08:00:00Z', 'liner'), trouble: { told: { symptoms: [] } } } as Run,
-    ]
-    const last = (all: Run[], at: string) => lastChanged(digestOf(all), 'm', at)?.stations
-    expect(last(runs, '2026-11-13T08:00:00Z')).toEqual(['polarity'])
-    expect(last(runs, '2026-11-25T08:00:00Z')).toBeUndefined()
-    expect(
-      last(
-        [...runs, signed('s', '2026-11-12T09:00:00Z', 'liner', { stopped: true })],
-        '2026-11-13T08:00:00Z',
-      ),
-    ).toBeUndefined()
-    expect(lastChanged(digestOf(runs), 'other', '2026-11-13T08:00:00Z')).toBeUndefined()
-  })
-  test(`is the one worked out anew, after ${times(60, 3000)} touches`, () => {
-    const d = dice(7)
-    let digest = emptyDigest()
-    const runs = new Map<string, Run>()
-    for (let i = 0; i < times(60, 3000); i++) {
-      const id = `r${d.below(40)}`
-      const [old, next] = [runs.get(id), d.chance(0.2) ? undefined : someRun(d, id)]
-      if (old) digest = digestWithout(digest, old)
-      if (next) digest = digestWith(digest, next)
-      if (next) runs.set(id, next)
-      else runs.delete(id)
-      if (i % 25 === 0) expect(digest).toEqual(digestOf(runs.values()))
-    }
-    expect(digest).toEqual(digestOf(runs.values()))
-    expect(Object.keys(ownMinutes(digest.times)).length).toBeGreaterThan(0)
-  })
 })
 
 /** As the version before this one wrote it, half way through one change and after another. */

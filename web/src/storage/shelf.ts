@@ -57,6 +57,11 @@ export const boxOf = (key: Key): BoxName => (/^(?:run|plan)\//.test(key) ? 'runs
 export const isOpen = (content: Content | null) => content !== null && content.signedOffAt === undefined
 const isIds = (ids: unknown): ids is string[] =>
   Array.isArray(ids) && ids.every((id) => typeof id === 'string')
+/** The runs among records, as they stand. */
+export const runsIn = (records: Iterable<readonly [Key, Kept | undefined]>): Run[] =>
+  [...records].flatMap(([key, kept]) =>
+    key.startsWith('run/') ? [shownContent(kept) as unknown as Run].filter(Boolean) : [],
+  )
 /** A record as it lies in the store. */
 export const rowOf = (key: Key, kept: Kept) => ({ ...readKey(key)!, ...kept })
 /** Which rows of an opening this very program found good, each by the name of its text: they are not checked again. */
@@ -244,14 +249,8 @@ export function createShelf({ boxes, early, now, newId }: ShelfGiven) {
     if (shelf.digest) return shelf.digest
     const there = await digestThere()
     if (!there) await loadRuns()
-    return (shelf.digest = there ?? workedOut())
+    return (shelf.digest = there ?? digestOf(runsIn(shelf.records)))
   }
-  const workedOut = (): Digest =>
-    digestOf(
-      [...shelf.records].flatMap(([key, kept]) =>
-        key.startsWith('run/') ? [shownContent(kept) as unknown as Run].filter(Boolean) : [],
-      ),
-    )
   const openRuns = () =>
     [...shelf.records].flatMap(([key, kept]) =>
       key.startsWith('run/') && isOpen(shownContent(kept)) ? [key.slice(4)] : [],

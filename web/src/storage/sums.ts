@@ -20,7 +20,7 @@ import {
   removedIn,
   type PastRuns,
 } from './past.ts'
-import { DIGEST, isOpen, OPEN_RUNS, type createShelf } from './shelf.ts'
+import { DIGEST, isOpen, OPEN_RUNS, runsIn, type createShelf } from './shelf.ts'
 
 type Reading = Pick<ReturnType<typeof createShelf>, 'shelf' | 'digestNow' | 'loadRuns' | 'openRuns'>
 
@@ -37,10 +37,15 @@ export function createSums({ boxes, shelf, digestNow, loadRuns, openRuns }: Read
         : [],
     )
     if (runs.length === 0) return shelf.digest
-    let digest = await digestNow()
+    let digest: Digest | undefined = await digestNow()
     for (const { was, is } of runs) {
-      if (was) digest = digestWithout(digest, was as unknown as Run)
-      if (is) digest = digestWith(digest, is as unknown as Run)
+      if (was) digest = digest && digestWithout(digest, was as unknown as Run)
+      if (is) digest = digest && digestWith(digest, is as unknown as Run)
+    }
+    // Too much was taken back for what it keeps.
+    if (!digest) {
+      await loadRuns()
+      digest = digestOf(runsIn(new Map([...shelf.records, ...changed])))
     }
     if (digest !== shelf.digest) puts.push({ box: 'meta', key: DIGEST, value: digest })
     if (runs.some(({ was, is }) => isOpen(was) !== isOpen(is))) {
@@ -82,11 +87,7 @@ export function createSums({ boxes, shelf, digestNow, loadRuns, openRuns }: Read
       key.startsWith('run/') ? [[key.slice(4), shownContent(kept)] as const] : [],
     )
     return [
-      {
-        box: 'meta',
-        key: DIGEST,
-        value: digestOf(runs.flatMap(([, run]) => (run ? [run as unknown as Run] : []))),
-      },
+      { box: 'meta', key: DIGEST, value: digestOf(runsIn(records)) },
       ...(await pastPuts(allPast(records), boxes)),
       {
         box: 'meta',

@@ -52,6 +52,8 @@ export const vuetify = createVuetify({
     VTextarea: { variant: 'outlined', rounded: 0, hideDetails: 'auto', color: 'primary' },
     VCheckbox: { hideDetails: 'auto', color: 'primary', density: 'comfortable' },
     VCard: square,
+    // They come and go with every letter: moving them would lay the page out again at every frame.
+    VMessages: { transition: false },
     VDialog: { maxWidth: 640 },
     VSnackbar: { rounded: 0, timeout: 20000 },
   },
