@@ -7,6 +7,7 @@
  * and the like to a copy;
  * any name runs that one alone.
  */
+import { readdirSync, readFileSync } from 'node:fs'
 import { join } from 'node:path'
 import { build, install, root, run } from './prepare.mjs'
 
@@ -42,22 +43,13 @@ if (odd) {
 }
 /** Every law at its full count: the sample of each runs with `npm test`. */
 function long() {
-  const laws = [
-    'plans.property',
-    'setups.property',
-    'labels',
-    'house',
-    'record',
-    'books',
-    'pool',
-    'order',
-    'words',
-    'hands',
-    'trouble',
-    'dialIn',
-    'standing',
-    'gasGroups',
-  ].map((name) => `test/${name}`)
+  const laws = ['core', 'web', 'server'].flatMap((room) =>
+    readdirSync(join(root, room, 'test')).flatMap((name) =>
+      name.endsWith('.test.ts') && readFileSync(join(root, room, 'test', name), 'utf8').includes('times(')
+        ? [`${room}/test/${name}`]
+        : [],
+    ),
+  )
   const env = { ...process.env, LONG: '1' }
   const status = run('npx', ['jest', '--verbose', ...laws], { env })
   build()

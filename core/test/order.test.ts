@@ -30,7 +30,7 @@ const many = function* (from: number, count: number) {
 
 test('what the checker of orders flags the proof refuses, and the other way round', () => {
   let [flagged, passed] = [0, 0]
-  for (const { n, request, made } of many(50_000, times(18, 600))) {
+  for (const { n, request, made } of many(50_000, times(11, 600))) {
     const setup = orderSetup(request, made)
     expect([n, checkOrder(made.steps, setup)]).toEqual([n, []])
     for (const { how, steps } of mutations(made, n, 10)) {
@@ -100,7 +100,7 @@ test('any part kept and any part of the store chosen: proved, or refused in its 
 })
 
 test('after any step a change can be broken off, and nothing is left live, open or loose', () => {
-  for (const { n, made } of many(60_000, times(8, 400)))
+  for (const { n, made } of many(60_000, times(5, 400)))
     for (let done = 0; done <= made.steps.length; done++) {
       const stopped = stopHere(
         made,

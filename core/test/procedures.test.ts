@@ -337,7 +337,7 @@ describe('desk, plan, Match and API ask one function', () => {
         job: { material: sizedWire(label).joins[0], thicknessMm: 4, draughtMPerS: 1 },
       })),
     ),
-    ...Array.from({ length: 150 }, (_, i) => {
+    ...Array.from({ length: 80 }, (_, i) => {
       const raw = otherSetup(i + 500_001, schools) as { practice: object }
       return { ...raw, practice: { ...raw.practice, people: 1 } }
     }),
@@ -372,7 +372,7 @@ describe('desk, plan, Match and API ask one function', () => {
       expect(supply.facts.neededA).toBe(Math.round(heatingA))
       if (supply.verdict === 'fits') expect(heatingA).toBeLessThanOrEqual(breakerA + 0.5)
     }
-    expect(compared).toBeGreaterThan(120)
+    expect(compared).toBeGreaterThan(70)
   })
 })
 

@@ -15,7 +15,7 @@ const wireOf = (text: string) => {
 const plain = (name: string | null) => name?.replace(/[^A-Z0-9]/gi, '').toUpperCase()
 
 // `npm run bench -- photo` reads 200 of another seed.
-test('20 boxes drawn as a bad camera sees them: nine in ten are read, and none is taken for another', async () => {
+test('10 boxes drawn as a bad camera sees them: nine in ten are read, and none is taken for another', async () => {
   const browser = await chromium.launch({
     executablePath: [process.env.CHROMIUM, '/usr/bin/chromium-headless-shell', '/usr/bin/chromium'].find(
       (path) => path && existsSync(path),
@@ -31,7 +31,7 @@ test('20 boxes drawn as a bad camera sees them: nine in ten are read, and none i
     const page = await browser.newPage({ viewport: { width: 1000, height: 760 } })
     const next = drawnBoxes(27)
     const said: [want: string, got: string, same: boolean][] = []
-    for (let i = 0; i < 20; i++) {
+    for (let i = 0; i < 10; i++) {
       const { html, classification, size } = next()
       await page.setContent(html)
       const picture = await page.screenshot()
@@ -49,7 +49,7 @@ test('20 boxes drawn as a bad camera sees them: nine in ten are read, and none i
       ])
     }
     expect(said.filter(([, , same]) => !same)).toEqual([])
-    expect(said.length).toBeGreaterThanOrEqual(18)
+    expect(said.length).toBeGreaterThanOrEqual(9)
   } finally {
     await worker.terminate()
     await browser.close()

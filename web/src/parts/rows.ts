@@ -1,6 +1,9 @@
+import { useDebounceFn } from '@vueuse/core'
 import { measureElement, useWindowVirtualizer, type Virtualizer } from '@tanstack/vue-virtual'
 import { computed, onMounted, onUpdated, ref, type ComponentPublicInstance } from 'vue'
 
+/** A hand that rests so long has typed what it wanted, for now. */
+const REST_MS = 100
 /** So many rows are all drawn: found by the browser’s own search, and read out as they stand. */
 const FEW = 60
 
@@ -43,10 +46,9 @@ export function useRows<T>(items: () => readonly (T | undefined)[], heightPx: nu
     const now = Math.round(top.value.getBoundingClientRect().top + window.scrollY)
     if (Math.abs(now - margin.value) > 1) margin.value = now
   }
-  // Once it is laid out, for the same reason.
-  const soon = () => void requestAnimationFrame(place)
-  onMounted(soon)
-  onUpdated(soon)
+  // Once it is laid out, for the same reason; what moves the list with every letter, when the hand rests.
+  onMounted(() => void requestAnimationFrame(place))
+  onUpdated(useDebounceFn(place, REST_MS))
   const drawn = computed(() => (many.value ? virtual.value.getVirtualItems() : []))
   const rows = computed(() =>
     many.value

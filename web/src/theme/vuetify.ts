@@ -1,6 +1,6 @@
 import 'vuetify/styles/layers'
 import 'vuetify/styles/core'
-import { watch } from 'vue'
+import { h, watch, type FunctionalComponent } from 'vue'
 import { createVuetify } from 'vuetify'
 import { en as english } from 'vuetify/locale'
 import { aliases, mdi } from 'vuetify/iconsets/mdi-svg'
@@ -21,6 +21,12 @@ const input = Object.defineProperties({} as Record<string, string>, {
 })
 
 const square = { rounded: 0, elevation: 0 }
+/**
+ * Stands where messages under a field would slide in and out: they come with every letter, and moving them lays the page
+ * out again at every frame.
+ */
+const still: FunctionalComponent<{ tag?: string }> = (_, { slots }) => h('div', slots.default?.())
+still.props = ['tag']
 
 export const vuetify = createVuetify({
   locale: {
@@ -52,8 +58,7 @@ export const vuetify = createVuetify({
     VTextarea: { variant: 'outlined', rounded: 0, hideDetails: 'auto', color: 'primary' },
     VCheckbox: { hideDetails: 'auto', color: 'primary', density: 'comfortable' },
     VCard: square,
-    // They come and go with every letter: moving them would lay the page out again at every frame.
-    VMessages: { transition: false },
+    VMessages: { transition: { component: still } },
     VDialog: { maxWidth: 640 },
     VSnackbar: { rounded: 0, timeout: 20000 },
   },

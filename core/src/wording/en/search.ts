@@ -52,17 +52,17 @@ function wordsOf(texts: Iterable<string>): { stands: ReadonlyMap<string, string>
 /**
  * What a search finds; where it finds nothing, what it finds with each word that nobody uses read as the one nearest
  * to it, and then what holds every word in any order.
- * @param tell all that can be found, each with its text in lower case, and their words; asked where the search finds nothing
+ * @param tell what holds all of some words, and the words that are known; asked where the search finds nothing
  */
 function forgiving<T>(
   text: string,
   search: (asked: string) => T[],
-  tell: () => { said: readonly (readonly [T, string])[]; words: ReturnType<typeof wordsOf> },
+  tell: () => { holding: (words: readonly string[]) => T[]; words: ReturnType<typeof wordsOf> },
 ): T[] {
   const found = search(text)
   if (found.length || !text.trim()) return found
   const {
-    said,
+    holding,
     words: { stands, long: known },
   } = tell()
   const words = text.trim().toLowerCase().split(/\s+/)
@@ -72,17 +72,32 @@ function forgiving<T>(
   const again = search(read.join(' '))
   if (again.length) return again
   const long = read.filter((word) => word.length > 2)
-  return long.length === 0
-    ? []
-    : said.flatMap(([one, all]) => (long.every((w) => all.includes(w)) ? [one] : []))
+  return long.length === 0 ? [] : holding(long)
 }
 /** The same of a few, looked through at every search. @param more words that are known beside theirs */
 const tellOf =
   <T>(texts: () => readonly (readonly [T, string])[], more: readonly string[] = []) =>
   () => {
     const said = texts()
-    return { said, words: wordsOf([...said.map(([, all]) => all), ...more]) }
+    return {
+      holding: (words: readonly string[]) =>
+        said.flatMap(([one, all]) => (words.every((w) => all.includes(w)) ? [one] : [])),
+      words: wordsOf([...said.map(([, all]) => all), ...more]),
+    }
   }
+
+/** Which of the texts have each run of letters between two spaces: what a word is looked for in, however many there are. */
+function placesOf(texts: readonly string[]): ReadonlyMap<string, number[]> {
+  const places = new Map<string, number[]>()
+  texts.forEach((text, at) => {
+    for (const token of text.split(/\s+/)) {
+      const there = places.get(token)
+      if (!there) places.set(token, [at])
+      else if (there.at(-1) !== at) there.push(at)
+    }
+  })
+  return places
+}
 
 /**
  * A search over many texts that stand: which of them hold every word typed, however it is spelled; all of them for
@@ -92,14 +107,30 @@ const tellOf =
 export function finderOf(texts: readonly string[]): { find: (text: string) => number[]; ready: () => void } {
   const lower = texts.map((text) => text.toLowerCase())
   let words: ReturnType<typeof wordsOf> | undefined
-  const ready = () => void (words ??= wordsOf(lower))
-  const search = (asked: string) => {
-    const words = asked.toLowerCase().split(/\s+/).filter(Boolean)
-    return lower.flatMap((one, at) => (words.every((w) => one.includes(w)) ? [at] : []))
+  let places: ReturnType<typeof placesOf> | undefined
+  const ready = () => {
+    places ??= placesOf(lower)
+    words ??= wordsOf(lower)
   }
+  const every = (words: readonly string[]): number[] => {
+    // How many of the words each text has: a word that was typed has no space in it, so it lies in one piece.
+    const has = new Uint8Array(lower.length)
+    words.forEach((word, n) => {
+      for (const [token, at] of places ?? [])
+        if (token.includes(word)) for (const one of at) if (has[one] === n) has[one]++
+    })
+    const found: number[] = []
+    for (let at = 0; at < has.length; at++) if (has[at] === words.length) found.push(at)
+    return found
+  }
+  const holding = (asked: readonly string[]) =>
+    places && asked.length < 256
+      ? every(asked)
+      : lower.flatMap((one, at) => (asked.every((w) => one.includes(w)) ? [at] : []))
+  const search = (asked: string) => holding(asked.toLowerCase().split(/\s+/).filter(Boolean))
   const tell = () => {
     ready()
-    return { said: lower.map((one, at) => [at, one] as const), words: words! }
+    return { holding, words: words! }
   }
   return { find: (text) => forgiving(text, search, tell), ready }
 }

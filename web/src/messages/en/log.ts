@@ -7,6 +7,8 @@ export const log = {
     wireAsk: 'Wire',
     none: 'Nothing is written down yet. Whatever you sign off stands here.',
     noneFound: 'Nothing in the log answers to that.',
+    older: 'Show older entries',
+    shown: 'The latest {shown} of {of} are listed.',
     count: '1 entry | {n} entries',
     reading: 'Reading…',
     failed: 'The whole log could not be read: only the latest entries stand here.',

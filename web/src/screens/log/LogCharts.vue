@@ -19,7 +19,7 @@ import { seen } from '../../messages/seen.ts'
 import { exportCsv } from '../../storage/csv.ts'
 import { useMachines } from '../../stores/machines.ts'
 import { useSettings } from '../../stores/settings.ts'
-import { monthKey, type LogFigures } from './logBook.ts'
+import { drawnMonths, monthKey, type LogFigures } from './logBook.ts'
 
 Chart.register(BarController, BarElement, CategoryScale, LinearScale, Legend, Tooltip)
 Chart.defaults.font.family = "'Atkinson Hyperlegible Next Variable', sans-serif"
@@ -35,8 +35,6 @@ const words = useWords()
 const machines = useMachines()
 const settings = useSettings()
 const { t, d } = useI18n()
-/** So many months back, this one among them. */
-const MONTHS = 12
 interface Drawn {
   id: string
   title: string
@@ -45,13 +43,7 @@ interface Drawn {
   series: { name: string; data: (number | null)[] }[]
 }
 const shown = (n: number | null) => (n === null ? null : Math.round(n * 10) / 10)
-const months = computed(() => {
-  const now = new Date()
-  return Array.from(
-    { length: MONTHS },
-    (_, i) => new Date(now.getFullYear(), now.getMonth() - MONTHS + 1 + i, 1),
-  )
-})
+const months = computed(() => drawnMonths(new Date()))
 const figures = shallowRef<LogFigures>()
 watch(
   () => props.stamp,
@@ -114,8 +106,10 @@ const lasted = computed(() =>
     }
   }),
 )
+/** Bars that can still be told apart. */
+const MOST_CAUSES = 12
 const causes = computed<Drawn>(() => {
-  const most = (figures.value?.causes ?? []).slice(0, MONTHS)
+  const most = (figures.value?.causes ?? []).slice(0, MOST_CAUSES)
   return {
     id: 'causes',
     title: t('log.charts.causes'),

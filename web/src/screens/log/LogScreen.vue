@@ -33,7 +33,7 @@ const LogCharts = defineAsyncComponent(() => import('./LogCharts.vue'))
 const find = useDraft('log.find', '')
 const machine = useDraft<string | undefined>('log.machine', undefined)
 const wire = useDraft<string | undefined>('log.wire', undefined)
-const { now, state, edition, want, again, whole } = useLogFinder(() => ({
+const { now, older, state, edition, want, again, whole } = useLogFinder(() => ({
   find: find.value,
   machine: machine.value,
   wire: wire.value,
@@ -172,6 +172,10 @@ async function csv() {
         </details>
       </li>
     </ul>
+    <div v-if="state === 'whole' && now.total > now.rows.length" class="row">
+      <v-btn @click="older">{{ t('log.older') }}</v-btn>
+      <span class="muted">{{ t('log.shown', { shown: now.rows.length, of: now.total }) }}</span>
+    </div>
     <MoreFold v-if="now.all && state !== 'failed'" :title="t('log.charts.title')">
       <LogCharts v-if="state === 'whole'" :add-up="addUp" :stamp="edition" />
     </MoreFold>

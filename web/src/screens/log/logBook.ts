@@ -30,6 +30,12 @@ export const monthKey = (at: string | Date) => {
   return `${date.getFullYear()}-${date.getMonth()}`
 }
 
+/** So many months back are drawn, this one among them. */
+const MONTHS = 12
+/** The months that are drawn, by their first day. @param now today, by the reader’s clock */
+export const drawnMonths = (now: Date): Date[] =>
+  Array.from({ length: MONTHS }, (_, i) => new Date(now.getFullYear(), now.getMonth() - MONTHS + 1 + i, 1))
+
 /** Some rows, and the search over them once there was one. */
 interface Among {
   key: string
@@ -51,21 +57,27 @@ export function createLogBook(say: LogSayer, lines: readonly LogLine[], notes: r
   const whole: Among = { key: '', rows }
   let among = whole
   const finderIn = (these: Among) => (these.finder ??= say.finderOf(these.rows.map(textOf)))
-  const namesOf = (list: readonly LogRow[], key: 'machine' | 'wire') => {
-    const names = new Set<string>()
-    for (const row of list) {
-      if (row[key]) names.add(row[key])
-      if (names.size === MOST_NAMES) break
-    }
-    return [...names]
+  /** The rows of each machine, the latest first, and the wires of the latest. */
+  const onMachines = new Map<string, { rows: LogRow[]; wires: Set<string> }>()
+  const wires = new Set<string>()
+  const take = (names: Set<string>, name: string) => {
+    if (name && names.size < MOST_NAMES) names.add(name)
+  }
+  for (const row of rows) {
+    take(wires, row.wire)
+    if (!row.machine) continue
+    const there = onMachines.get(row.machine) ?? { rows: [], wires: new Set() }
+    there.rows.push(row)
+    take(there.wires, row.wire)
+    onMachines.set(row.machine, there)
   }
 
   function find({ find, machine, wire }: LogQuery): LogFound {
-    const onMachine = machine ? rows.filter((row) => row.machine === machine) : rows
+    const on = machine ? (onMachines.get(machine) ?? { rows: [], wires: [] }) : { rows, wires }
     const key = JSON.stringify([machine ?? '', wire ?? ''])
     if (!machine && !wire) among = whole
     else if (among.key !== key)
-      among = { key, rows: wire ? onMachine.filter((row) => row.wire === wire) : onMachine }
+      among = { key, rows: wire ? on.rows.filter((row) => row.wire === wire) : on.rows }
     const list = among.rows
     found = find?.trim()
       ? finderIn(among)
@@ -75,17 +87,27 @@ export function createLogBook(say: LogSayer, lines: readonly LogLine[], notes: r
     return {
       all: rows.length,
       total: found.length,
-      machines: namesOf(rows, 'machine'),
-      wires: namesOf(onMachine, 'wire'),
+      machines: [...onMachines.keys()].slice(0, MOST_NAMES),
+      wires: [...on.wires],
     }
+  }
+  let figuresOf: { months: string; figures: LogFigures } | undefined
+  function figures(months: readonly string[]): LogFigures {
+    const asked = months.join()
+    if (figuresOf?.months !== asked)
+      figuresOf = { months: asked, figures: logFigures(lines, notes, months, monthKey) }
+    return figuresOf.figures
   }
   return {
     find,
-    /** Makes ready what the first search needs. */
-    ready: () => finderIn(whole).ready(),
+    /** Makes ready what the first search needs, and the charts. */
+    ready: () => {
+      figures(drawnMonths(new Date()).map(monthKey))
+      finderIn(whole).ready()
+    },
     /** Some of what was found last. */
     rows: (from: number, to: number): LogRow[] => found.slice(from, to),
-    figures: (months: readonly string[]): LogFigures => logFigures(lines, notes, months, monthKey),
+    figures,
     /** Everyone who is named in an entry, or in what one said before. */
     names: (): string[] =>
       [

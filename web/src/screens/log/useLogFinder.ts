@@ -10,11 +10,14 @@ import type { LogWorker } from '../../workers/log.worker.ts'
 import { createLogBook, type LogFound, type LogQuery } from './logBook.ts'
 import type { LogContext, LogRow } from './logRows.ts'
 import { startLog } from './logWorker.ts'
+import { latestFirst } from '../../storage/latestFirst.ts'
 import { sayLog } from './sayLog.ts'
 
 /** Rows that come with an answer, and those that come with one that is scrolled to. */
 const FIRST = 120
 const AROUND = 60
+/** Rows that the list has at once; those before them by a touch. However long the log is, a list is not. */
+const AT_ONCE = 500
 
 /**
  * What is found in the log: the latest of it at once, all of it from a worker, in pieces as it is looked at.
@@ -56,7 +59,8 @@ export function useLogFinder(query: () => LogQuery) {
   }))
   /** The latest, until the worker has read the rest. */
   const latest = computed((): Answer => {
-    const book = createLogBook(sayLog(context.value), shop.past, log.notes)
+    const notes = [...log.notes].sort(latestFirst).slice(0, FIRST)
+    const book = createLogBook(sayLog(context.value), shop.past, notes)
     const found = book.find(query())
     return { ...found, rows: book.rows(0, found.total), n: 0 }
   })
@@ -82,7 +86,8 @@ export function useLogFinder(query: () => LogQuery) {
       }
       const { first, ...found } = await worker.find({ ...query() }, FIRST)
       if (mine !== n) return
-      const rows = Array.from({ length: found.total }, (_, i) => first[i])
+      const rows: Answer['rows'] = [...first]
+      rows.length = Math.min(found.total, AT_ONCE)
       answer.value = { ...found, rows, n: mine }
       state.value = 'whole'
     } catch (error) {
@@ -112,8 +117,17 @@ export function useLogFinder(query: () => LogQuery) {
     came.forEach((row, i) => (more[begin + i] = row))
     answer.value = { ...answer.value, rows: more }
   }
+  /** The list goes on further back. */
+  function older() {
+    const there = answer.value
+    if (!there) return
+    const rows = [...there.rows]
+    rows.length = Math.min(there.total, rows.length + AT_ONCE)
+    answer.value = { ...there, rows }
+  }
   return {
     now,
+    older,
     state,
     edition,
     want,
