@@ -1,6 +1,6 @@
 import { useDebounceFn } from '@vueuse/core'
 import { measureElement, useWindowVirtualizer, type Virtualizer } from '@tanstack/vue-virtual'
-import { computed, onMounted, onUpdated, ref, type ComponentPublicInstance } from 'vue'
+import { computed, onMounted, onUpdated, ref, watch, type ComponentPublicInstance } from 'vue'
 
 /** A hand that rests so long has typed what it wanted, for now. */
 const REST_MS = 100
@@ -47,7 +47,9 @@ export function useRows<T>(items: () => readonly (T | undefined)[], heightPx: nu
     if (Math.abs(now - margin.value) > 1) margin.value = now
   }
   // Once it is laid out, for the same reason; what moves the list with every letter, when the hand rests.
-  onMounted(() => void requestAnimationFrame(place))
+  const soon = () => void requestAnimationFrame(place)
+  onMounted(soon)
+  watch(many, soon)
   onUpdated(useDebounceFn(place, REST_MS))
   const drawn = computed(() => (many.value ? virtual.value.getVirtualItems() : []))
   const rows = computed(() =>

@@ -1,6 +1,6 @@
 <script setup lang="ts">
 import { runPath } from '../../composables/useRunNames.ts'
-import { computed, onMounted } from 'vue'
+import { computed } from 'vue'
 import { useI18n } from 'vue-i18n'
 import { useRouter } from 'vue-router'
 import { useMachines } from '../../stores/machines.ts'
@@ -17,8 +17,8 @@ const router = useRouter()
 const machineStore = useMachines()
 const runStore = useRuns()
 const shop = useShop()
-// The latest signed-off ones are read when somebody looks at them; the log has all of them.
-onMounted(() => void shop.loadPast())
+// The latest signed-off ones are read when somebody looks at them, while the rest is drawn; the log has all of them.
+void shop.loadPast()
 const past = computed(() => shop.past)
 const { top, rows: lines, before, after, measure } = useRows(() => past.value, 45)
 const start = (machineId: string) => void router.push(`/change/${runStore.start(machineId, 'change', {}).id}`)
