@@ -1,6 +1,6 @@
 import { readFileSync } from 'node:fs'
 import { decide, choose, expectNoAxeFindings, expect, open, test } from './bench.ts'
-import { written } from './store.ts'
+import { put, written } from './store.ts'
 
 test('a note is written, corrected, found by a slip of the finger, and taken away', async ({ page }) => {
   await open(page, '/log')
@@ -275,4 +275,44 @@ test('a spool that was opened says on the shelf and in the hand how it lay, and 
   await page.getByRole('button', { name: 'Gather', exact: true }).last().click()
   for (const one of ['2.7 kg left of 4.5 kg', '3 rusty turns come off first'])
     await expect(page.getByText(one)).toBeVisible()
+})
+
+test('a long log lists its latest, older ones by a touch, and finds in all of it', async ({ page }) => {
+  await open(page)
+  await written(page)
+  await page.goto('/api/v1/info')
+  const at = Date.now()
+  const rows = Array.from({ length: 620 }, (_, i) => ({
+    id: `job${String(i).padStart(3, '0')}`,
+    at: new Date(at - (i + 1) * 3_600_000).toISOString(),
+    kind: 'change',
+    label: 'ER5356 1.2',
+    machineId: i % 2 ? 'gull' : 'tern',
+    machine: i % 2 ? 'Gull' : 'Tern',
+    ...(i === 610 && { note: 'liner kinked behind the shelf' }),
+  }))
+  const pages = [rows.slice(0, 500), rows.slice(500)]
+  const last = (of: typeof rows) => ({ at: of.at(-1)!.at, id: of.at(-1)!.id })
+  for (const [n, rowsOfPage] of pages.entries()) await put(page, 'meta', `past/5/page/${n}`, rowsOfPage)
+  await put(page, 'meta', 'past/5/newest', rows.slice(0, 100))
+  await put(page, 'meta', 'past/5', {
+    pages: pages.map((of, n) => ({ n, count: of.length, last: last(of) })),
+    removed: [],
+  })
+  await page.goto('/log')
+  await expect(page.getByText('620 entries')).toBeVisible()
+  await expect(page.getByText('The latest 500 of 620 are listed.')).toBeVisible()
+  await page.getByRole('button', { name: 'Show older entries' }).click()
+  await expect(page.getByRole('button', { name: 'Show older entries' })).toHaveCount(0)
+  await page.keyboard.press('End')
+  await expect(page.locator('li[aria-posinset="620"]')).toBeVisible()
+  const find = page.getByRole('searchbox', { name: 'Find in the log' })
+  await find.fill('liner kincked')
+  await expect(page.getByText('1 entry')).toBeVisible()
+  await expect(page.getByText('liner kinked behind the shelf')).toBeVisible()
+  // Another question begins short again; a machine has half of them.
+  await find.fill('')
+  await expect(page.getByText('The latest 500 of 620 are listed.')).toBeVisible()
+  await page.getByRole('group', { name: 'Machine' }).getByRole('button', { name: 'Gull' }).click()
+  await expect(page.getByText('310 entries')).toBeVisible()
 })

@@ -17,6 +17,7 @@ export interface LogAsked {
 }
 let lines: { changed: number; list: Promise<Past[]> } | undefined
 let book: Promise<LogBook> | undefined
+let readied: LogBook | undefined
 let books: { past: () => Promise<Past[]> } | undefined
 /** What says it comes once the language is chosen. */
 let spoken: Promise<{ sayLog: (context: LogContext) => LogSayer }> | undefined
@@ -38,14 +39,15 @@ const log = {
   warm: (language: string): Promise<void> => speaking(language).then(() => undefined),
   /** From now on this is the log. */
   async open(next: LogAsked): Promise<void> {
-    const mine = (book = made(next))
-    await mine
-    // Whoever searches next does not wait for it.
-    setTimeout(() => book === mine && void mine.then((one) => one.ready()))
+    await (book = made(next))
   },
   /** What is found, and the first of it. */
   async find(query: LogQuery, first: number): Promise<LogFound & { first: LogRow[] }> {
-    const one = await standing()
+    const mine = standing()
+    const one = await mine
+    // Once the first answer is out, what the next ones need is made: whoever searches does not wait for it.
+    if (readied !== one) for (const part of one.ready) setTimeout(() => book === mine && part())
+    readied = one
     return { ...one.find(query), first: one.rows(0, first) }
   },
   rows: async (from: number, to: number): Promise<LogRow[]> => (await standing()).rows(from, to),

@@ -100,11 +100,11 @@ export function createLogBook(say: LogSayer, lines: readonly LogLine[], notes: r
   }
   return {
     find,
-    /** Makes ready what the first search needs, and the charts. */
-    ready: () => {
-      figures(drawnMonths(new Date()).map(monthKey))
-      finderIn(whole).ready()
-    },
+    /** Make ready what the charts need, and the first search. */
+    ready: [
+      () => void figures(drawnMonths(new Date()).map(monthKey)),
+      () => finderIn(whole).ready(),
+    ] as const,
     /** Some of what was found last. */
     rows: (from: number, to: number): LogRow[] => found.slice(from, to),
     figures,

@@ -47,6 +47,7 @@ export function useLogFinder(query: () => LogQuery) {
     worker = undefined
     opened = ''
     answer.value = undefined
+    answered = undefined
     state.value = 'failed'
   }
   onScopeDispose(() => raw?.terminate())
@@ -70,6 +71,8 @@ export function useLogFinder(query: () => LogQuery) {
 
   let n = 0
   let opened = ''
+  /** The question of the answer that stands. */
+  let answered: string | undefined
   let openedNotes: unknown
   async function ask() {
     const mine = ++n
@@ -84,10 +87,15 @@ export function useLogFinder(query: () => LogQuery) {
         edition.value++
         if (mine !== n) return
       }
-      const { first, ...found } = await worker.find({ ...query() }, FIRST)
+      const said = { ...query() }
+      const question = JSON.stringify(said)
+      const { first, ...found } = await worker.find(said, FIRST)
       if (mine !== n) return
       const rows: Answer['rows'] = [...first]
-      rows.length = Math.min(found.total, AT_ONCE)
+      // Of the same question as many stay listed as there were.
+      const listed = question === answered ? answer.value!.rows.length : 0
+      rows.length = Math.min(found.total, Math.max(listed, AT_ONCE))
+      answered = question
       answer.value = { ...found, rows, n: mine }
       state.value = 'whole'
     } catch (error) {
