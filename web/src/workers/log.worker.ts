@@ -46,7 +46,8 @@ const log = {
     const mine = standing()
     const one = await mine
     // Once the first answer is out, what the next ones need is made: whoever searches does not wait for it.
-    if (readied !== one) for (const part of one.ready) setTimeout(() => book === mine && part())
+    const goOn = () => void (book === mine && !one.ready() && setTimeout(goOn))
+    if (readied !== one) setTimeout(goOn)
     readied = one
     return { ...one.find(query), first: one.rows(0, first) }
   },

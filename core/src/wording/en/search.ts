@@ -41,12 +41,17 @@ function lettersOf(said: string): [typed: string, stands: string][] {
   ])
 }
 
-/** The words of many texts, and how each stands in the first that has it. */
-function wordsOf(texts: Iterable<string>): { stands: ReadonlyMap<string, string>; long: readonly string[] } {
-  const stands = new Map<string, string>()
-  for (const text of texts)
-    for (const [typed, as] of lettersOf(text)) if (!stands.has(typed)) stands.set(typed, as)
-  return { stands, long: [...stands.keys()].filter((word) => word.length > 3) }
+/** How each word stands in the first text that has it. */
+type Stands = Map<string, string>
+function learn(stands: Stands, text: string) {
+  for (const [typed, as] of lettersOf(text)) if (!stands.has(typed)) stands.set(typed, as)
+}
+const wordsIn = (stands: Stands) => ({ stands, long: [...stands.keys()].filter((word) => word.length > 3) })
+/** The words of many texts. */
+function wordsOf(texts: Iterable<string>) {
+  const stands: Stands = new Map()
+  for (const text of texts) learn(stands, text)
+  return wordsIn(stands)
 }
 
 /**
@@ -86,37 +91,37 @@ const tellOf =
     }
   }
 
-/** Which of the texts have each run of letters between two spaces: what a word is looked for in, however many there are. */
-function placesOf(texts: readonly string[]): ReadonlyMap<string, number[]> {
-  const places = new Map<string, number[]>()
-  texts.forEach((text, at) => {
-    for (const token of text.split(/\s+/)) {
-      const there = places.get(token)
-      if (!there) places.set(token, [at])
-      else if (there.at(-1) !== at) there.push(at)
-    }
-  })
-  return places
-}
-
 /**
  * A search over many texts that stand: which of them hold every word typed, however it is spelled; all of them for
- * none. Their words are gathered once, where a search first finds nothing, or `ready` is called.
- * @returns what gives their places
+ * none. What it looks in is made where a search first finds nothing, or by `ready`.
+ * @returns what gives their places; `ready` makes so many texts ready, all for none, and says whether all of them are
  */
-export function finderOf(texts: readonly string[]): { find: (text: string) => number[]; ready: () => void } {
+export function finderOf(texts: readonly string[]): {
+  find: (text: string) => number[]
+  ready: (most?: number) => boolean
+} {
   const lower = texts.map((text) => text.toLowerCase())
-  let words: ReturnType<typeof wordsOf> | undefined
-  let places: ReturnType<typeof placesOf> | undefined
-  const ready = () => {
-    places ??= placesOf(lower)
-    words ??= wordsOf(lower)
+  const stands: Stands = new Map()
+  /** Which of the texts have each run of letters between two spaces. */
+  const places = new Map<string, number[]>()
+  let made = 0
+  let words: ReturnType<typeof wordsIn> | undefined
+  function ready(most = Infinity) {
+    for (const to = Math.min(lower.length, made + most); made < to; made++) {
+      learn(stands, lower[made]!)
+      for (const token of lower[made]!.split(/\s+/)) {
+        const there = places.get(token)
+        if (!there) places.set(token, [made])
+        else if (there.at(-1) !== made) there.push(made)
+      }
+    }
+    return made === lower.length
   }
   const every = (words: readonly string[]): number[] => {
     // How many of the words each text has: a word that was typed has no space in it, so it lies in one piece.
     const has = new Uint8Array(lower.length)
     words.forEach((word, n) => {
-      for (const [token, at] of places ?? [])
+      for (const [token, at] of places)
         if (token.includes(word)) for (const one of at) if (has[one] === n) has[one]++
     })
     const found: number[] = []
@@ -124,13 +129,13 @@ export function finderOf(texts: readonly string[]): { find: (text: string) => nu
     return found
   }
   const holding = (asked: readonly string[]) =>
-    places && asked.length < 256
+    made === lower.length && asked.length < 256
       ? every(asked)
       : lower.flatMap((one, at) => (asked.every((w) => one.includes(w)) ? [at] : []))
   const search = (asked: string) => holding(asked.toLowerCase().split(/\s+/).filter(Boolean))
   const tell = () => {
     ready()
-    return { holding, words: words! }
+    return { holding, words: (words ??= wordsIn(stands)) }
   }
   return { find: (text) => forgiving(text, search, tell), ready }
 }

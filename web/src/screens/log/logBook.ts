@@ -36,6 +36,9 @@ const MONTHS = 12
 export const drawnMonths = (now: Date): Date[] =>
   Array.from({ length: MONTHS }, (_, i) => new Date(now.getFullYear(), now.getMonth() - MONTHS + 1 + i, 1))
 
+/** Texts made ready for searching before a question that waits is answered. */
+const AT_A_TIME = 1000
+
 /** Some rows, and the search over them once there was one. */
 interface Among {
   key: string
@@ -100,11 +103,11 @@ export function createLogBook(say: LogSayer, lines: readonly LogLine[], notes: r
   }
   return {
     find,
-    /** Make ready what the charts need, and the first search. */
-    ready: [
-      () => void figures(drawnMonths(new Date()).map(monthKey)),
-      () => finderIn(whole).ready(),
-    ] as const,
+    /** Makes a piece ready of what the charts and a search need. @returns whether all of it is */
+    ready(): boolean {
+      figures(drawnMonths(new Date()).map(monthKey))
+      return finderIn(whole).ready(AT_A_TIME)
+    },
     /** Some of what was found last. */
     rows: (from: number, to: number): LogRow[] => found.slice(from, to),
     figures,
