@@ -177,7 +177,9 @@ interface Rows {
   marks: Mark
   changed: Changed
 }
-/** What makes two alike; in brackets, so that no name can be one that objects have of their own. */
+/** In brackets, as the others are: no name can be one that objects have of their own. */
+const keyOfMachine = ({ machineId }: { machineId: string }) => JSON.stringify([machineId])
+/** What makes two alike. */
 const KEY_OF: { [K in Grouped]: (row: Rows[K]) => string } = {
   good: (g) =>
     JSON.stringify([
@@ -189,8 +191,8 @@ const KEY_OF: { [K in Grouped]: (row: Rows[K]) => string } = {
       g.position,
       g.thicknessMm,
     ]),
-  marks: ({ machineId }) => JSON.stringify([machineId]),
-  changed: ({ machineId }) => JSON.stringify([machineId]),
+  marks: keyOfMachine,
+  changed: keyOfMachine,
 }
 const ROW_OF: { [K in Grouped]: (run: Run) => Rows[K] | undefined } = {
   good: goodOf,
@@ -241,11 +243,12 @@ function parted<K extends Grouped>(digest: Digest, name: K, run: Run): Groups<Ro
   const groups = digest[name] as Groups<Rows[K]>
   const row = ROW_OF[name](run)
   if (!row) return groups
-  const { [KEY_OF[name](row)]: there, ...others } = groups
+  const key = KEY_OF[name](row)
+  const { [key]: there, ...others } = groups
   if (!there) return undefined
   const left = { of: there.of - 1, rows: there.rows.filter((one) => one.run !== row.run) }
   if (left.of === 0) return others
-  return reaches(name, left) ? { ...groups, [KEY_OF[name](row)]: left } : undefined
+  return reaches(name, left) ? { ...others, [key]: left } : undefined
 }
 
 /** The digest with one more signed-off change. One that is open teaches nothing yet. */
@@ -324,7 +327,7 @@ export function lastChanged(
   machineId: string,
   at: string,
 ): { stations: Station[]; at: string } | undefined {
-  const last = changed[JSON.stringify([machineId])]?.rows.at(-1)
+  const last = changed[keyOfMachine({ machineId })]?.rows.at(-1)
   if (!last || last.stations.length === 0) return undefined
   const days = (Date.parse(at) - Date.parse(last.at)) / 86_400_000
   return days <= RECENT_DAYS ? { stations: [...last.stations], at: last.at } : undefined
@@ -335,7 +338,7 @@ export function lastChanged(
  * in.
  */
 export const goodMarks = ({ marks }: Digest, machineId: string): GoodMark[] =>
-  (marks[JSON.stringify([machineId])]?.rows ?? [])
+  (marks[keyOfMachine({ machineId })]?.rows ?? [])
     .slice(-REACH.marks.needed)
     .map(({ mark, centreN }) => ({ mark, centreN }))
 

@@ -62,6 +62,11 @@ export const runsIn = (records: Iterable<readonly [Key, Kept | undefined]>): Run
   [...records].flatMap(([key, kept]) =>
     key.startsWith('run/') ? [shownContent(kept) as unknown as Run].filter(Boolean) : [],
   )
+/** The ids of those that are under way. */
+export const openIn = (records: Iterable<readonly [Key, Kept]>): string[] =>
+  [...records].flatMap(([key, kept]) =>
+    key.startsWith('run/') && isOpen(shownContent(kept)) ? [key.slice(4)] : [],
+  )
 /** A record as it lies in the store. */
 export const rowOf = (key: Key, kept: Kept) => ({ ...readKey(key)!, ...kept })
 /** Which rows of an opening this very program found good, each by the name of its text: they are not checked again. */
@@ -251,10 +256,7 @@ export function createShelf({ boxes, early, now, newId }: ShelfGiven) {
     if (!there) await loadRuns()
     return (shelf.digest = there ?? digestOf(runsIn(shelf.records)))
   }
-  const openRuns = () =>
-    [...shelf.records].flatMap(([key, kept]) =>
-      key.startsWith('run/') && isOpen(shownContent(kept)) ? [key.slice(4)] : [],
-    )
+  const openRuns = () => openIn(shelf.records)
 
   /** As they were seen early, where nobody has written since. */
   async function rawRecords(head: Head | undefined) {

@@ -20,7 +20,7 @@ import {
   removedIn,
   type PastRuns,
 } from './past.ts'
-import { DIGEST, isOpen, OPEN_RUNS, runsIn, type createShelf } from './shelf.ts'
+import { DIGEST, isOpen, OPEN_RUNS, openIn, runsIn, type createShelf } from './shelf.ts'
 
 type Reading = Pick<ReturnType<typeof createShelf>, 'shelf' | 'digestNow' | 'loadRuns' | 'openRuns'>
 
@@ -82,19 +82,10 @@ export function createSums({ boxes, shelf, digestNow, loadRuns, openRuns }: Read
     )
 
   /** The sums of a whole state, to be written. */
-  const sumsOf = async ({ records }: Pick<State, 'records'>): Promise<Put[]> => {
-    const runs = [...records].flatMap(([key, kept]) =>
-      key.startsWith('run/') ? [[key.slice(4), shownContent(kept)] as const] : [],
-    )
-    return [
-      { box: 'meta', key: DIGEST, value: digestOf(runsIn(records)) },
-      ...(await pastPuts(allPast(records), boxes)),
-      {
-        box: 'meta',
-        key: OPEN_RUNS,
-        value: runs.flatMap(([run, content]) => (isOpen(content) ? [run] : [])),
-      },
-    ]
-  }
+  const sumsOf = async ({ records }: Pick<State, 'records'>): Promise<Put[]> => [
+    { box: 'meta', key: DIGEST, value: digestOf(runsIn(records)) },
+    ...(await pastPuts(allPast(records), boxes)),
+    { box: 'meta', key: OPEN_RUNS, value: openIn(records) },
+  ]
   return { sumsThen, sumsOf, pastRuns, removedRuns }
 }

@@ -117,20 +117,15 @@ export function finderOf(texts: readonly string[]): {
     }
     return made === lower.length
   }
-  const every = (words: readonly string[]): number[] => {
-    // How many of the words each text has: a word that was typed has no space in it, so it lies in one piece.
+  // A word that was typed has no space in it, so it lies in one piece.
+  const having = (found: readonly number[], word: string): number[] => {
     const has = new Uint8Array(lower.length)
-    words.forEach((word, n) => {
-      for (const [token, at] of places)
-        if (token.includes(word)) for (const one of at) if (has[one] === n) has[one]++
-    })
-    const found: number[] = []
-    for (let at = 0; at < has.length; at++) if (has[at] === words.length) found.push(at)
-    return found
+    for (const [token, at] of places) if (token.includes(word)) for (const one of at) has[one] = 1
+    return found.filter((at) => has[at])
   }
   const holding = (asked: readonly string[]) =>
-    made === lower.length && asked.length < 256
-      ? every(asked)
+    made === lower.length
+      ? asked.reduce(having, [...lower.keys()])
       : lower.flatMap((one, at) => (asked.every((w) => one.includes(w)) ? [at] : []))
   const search = (asked: string) => holding(asked.toLowerCase().split(/\s+/).filter(Boolean))
   const tell = () => {

@@ -10,7 +10,6 @@ import type { LogWorker } from '../../workers/log.worker.ts'
 import { createLogBook, type LogFound, type LogQuery } from './logBook.ts'
 import type { LogContext, LogRow } from './logRows.ts'
 import { startLog } from './logWorker.ts'
-import { latestFirst } from '../../storage/latestFirst.ts'
 import { sayLog } from './sayLog.ts'
 
 /** Rows that come with an answer, and those that come with one that is scrolled to. */
@@ -58,12 +57,13 @@ export function useLogFinder(query: () => LogQuery) {
     locale: locale.value,
     machines: machines.list.map(({ id, name }) => [id, name]),
   }))
+  const latestBook = computed(() =>
+    createLogBook(sayLog(context.value), shop.past, log.notes.slice(0, FIRST)),
+  )
   /** The latest, until the worker has read the rest. */
   const latest = computed((): Answer => {
-    const notes = [...log.notes].sort(latestFirst).slice(0, FIRST)
-    const book = createLogBook(sayLog(context.value), shop.past, notes)
-    const found = book.find(query())
-    return { ...found, rows: book.rows(0, found.total), n: 0 }
+    const found = latestBook.value.find(query())
+    return { ...found, rows: latestBook.value.rows(0, found.total), n: 0 }
   })
   type Answer = LogFound & { rows: (LogRow | undefined)[]; n: number }
   const answer = shallowRef<Answer>()
